@@ -1,0 +1,64 @@
+import { findCategory } from '../lamps';
+import type { Problem } from '../result';
+import type { Configuration, RotaluxDocument } from './schema';
+
+/** Every id may stand once in its list. */
+function duplicates(path: string, items: readonly { id: string }[]): Problem[] {
+	const first = new Map<string, number>();
+	const problems: Problem[] = [];
+	items.forEach(({ id }, index) => {
+		const earlier = first.get(id);
+		if (earlier === undefined) first.set(id, index);
+		else problems.push({ path: `${path}[${index}].id`, message: `"${id}" is already used by ${path}[${earlier}]` });
+	});
+	return problems;
+}
+
+function categoryProblem(path: string, name: string): Problem[] {
+	const found = findCategory(name);
+	if (found.kind === 'found') return [];
+	if (found.kind === 'unknown') return [{ path, message: `"${name}" is not a known lamp category` }];
+	const options = found.options.map((option) => option.category).join(' or ');
+	return [{ path, message: `"${name}" is used for several lamp categories; say ${options}` }];
+}
+
+function configurationProblems(configuration: Configuration, path: string): Problem[] {
+	const sockets = new Set<string>(configuration.sockets.map((socket) => socket.id));
+	const problems = [
+		...duplicates(`${path}.sockets`, configuration.sockets),
+		...duplicates(`${path}.channels`, configuration.channels)
+	];
+	const [from, to] = configuration.years ?? [0, 0];
+	if (from > to) problems.push({ path: `${path}.years`, message: `runs backwards: ${from} to ${to}` });
+	configuration.sockets.forEach((socket, index) => {
+		if (socket.category !== undefined)
+			problems.push(...categoryProblem(`${path}.sockets[${index}].category`, socket.category));
+	});
+	configuration.channels.forEach((channel, c) =>
+		channel.feeds.forEach((feed, f) => {
+			if (!sockets.has(feed.socket))
+				problems.push({
+					path: `${path}.channels[${c}].feeds[${f}].socket`,
+					message: `"${feed.socket}" is not a socket of ${configuration.id}`
+				});
+		})
+	);
+	return problems;
+}
+
+/**
+ * What the schema alone cannot see: ids used twice, lamp categories nobody knows, years that run backwards,
+ * channels that feed sockets that are not there. An empty list means the document holds together.
+ */
+export function crossCheck(document: RotaluxDocument): Problem[] {
+	return [
+		...duplicates('configurations', document.configurations),
+		...duplicates('products', document.products),
+		...duplicates('accessories', document.accessories),
+		...duplicates('kits', document.kits),
+		...document.configurations.flatMap((c, i) => configurationProblems(c, `configurations[${i}]`)),
+		...document.products.flatMap((product, p) =>
+			product.fits.flatMap((name, f) => categoryProblem(`products[${p}].fits[${f}]`, name))
+		)
+	];
+}

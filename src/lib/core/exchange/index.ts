@@ -1,0 +1,4 @@
+export * from './schema';
+export * from './problems';
+export * from './check';
+export * from './parse';

@@ -1,0 +1,35 @@
+import { err, ok, type Problem, type Result } from '../result';
+import { crossCheck } from './check';
+import { problemsOf } from './problems';
+import { document, FORMAT, type RotaluxDocument } from './schema';
+
+function foreign(input: unknown): Problem[] | null {
+	if (typeof input !== 'object' || input === null || Array.isArray(input))
+		return [{ path: '', message: `is not a ${FORMAT} document: an object with "format": "${FORMAT}" is expected` }];
+	const format = (input as { format?: unknown }).format;
+	if (format === FORMAT) return null;
+	const found = format === undefined ? 'has no "format"' : `has the format ${JSON.stringify(format)}`;
+	return [{ path: 'format', message: `the file ${found}; only "${FORMAT}" is read` }];
+}
+
+/** Reads plain data as a `rotalux/1` document, or lists everything that is wrong with it. */
+export function readDocument(input: unknown): Result<RotaluxDocument, Problem[]> {
+	const stranger = foreign(input);
+	if (stranger) return err(stranger);
+	const parsed = document.safeParse(input);
+	if (!parsed.success) return err(problemsOf(parsed.error, input));
+	const problems = crossCheck(parsed.data);
+	return problems.length > 0 ? err(problems) : ok(parsed.data);
+}
+
+/** Reads JSON text as a `rotalux/1` document. Text that is not JSON is a problem like any other. */
+export function readDocumentText(text: string): Result<RotaluxDocument, Problem[]> {
+	let input: unknown;
+	try {
+		input = JSON.parse(text.replace(/^\uFEFF/, ''));
+	} catch (cause) {
+		const why = cause instanceof Error ? cause.message : 'unreadable';
+		return err([{ path: '', message: `is not JSON: ${why}` }]);
+	}
+	return readDocument(input);
+}

@@ -1,0 +1,45 @@
+import type { z } from 'zod';
+import type { Problem } from '../result';
+
+/** A path into a document as people write it: `configurations[0].sockets[3].lens`. */
+export function pathText(path: readonly PropertyKey[]): string {
+	return path.reduce<string>((text, step) => {
+		if (typeof step === 'number') return `${text}[${step}]`;
+		return text ? `${text}.${String(step)}` : String(step);
+	}, '');
+}
+
+function at(value: unknown, path: readonly PropertyKey[]): unknown {
+	return path.reduce<unknown>(
+		(inner, step) => (typeof inner === 'object' && inner !== null ? (inner as Record<PropertyKey, unknown>)[step] : undefined),
+		value
+	);
+}
+
+function shown(value: unknown): string {
+	const text = JSON.stringify(value) ?? 'nothing';
+	return text.length > 60 ? `${text.slice(0, 57)}...` : text;
+}
+
+function message(issue: z.core.$ZodIssue, found: string): string {
+	switch (issue.code) {
+		case 'invalid_type':
+			return found === 'nothing' ? `is missing; ${issue.expected} expected` : `must be ${issue.expected}, is ${found}`;
+		case 'invalid_value':
+			return `must be one of ${issue.values.map(String).join(', ')}, is ${found}`;
+		case 'invalid_union':
+			return `has a kind that is not known: ${found}`;
+		case 'unrecognized_keys':
+			return `has fields that do not belong: ${issue.keys.join(', ')}`;
+		default:
+			return issue.message.startsWith('must') ? `${issue.message}, is ${found}` : `${issue.message} (${found})`;
+	}
+}
+
+/** Turns what the schema found into problems with a path and one plain sentence each. */
+export function problemsOf(error: z.ZodError, input: unknown): Problem[] {
+	return error.issues.map((issue) => ({
+		path: pathText(issue.path),
+		message: message(issue, shown(at(input, issue.path)))
+	}));
+}

@@ -1,0 +1,45 @@
+import { z } from 'zod';
+import { accessoryId, count, farads, label, millimetres, ohms, watts } from './quantities';
+import { pack } from './product';
+
+export const ACCESSORY_KINDS = [
+	'resistor',
+	'load-harness',
+	'flasher',
+	'pwm-module',
+	'cap',
+	'adapter',
+	'ring',
+	'lead',
+	'bracket',
+	'consumable'
+] as const;
+export const SCOPES = ['lamp', 'channel', 'side', 'axle', 'vehicle'] as const;
+
+/** Anything in a kit that is not a lamp. */
+export const accessory = z.looseObject({
+	id: accessoryId,
+	kind: z.enum(ACCESSORY_KINDS),
+	name: label.optional(),
+	fits: z
+		.looseObject({
+			categories: z.array(label).optional(),
+			pins: count(2, 12).optional(),
+			families: z.array(label).optional()
+		})
+		.optional(),
+	/** What one of it serves. */
+	scope: z.enum(SCOPES),
+	resistance: ohms.optional(),
+	/** Dissipation a resistor is rated for, W. */
+	rating: watts.optional(),
+	/** Depth a cap adds behind the lamp, mm. */
+	extraDepth: millimetres.optional(),
+	port: millimetres.optional(),
+	capacitance: farads.optional(),
+	packs: z.array(pack).default([])
+});
+
+export type Accessory = z.infer<typeof accessory>;
+export type AccessoryKind = (typeof ACCESSORY_KINDS)[number];
+export type Scope = (typeof SCOPES)[number];

@@ -1,0 +1,28 @@
+import { z } from 'zod';
+import { accessory } from './accessory';
+import { configuration } from './configuration';
+import { kit } from './kit';
+import { policy } from './policy';
+import { product } from './product';
+
+/** The version of the format this code reads and writes. */
+export const FORMAT = 'rotalux/1';
+
+const record = z.looseObject({});
+
+/** A whole file. Fields it does not know are kept. */
+export const document = z.looseObject({
+	format: z.literal(FORMAT),
+	/** ISO 4217 code of every price in the file. */
+	currency: z.string().length(3, 'must be a three-letter currency code').default('EUR'),
+	configurations: z.array(configuration).default([]),
+	products: z.array(product).default([]),
+	accessories: z.array(accessory).default([]),
+	policy: policy.optional(),
+	kits: z.array(kit).default([]),
+	proofs: z.array(record).default([]),
+	readings: z.array(record).default([]),
+	complaints: z.array(record).default([])
+});
+
+export type RotaluxDocument = z.infer<typeof document>;

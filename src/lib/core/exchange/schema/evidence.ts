@@ -1,0 +1,17 @@
+import { z } from 'zod';
+import { day, label } from './quantities';
+
+/** Where a fact comes from, strongest first. */
+export const EVIDENCE_SOURCES = ['in-hand', 'manual', 'maker', 'listing', 'customer', 'assumed'] as const;
+
+/** One source for one fact of a socket or a product. */
+export const evidence = z.looseObject({
+	fact: label,
+	value: z.unknown().optional(),
+	source: z.enum(EVIDENCE_SOURCES),
+	on: day.optional(),
+	by: label.optional(),
+	note: z.string().max(1000).optional()
+});
+
+export type Evidence = z.infer<typeof evidence>;

@@ -1,0 +1,95 @@
+import { z } from 'zod';
+import { evidence } from './evidence';
+import {
+	celsius,
+	count,
+	degrees,
+	kelvins,
+	label,
+	lumens,
+	millimetres,
+	minorUnits,
+	nanometres,
+	productId,
+	seconds,
+	sku,
+	volts,
+	watts
+} from './quantities';
+
+/** How a product is sold. */
+export const pack = z.looseObject({
+	sku: sku,
+	count: count(1, 1000),
+	price: minorUnits,
+	/** Packs on the shelf. */
+	stock: count(0, 100000).optional()
+});
+
+export const LIGHT_COLOURS = ['white', 'amber', 'red', 'selective-yellow'] as const;
+
+const colour = z.looseObject({
+	kind: z.enum(LIGHT_COLOURS),
+	/** Colour temperature of white light, K. */
+	cct: kelvins.optional(),
+	/** Peak wavelength of coloured light, nm. */
+	peak: nanometres.optional(),
+	/** True when coloured light comes from a phosphor instead of the chip. */
+	phosphor: z.boolean().optional()
+});
+
+/** A lamp on sale, or a whole assembly. `flux`, `life` and `ip` are the maker's claims until measured. */
+export const product = z.looseObject({
+	id: productId,
+	maker: label,
+	name: label,
+	kind: z.enum(['led', 'halogen', 'assembly']),
+	fits: z.array(label).min(1, 'must name at least one lamp category'),
+	wiring: z.enum(['standard', 'crossed', 'both']).optional(),
+	modes: z.array(z.enum(['single', 'dual', 'switchback-a', 'switchback-b'])).optional(),
+	colour: colour.optional(),
+	/** Colour of the dim or position mode where it differs from `colour` (switchback). */
+	minorColour: colour.optional(),
+	emission: z.enum(['all-round', 'sided', 'end']).optional(),
+	flux: z
+		.looseObject({
+			claimed: lumens.nullish(),
+			per: z.enum(['lamp', 'pair']).optional(),
+			measured: lumens.nullish(),
+			/** Claimed flux of the dim mode. */
+			minor: lumens.nullish()
+		})
+		.optional(),
+	power: z.looseObject({ at13v5: watts.optional(), minor: watts.optional() }).optional(),
+	turnOn: volts.optional(),
+	startUp: seconds.optional(),
+	/** Power at 13.5 V of a resistor inside the lamp, W. */
+	builtInLoad: watts.optional(),
+	polarity: z.enum(['sensitive', 'free']).optional(),
+	size: z
+		.looseObject({
+			frontLength: millimetres.optional(),
+			frontDiameter: millimetres.optional(),
+			lightCentre: millimetres.optional(),
+			rearLength: millimetres.optional(),
+			rearDiameter: millimetres.optional(),
+			/** Length over the caps of a festoon. */
+			length: millimetres.optional()
+		})
+		.optional(),
+	collar: z.enum(['fixed', 'adjustable', 'removable']).optional(),
+	emitterAngle: degrees.optional(),
+	cooling: z.enum(['none', 'fins', 'fan', 'strap']).optional(),
+	/** Body temperature the lamp must not pass, C. */
+	limit: celsius.optional(),
+	ip: label.optional(),
+	/** Claimed life, h. */
+	life: count(0, 10000000).optional(),
+	driver: z.looseObject({ where: z.enum(['inline', 'none']), size: z.array(millimetres).optional() }).optional(),
+	packs: z.array(pack).default([]),
+	evidence: z.array(evidence).optional()
+});
+
+export type Product = z.infer<typeof product>;
+export type Pack = z.infer<typeof pack>;
+export type LightColour = z.infer<typeof colour>;

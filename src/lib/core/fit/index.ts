@@ -1,0 +1,3 @@
+export * from './clearance';
+export * from './festoon';
+export * from './light-centre';

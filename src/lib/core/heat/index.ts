@@ -1,0 +1,2 @@
+export * from './assumptions';
+export * from './steady-state';

@@ -1,0 +1,24 @@
+export interface HeatCase {
+	/** Air around the lamp, C. */
+	ambient: number;
+	/** Power turned to heat while lit, W, a built-in load included. */
+	watts: number;
+	/** Share of the time lit, 0 to 1. */
+	duty: number;
+	/** K/W in free air. */
+	resistance: number;
+	/** Factor of the cap. */
+	cap: number;
+}
+
+/**
+ * Body temperature after a long time lit, C: `T_amb + P x duty x R_th x cap`.
+ * All electrical power is counted as heat, which errs on the hot side.
+ * @example steadyTemperature({ ambient: 45, watts: 3, duty: 1, resistance: 16, cap: 1 }) // 93
+ */
+export function steadyTemperature({ ambient, watts, duty, resistance, cap }: HeatCase): number {
+	return ambient + watts * duty * resistance * cap;
+}
+
+/** An estimate this near the limit is too near to call, K. */
+export const MARGIN_K = 10;

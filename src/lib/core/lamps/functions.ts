@@ -1,0 +1,229 @@
+import type { RuleFamily } from './markets';
+
+/** Where on the vehicle a function shows, as far as its colour depends on it. */
+export interface ColourPlace {
+	family: RuleFamily;
+	zone: string;
+	kind: string;
+}
+
+export type SignalColour = 'white' | 'selective-yellow' | 'amber' | 'red';
+export type FunctionGroup = 'headlamp' | 'fog' | 'signal' | 'work' | 'cabin' | 'cluster';
+
+/** One lamp function: what the light means. */
+export interface LampFunction {
+	label: string;
+	/** Two letters that stand for it where room is short. */
+	mark: string;
+	group: FunctionGroup;
+	/** Share of the time it is lit in its hardest ordinary use: 0.5 for a flashing lamp, 1 for a steady one. */
+	duty: number;
+	/** How much its light matters when a budget does not reach for all (1 = most). */
+	weight: number;
+	/** Colours the light may have outside; null where no rule looks at it. Source: UN R48, FMVSS 108. */
+	colours: ((place: ColourPlace) => readonly SignalColour[]) | null;
+	/** Words people use for it, in any market. */
+	synonyms: readonly string[];
+}
+
+const white = () => ['white'] as const;
+const red = () => ['red'] as const;
+const free = null;
+
+/** All functions, in the order a person walks past them. A new function is one entry here. */
+export const FUNCTIONS = {
+	fog: {
+		label: 'Front fog',
+		mark: 'Fo',
+		group: 'fog',
+		duty: 1,
+		weight: 0.5,
+		colours: () => ['white', 'selective-yellow'],
+		synonyms: ['fog lamp', 'fog light', 'foglight', 'driving in fog']
+	},
+	'low-beam': {
+		label: 'Low beam',
+		mark: 'Lo',
+		group: 'headlamp',
+		duty: 1,
+		weight: 1,
+		colours: white,
+		synonyms: ['dipped beam', 'dipped', 'dims', 'low', 'passing beam', 'headlight', 'headlamp']
+	},
+	'high-beam': {
+		label: 'High beam',
+		mark: 'Hi',
+		group: 'headlamp',
+		duty: 1,
+		weight: 0.8,
+		colours: white,
+		synonyms: ['main beam', 'full beam', 'high', 'brights', 'driving beam', 'headlight', 'headlamp']
+	},
+	drl: {
+		label: 'Daytime running',
+		mark: 'Dr',
+		group: 'signal',
+		duty: 1,
+		weight: 0.6,
+		colours: ({ family }) => (family === 'UN' ? ['white'] : ['white', 'selective-yellow', 'amber']),
+		synonyms: ['daytime running lamp', 'running light', 'day light', 'drl']
+	},
+	'front-position': {
+		label: 'Front position',
+		mark: 'Po',
+		group: 'signal',
+		duty: 1,
+		weight: 0.5,
+		colours: ({ family, kind }) => (family === 'US' || kind === 'motorcycle' ? ['white', 'amber'] : ['white']),
+		synonyms: ['parking', 'position', 'city light', 'side light', 'sidelight', 'pilot']
+	},
+	turn: {
+		label: 'Turn',
+		mark: 'Tu',
+		group: 'signal',
+		duty: 0.5,
+		weight: 0.7,
+		colours: ({ family, zone }) => (family === 'US' && zone === 'rear' ? ['amber', 'red'] : ['amber']),
+		synonyms: ['indicator', 'turn signal', 'blinker', 'flasher lamp', 'repeater', 'side repeater']
+	},
+	'side-marker': {
+		label: 'Side marker',
+		mark: 'Ma',
+		group: 'signal',
+		duty: 1,
+		weight: 0.3,
+		colours: ({ family, zone }) => (zone !== 'rear' ? ['amber'] : family === 'US' ? ['red'] : ['amber', 'red']),
+		synonyms: ['marker', 'side marker', 'corner lamp']
+	},
+	stop: {
+		label: 'Stop',
+		mark: 'St',
+		group: 'signal',
+		duty: 1,
+		weight: 0.8,
+		colours: red,
+		synonyms: ['brake', 'brake light', 'stop lamp']
+	},
+	tail: {
+		label: 'Tail',
+		mark: 'Ta',
+		group: 'signal',
+		duty: 1,
+		weight: 0.6,
+		colours: red,
+		synonyms: ['rear position', 'tail light', 'rear light']
+	},
+	chmsl: {
+		label: 'High stop',
+		mark: 'Hs',
+		group: 'signal',
+		duty: 1,
+		weight: 0.6,
+		colours: red,
+		synonyms: ['centre high-mount stop', 'third brake light', 'high mount', 'high level brake']
+	},
+	'rear-fog': {
+		label: 'Rear fog',
+		mark: 'Rf',
+		group: 'signal',
+		duty: 1,
+		weight: 0.4,
+		colours: red,
+		synonyms: ['rear fog lamp', 'fog rear']
+	},
+	reverse: {
+		label: 'Reverse',
+		mark: 'Re',
+		group: 'signal',
+		duty: 1,
+		weight: 0.5,
+		colours: white,
+		synonyms: ['reversing', 'backup', 'back-up light']
+	},
+	'licence-plate': {
+		label: 'Licence plate',
+		mark: 'Pl',
+		group: 'signal',
+		duty: 1,
+		weight: 0.4,
+		colours: white,
+		synonyms: ['number plate', 'plate', 'license plate', 'tag light']
+	},
+	cargo: {
+		label: 'Cargo',
+		mark: 'Ca',
+		group: 'work',
+		duty: 1,
+		weight: 0.2,
+		colours: free,
+		synonyms: ['bed light', 'load light', 'work light']
+	},
+	puddle: {
+		label: 'Puddle',
+		mark: 'Pu',
+		group: 'work',
+		duty: 1,
+		weight: 0.1,
+		colours: free,
+		synonyms: ['mirror light', 'ground light', 'approach light']
+	},
+	dome: {
+		label: 'Dome',
+		mark: 'Do',
+		group: 'cabin',
+		duty: 1,
+		weight: 0.2,
+		colours: free,
+		synonyms: ['interior', 'ceiling', 'roof light', 'courtesy']
+	},
+	map: { label: 'Map', mark: 'Mp', group: 'cabin', duty: 1, weight: 0.2, colours: free, synonyms: ['reading light'] },
+	vanity: {
+		label: 'Vanity',
+		mark: 'Va',
+		group: 'cabin',
+		duty: 1,
+		weight: 0.1,
+		colours: free,
+		synonyms: ['visor', 'mirror lamp']
+	},
+	footwell: { label: 'Footwell', mark: 'Fw', group: 'cabin', duty: 1, weight: 0.1, colours: free, synonyms: ['floor light'] },
+	door: { label: 'Door', mark: 'Dd', group: 'cabin', duty: 1, weight: 0.1, colours: free, synonyms: ['courtesy door', 'door edge'] },
+	glovebox: { label: 'Glovebox', mark: 'Gl', group: 'cabin', duty: 1, weight: 0.1, colours: free, synonyms: ['glove box'] },
+	luggage: {
+		label: 'Luggage',
+		mark: 'Lu',
+		group: 'cabin',
+		duty: 1,
+		weight: 0.1,
+		colours: free,
+		synonyms: ['boot', 'trunk', 'load space']
+	},
+	'cluster-backlight': {
+		label: 'Cluster backlight',
+		mark: 'Cl',
+		group: 'cluster',
+		duty: 1,
+		weight: 0.1,
+		colours: free,
+		synonyms: ['instrument', 'gauge', 'dash light', 'speedometer']
+	},
+	'switch-backlight': {
+		label: 'Switch backlight',
+		mark: 'Sw',
+		group: 'cluster',
+		duty: 1,
+		weight: 0.1,
+		colours: free,
+		synonyms: ['switch light', 'heater panel', 'climate panel']
+	}
+} as const satisfies Record<string, LampFunction>;
+
+export type FunctionId = keyof typeof FUNCTIONS;
+
+/** Every function id, in walking order. */
+export const FUNCTION_IDS = Object.keys(FUNCTIONS) as [FunctionId, ...FunctionId[]];
+
+/** The definition of a function. */
+export function lampFunction(id: FunctionId): LampFunction {
+	return FUNCTIONS[id];
+}

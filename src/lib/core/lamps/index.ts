@@ -1,0 +1,6 @@
+export * from './category';
+export * from './interchange';
+export * from './twin-contact';
+export * from './markets';
+export * from './functions';
+export * from './filament-of';

@@ -1,0 +1,151 @@
+import {
+	demandOf,
+	ledColdConductance,
+	ledCurrent,
+	stockColdConductance,
+	stockCurrent,
+	type Demand,
+	type FilamentRole
+} from '../circuit';
+import type { Accessory, Channel, Configuration, Policy, Product, Socket } from '../exchange';
+import { categoryOrNull, filamentOf, lampFunction, ruleFamily, type FunctionId, type LampCategory, type RuleFamily } from '../lamps';
+import {
+	filamentSource,
+	ledSource,
+	rememberingLens,
+	soberFlux,
+	type SoberFlux,
+	type Source,
+	type throughLens
+} from '../optics';
+import { channelsOf, sourceText } from '../vehicle';
+
+/** What a shop brings to every match. */
+export interface Shop {
+	policy: Policy;
+	accessories: readonly Accessory[];
+}
+
+/** A channel as seen from one socket: what the other lamps on it draw, and how many are of the socket's own category. */
+export interface ChannelCase {
+	channel: Channel;
+	/** The function this socket has on the channel. */
+	function: FunctionId;
+	demand: Demand;
+	/** Roles of all lamps on the channel with the socket's category, its own included. */
+	same: FilamentRole[];
+	/** Current and cold conductance of the others as they stand; null when one of them is not known. */
+	others: { current: number; conductance: number } | null;
+}
+
+/** Everything about a socket that does not depend on the product, worked out once. */
+export interface SocketCase {
+	configuration: Configuration;
+	socket: Socket;
+	category: LampCategory;
+	family: RuleFamily | null;
+	/** True when someone outside is meant to see it or see by it. */
+	outside: boolean;
+	/** The filament lamp's light behind the lens, lm; null when not known. */
+	stockLumens: number | null;
+	channels: ChannelCase[];
+	shop: Shop;
+	through: typeof throughLens;
+	/** Where a fact of the socket comes from, in words. */
+	source: (fact: string) => string;
+}
+
+/** Everything about a product that does not depend on the socket. */
+export interface ProductCase {
+	product: Product;
+	lamp: 'led' | 'filament';
+	light: Source | null;
+	minorLight: Source | null;
+	flux: SoberFlux | null;
+}
+
+function channelCase(configuration: Configuration, socket: Socket, category: LampCategory, channel: Channel): ChannelCase {
+	const own = channel.feeds.find((feed) => feed.socket === socket.id);
+	const result: ChannelCase = {
+		channel,
+		function: own?.function ?? socket.functions[0] ?? 'dome',
+		demand: demandOf(configuration, channel),
+		same: [],
+		others: { current: 0, conductance: 0 }
+	};
+	for (const feed of channel.feeds) {
+		const other = configuration.sockets.find((s) => s.id === feed.socket);
+		const lamp = other?.state === 'filament' ? categoryOrNull(other.category) : null;
+		if (other && other.state !== 'filament') continue; // a sealed unit counts for nothing, which errs towards a complaint
+		const role = filamentOf(other?.functions ?? [], feed.function);
+		if (lamp?.category === category.category) result.same.push(role);
+		else addOther(result, lamp, role);
+	}
+	return result;
+}
+
+function addOther(result: ChannelCase, lamp: LampCategory | null, role: FilamentRole): void {
+	const current = lamp && stockCurrent(lamp, role);
+	const conductance = lamp && stockColdConductance(lamp, role);
+	if (current === null || conductance === null || !result.others) result.others = null;
+	else result.others = { current: result.others.current + current, conductance: result.others.conductance + conductance };
+}
+
+/** Current (A) and cold conductance (S) a channel sees with every lamp of the socket's category changed; null when not known. */
+export function channelLoad(c: ChannelCase, product: Product): { current: number; conductance: number } | null {
+	if (!c.others) return null;
+	let { current, conductance } = c.others;
+	for (const role of c.same) {
+		const amperes = ledCurrent(product, role);
+		if (amperes === null) return null;
+		current += amperes;
+		conductance += ledColdConductance(product, role);
+	}
+	return { current, conductance };
+}
+
+const WITH_OUTSIDE: ReadonlySet<string> = new Set(['headlamp', 'fog', 'signal']);
+
+/** Prepares a socket for matching; null when there is no known lamp category to match against. */
+export function socketCase(
+	configuration: Configuration,
+	socket: Socket,
+	shop: Shop,
+	through = rememberingLens()
+): SocketCase | null {
+	const category = socket.state === 'filament' ? categoryOrNull(socket.category) : null;
+	if (!category) return null;
+	const stock = socket.lens && category.lumens !== undefined ? through(filamentSource(category), socket.lens) : null;
+	return {
+		configuration,
+		socket,
+		category,
+		family: ruleFamily(configuration.market),
+		outside: socket.functions.some((id) => WITH_OUTSIDE.has(lampFunction(id).group)),
+		stockLumens: stock && category.lumens !== undefined ? category.lumens * stock.transmittance : null,
+		channels: channelsOf(configuration, socket).map((c) => channelCase(configuration, socket, category, c)),
+		shop,
+		through,
+		source: (fact) => sourceText(socket.evidence, fact)
+	};
+}
+
+/** A filament lamp on sale: as its category, at its own colour temperature when it states one. */
+function filamentLight(product: Product): Source | null {
+	const category = categoryOrNull(product.fits[0]);
+	const source = category && filamentSource(category);
+	return source?.kind === 'halogen' ? { ...source, kelvin: product.colour?.cct ?? source.kelvin } : source;
+}
+
+/** Prepares a product for matching. */
+export function productCase(product: Product): ProductCase {
+	const led = product.kind !== 'halogen';
+	const light = led ? ledSource(product.colour) : filamentLight(product);
+	return {
+		product,
+		lamp: led ? 'led' : 'filament',
+		light,
+		minorLight: led && product.minorColour ? ledSource(product.minorColour) : light,
+		flux: soberFlux(product)
+	};
+}

@@ -1,0 +1,33 @@
+import { festoonSeat } from '../../../fit';
+import type { LampCategory } from '../../../lamps';
+import { finding, type Level } from '../../finding';
+import { bestRelation } from '../../relation';
+import { MAKER_DATA, type Rule } from '../../rule';
+
+const LEVEL: Record<ReturnType<typeof festoonSeat>, Level> = {
+	seats: 'pass',
+	strained: 'unknown',
+	'too-long': 'refuse',
+	'too-short': 'refuse'
+};
+
+/** Categories the trade sells in many lengths under one name: their nominal length says nothing of the holder. */
+const MANY_LENGTHS: ReadonlySet<string> = new Set(['C5W', 'C10W']);
+
+function holderLength(category: LampCategory, measured: number | undefined): number | undefined {
+	return measured ?? (MANY_LENGTHS.has(category.category) ? undefined : category.length);
+}
+
+/** Festoons go by their ends and their length, whatever number is on them. */
+export const festoonRule: Rule = ({ socket, category, source }, { product, lamp }) => {
+	const best = bestRelation(product.fits, category, lamp);
+	if (best?.relation.kind !== 'festoon') return null;
+	const [lampCap = '', socketCap = ''] = [best.from.caps[0], category.caps[0]];
+	if (lampCap !== socketCap) return finding('refuse', 'base.festoon.ends', { lampCap, socketCap }, 'lamp category table');
+	const length = product.size?.length;
+	const holder = holderLength(category, socket.envelope?.holderLength);
+	if (length === undefined) return finding('unknown', 'base.festoon.unknown', { whose: 'lamp' }, MAKER_DATA);
+	if (holder === undefined) return finding('unknown', 'base.festoon.unknown', { whose: 'holder' }, source('envelope'));
+	const seat = festoonSeat(length, holder);
+	return finding(LEVEL[seat], `base.festoon.${seat}`, { lamp: length, holder }, source('envelope'));
+};

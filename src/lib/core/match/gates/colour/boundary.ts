@@ -1,0 +1,30 @@
+import { filamentOf, lampFunction, type SignalColour } from '../../../lamps';
+import { regionOf, isInside } from '../../../optics';
+import type { ProductCase, SocketCase } from '../../case';
+import { finding, type Finding } from '../../finding';
+import { MAKER_DATA, type Rule } from '../../rule';
+
+/** What leaves the lens, source spectrum times lens, against the boundary each function asks for in the market. */
+export const boundaryRule: Rule = (socket, product) => {
+	const bound = socket.socket.functions.filter((id) => lampFunction(id).colours);
+	if (bound.length === 0) {
+		const names = socket.socket.functions.map((id) => lampFunction(id).label.toLowerCase()).join(' and ');
+		return finding('pass', 'colour.free', { functions: names }, 'function colours');
+	}
+	return bound.map((id) => judge(socket, product, id));
+};
+
+function judge(s: SocketCase, p: ProductCase, id: (typeof s.socket.functions)[number]): Finding {
+	const { family, socket, configuration } = s;
+	const light = filamentOf(socket.functions, id) === 'minor' ? p.minorLight : p.light;
+	if (!family) return finding('unknown', 'colour.no-rules', { market: configuration.market }, 'function colours');
+	if (!socket.lens) return finding('unknown', 'colour.lens-unknown', null, s.source('lens'));
+	if (!light) return finding('unknown', 'colour.source-unknown', null, MAKER_DATA);
+	const { label, colours } = lampFunction(id);
+	const allowed: readonly SignalColour[] = colours?.({ family, zone: socket.zone, kind: configuration.kind }) ?? [];
+	const seen = s.through(light, socket.lens);
+	const inside = allowed.some((colour) => isInside(seen, colour, family));
+	const data = { function: label, region: regionOf(seen, family), x: seen.x, y: seen.y, allowed: allowed.join(' or ') };
+	const source = family === 'UN' ? 'UN R48 colour boundaries' : 'FMVSS 108 and SAE J578 colour boundaries';
+	return inside ? finding('pass', 'colour.inside', data, source) : finding('refuse', 'colour.outside', data, source);
+}

@@ -1,0 +1,24 @@
+import { finding, type FindingCode, type Level } from '../../finding';
+import { MAKER_DATA, type Rule } from '../../rule';
+
+/** Shares of the filament lamp's light behind the lens: below `lost` refuse, below `enough` or above `glare` only a comparison can tell. Assumptions. */
+const SHARE = { lost: 0.4, enough: 0.7, glare: 3 } as const;
+
+function judge(ratio: number): [Level, Extract<FindingCode, `colour.light.${string}`>] {
+	if (ratio < SHARE.lost) return ['refuse', 'colour.light.lost'];
+	if (ratio < SHARE.enough) return ['unknown', 'colour.light.doubtful'];
+	return ratio > SHARE.glare ? ['unknown', 'colour.light.glare'] : ['pass', 'colour.light.enough'];
+}
+
+/** Luminous flux that survives the lens, relative to the filament lamp behind the same lens. Total flux, not where it goes. */
+export const survivingLightRule: Rule = ({ socket, stockLumens, outside, through }, { light, flux }) => {
+	if (!light || !socket.lens) return null; // the boundary rule says so already
+	if (!flux) return outside ? finding('unknown', 'colour.light.unknown', { whose: 'lamp' }, MAKER_DATA) : null;
+	const lumens = flux.lumens * through(light, socket.lens).transmittance;
+	const source = flux.basis === 'measured' ? 'measured flux' : `${MAKER_DATA}, a claim`;
+	if (!outside) return finding('pass', 'colour.light.inside', { lumens }, source);
+	if (stockLumens === null) return finding('unknown', 'colour.light.unknown', { whose: 'filament lamp' }, 'lamp category table');
+	const ratio = lumens / stockLumens;
+	const [level, code] = judge(ratio);
+	return finding(level, code as 'colour.light.enough', { lumens, stock: stockLumens, ratio, basis: flux.basis }, source);
+};

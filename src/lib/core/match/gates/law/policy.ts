@@ -1,0 +1,38 @@
+import type { HeadlampPolicy, Policy } from '../../../exchange';
+import { lampFunction, type FunctionGroup } from '../../../lamps';
+import type { SocketCase } from '../../case';
+import { finding, type Finding } from '../../finding';
+import type { Rule } from '../../rule';
+
+/** The policy that holds for a beam in a market: the fog lamps' own, the market's own, or the shop's. */
+export function policyFor(policy: Policy, group: FunctionGroup, market: string): HeadlampPolicy {
+	if (group === 'fog' && policy.fog) return policy.fog;
+	return policy.markets?.[market] ?? policy.headlamps;
+}
+
+/** The shop's policy on LED in lamps that throw a beam. */
+export const policyRule: Rule = (s, { lamp }) => {
+	if (lamp === 'filament') return null;
+	return s.socket.functions.flatMap((id): Finding[] => {
+		const { group, label } = lampFunction(id);
+		if (group !== 'headlamp' && group !== 'fog') return [];
+		return [judge(s, policyFor(s.shop.policy, group, s.configuration.market), label)];
+	});
+};
+
+function judge({ socket, source }: SocketCase, policy: HeadlampPolicy, label: string): Finding {
+	const data = { function: label.toLowerCase() };
+	switch (policy) {
+		case 'signals-only':
+			return finding('refuse', 'law.policy.signals-only', data, 'shop policy');
+		case 'projectors':
+			if (!socket.optic) return finding('unknown', 'law.optic-unknown', data, source('optic'));
+			return socket.optic === 'projector'
+				? finding('pass', 'law.policy.projector', data, 'shop policy')
+				: finding('refuse', 'law.policy.reflector', { ...data, optic: socket.optic }, 'shop policy');
+		case 'proved':
+			return finding('unknown', 'law.policy.unproved', data, 'shop policy');
+		default:
+			return policy satisfies never;
+	}
+}

@@ -1,0 +1,8 @@
+import { finding } from '../../finding';
+import { MAKER_DATA, type Rule } from '../../rule';
+
+/** A lamp that alternates white and amber while turning shows a colour turn must not have. */
+export const switchbackRule: Rule = ({ socket }, { product }) =>
+	product.modes?.includes('switchback-b') && socket.functions.includes('turn')
+		? finding('refuse', 'law.switchback-b', null, MAKER_DATA)
+		: null;

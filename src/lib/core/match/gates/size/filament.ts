@@ -1,0 +1,15 @@
+import { categoryOrNull } from '../../../lamps';
+import { finding } from '../../finding';
+import type { Rule } from '../../rule';
+
+/** A filament lamp of the category is as big as the category says, and the lamp was built round it. */
+export const filamentSizeRule: Rule = ({ category }, { product, lamp }) => {
+	if (lamp === 'led') return null;
+	const own = categoryOrNull(product.fits[0])?.length;
+	const [body, room] = [own, category.length];
+	if (body === undefined || room === undefined)
+		return finding('unknown', 'size.front.unknown', { what: 'length', whose: 'category' }, 'lamp category table');
+	return body <= room
+		? finding('pass', 'size.front.clears', { what: 'length', body, room }, 'lamp category table')
+		: finding('refuse', 'size.front.hits', { what: 'length', body, room }, 'lamp category table');
+};

@@ -1,0 +1,15 @@
+import type { Rule } from '../../rule';
+import { frontDimension } from './measure';
+
+/** Front envelope: length and diameter against lens and shield, and the diameter against the hole it has to pass. */
+export const frontRule: Rule = ({ socket, category, source }, { product, lamp }) => {
+	if (lamp === 'filament') return null;
+	const { size } = product;
+	const room = socket.envelope;
+	const from = source('envelope');
+	const findings = [frontDimension('diameter', size?.frontDiameter, room?.frontDiameter, from)];
+	// A festoon's length is the business of its holder, which the base gate judges.
+	if (category.mount !== 'festoon') findings.push(frontDimension('length', size?.frontLength, room?.frontLength, from));
+	if (room?.opening !== undefined) findings.push(frontDimension('diameter through the hole', size?.frontDiameter, room.opening, from));
+	return findings;
+};

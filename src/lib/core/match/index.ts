@@ -1,0 +1,7 @@
+export * from './finding';
+export * from './verdict';
+export * from './case';
+export * from './match';
+export * from './remedies';
+export { RULES } from './rules';
+export { policyFor } from './gates/law/policy';

@@ -1,0 +1,52 @@
+import { mayCarry } from '../circuit';
+import type { Accessory, Configuration } from '../exchange';
+import type { LampCategory } from '../lamps';
+import type { Remedy } from './finding';
+
+function suits(accessory: Accessory, category: LampCategory): boolean {
+	const { categories } = accessory.fits ?? {};
+	return categories === undefined || categories.some((name) => name === category.category || category.aka.includes(name));
+}
+
+function solves(remedy: Remedy, accessory: Accessory, configuration: Configuration): boolean {
+	switch (remedy.kind) {
+		case 'pwm-module':
+			return accessory.kind === 'pwm-module';
+		case 'adapter':
+			return accessory.kind === 'adapter' || accessory.kind === 'ring';
+		case 'cap':
+			return accessory.kind === 'cap' && (accessory.extraDepth ?? 0) >= remedy.extraDepth;
+		case 'load':
+			return carriesLoad(remedy, accessory) || replacesFlasher(remedy, accessory, configuration);
+		default:
+			return remedy satisfies never;
+	}
+}
+
+function carriesLoad({ duty }: { duty: number }, accessory: Accessory): boolean {
+	const { kind, resistance: ohms, rating } = accessory;
+	if ((kind !== 'resistor' && kind !== 'load-harness') || !ohms || rating === undefined) return false;
+	return mayCarry({ ohms, rating, duty });
+}
+
+/** An LED flasher helps only where the flasher is a plug-in unit with the same pins, and the channel is the flasher's. */
+export function replacesFlasher(remedy: { channel: string }, accessory: Accessory, configuration: Configuration): boolean {
+	const { flasher } = configuration;
+	const channel = configuration.channels.find((c) => c.id === remedy.channel);
+	return (
+		accessory.kind === 'flasher' &&
+		channel?.monitor.kind === 'flasher' &&
+		flasher?.kind === 'plug-in' &&
+		flasher.pins !== undefined &&
+		accessory.fits?.pins === flasher.pins
+	);
+}
+
+/** Accessories that can turn a `needs` into a pass. For a load they can carry it; how many it takes is for the kit to work out. */
+export function partsFor(
+	remedy: Remedy,
+	where: { category: LampCategory; configuration: Configuration },
+	accessories: readonly Accessory[]
+): Accessory[] {
+	return accessories.filter((a) => suits(a, where.category) && solves(remedy, a, where.configuration));
+}

@@ -1,0 +1,45 @@
+import { capRule } from './gates/base/cap';
+import { categoryDataRule } from './gates/base/category-data';
+import { festoonRule } from './gates/base/festoon';
+import { functionsRule } from './gates/base/functions';
+import { holderRule } from './gates/base/holder';
+import { twinContactRule } from './gates/base/twin-contact';
+import { boundaryRule } from './gates/colour/boundary';
+import { survivingLightRule } from './gates/colour/surviving-light';
+import { temperatureRule } from './gates/colour/temperature';
+import { monitorRule } from './gates/electrics/monitor';
+import { pulsedFeedRule } from './gates/electrics/pulsed-feed';
+import { turnOnRule } from './gates/electrics/turn-on';
+import { steadyHeatRule } from './gates/heat/steady';
+import { cautionRule } from './gates/law/caution';
+import { policyRule } from './gates/law/policy';
+import { switchbackRule } from './gates/law/switchback';
+import { filamentSizeRule } from './gates/size/filament';
+import { focusRule } from './gates/size/focus';
+import { frontRule } from './gates/size/front';
+import { rearRule } from './gates/size/rear';
+import type { Rule } from './rule';
+
+/** The one list of rules, gate by gate. A new rule is one file under `gates/` and one entry here. */
+export const RULES: readonly Rule[] = [
+	capRule,
+	categoryDataRule,
+	twinContactRule,
+	functionsRule,
+	holderRule,
+	festoonRule,
+	frontRule,
+	rearRule,
+	focusRule,
+	filamentSizeRule,
+	boundaryRule,
+	survivingLightRule,
+	temperatureRule,
+	monitorRule,
+	pulsedFeedRule,
+	turnOnRule,
+	steadyHeatRule,
+	cautionRule,
+	policyRule,
+	switchbackRule
+];

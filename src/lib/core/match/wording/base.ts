@@ -1,0 +1,149 @@
+import type { Words } from './words';
+
+interface Pair {
+	lamp: string;
+	socket: string;
+}
+
+/** Texts of the base gate. */
+export const baseWording = {
+	'base.same': (d: Pair & { cap: string }): Words => ({
+		measured: `made for ${d.lamp}, cap ${d.cap}`,
+		required: `${d.socket}, cap ${d.cap}`,
+		why: 'The lamp is made for this category.'
+	}),
+	'base.other-electrics': (d: Pair & { note: string; confidence: string }): Words => ({
+		measured: `made for ${d.lamp}`,
+		required: d.socket,
+		why: `The cap is the same; the electrics differ and are judged apart. ${d.note}${mark(d.confidence)}`
+	}),
+	'base.glass-only': (d: Pair & { note: string }): Words => ({
+		measured: `made for ${d.lamp}`,
+		required: d.socket,
+		why: 'The two filament lamps differ in the colour of their glass only; the colour gate judges the light.'
+	}),
+	'base.check-ring': (d: Pair & { note: string }): Words => ({
+		measured: `made for ${d.lamp}`,
+		required: d.socket,
+		why: `Sold across these categories, and seated by its own ring: see in hand that it locks and seals. ${d.note}`
+	}),
+	'base.doubtful': (d: Pair & { note: string }): Words => ({
+		measured: `made for ${d.lamp}`,
+		required: d.socket,
+		why: `Low confidence, so it counts as not known: compare the caps in hand. ${d.note}`
+	}),
+	'base.untold': (d: Pair & { cap: string }): Words => ({
+		measured: `made for ${d.lamp}, cap ${d.cap}`,
+		required: `${d.socket}, cap ${d.cap}`,
+		why: 'The caps have the same name, but nothing says the swap is right: compare both lamps in hand.'
+	}),
+	'base.cap-uncertain': (d: Pair & { caps: string }): Words => ({
+		measured: `caps ${d.caps}`,
+		required: 'one cap',
+		why: 'Lamps of this category are made on more than one cap: look at the keys of the lamp that came out.'
+	}),
+	'base.category-doubtful': (d: { socket: string; note: string }): Words => ({
+		measured: d.socket,
+		required: 'a category with sure data',
+		why: `The data of this category are of low confidence and count as not known. ${d.note}`
+	}),
+	'base.trim': (d: Pair & { note: string }): Words => ({
+		measured: `made for ${d.lamp}`,
+		required: d.socket,
+		why: `It would go in only after a key is trimmed, and the key is there for a reason. ${d.note}`
+	}),
+	'base.wrong': (d: Pair & { note: string }): Words => ({
+		measured: `made for ${d.lamp}`,
+		required: d.socket,
+		why: `It goes in and is wrong there. ${d.note}`
+	}),
+	'base.no-fit': (d: Pair & { note: string }): Words => ({
+		measured: `made for ${d.lamp}`,
+		required: d.socket,
+		why: `It does not go in. ${d.note}`
+	}),
+	'base.cap': (d: Pair & { lampCap: string; socketCap: string }): Words => ({
+		measured: `cap ${d.lampCap}`,
+		required: `cap ${d.socketCap}`,
+		why: `A ${d.lamp} cap does not go into a ${d.socket} socket.`
+	}),
+	'base.wiring.same': (d: { wiring: string }): Words => ({
+		measured: `wired ${d.wiring}`,
+		required: `wired ${d.wiring}`,
+		why: 'Lamp and socket agree on the wiring of the twin contacts.'
+	}),
+	'base.wiring.both': (): Words => ({
+		measured: 'takes either wiring',
+		required: 'standard or crossed',
+		why: 'The maker states both wirings of the twin contacts; a rectifier in the lamp costs 1 to 2 V.'
+	}),
+	'base.wiring.unknown': (d: { whose: string }): Words => ({
+		measured: `wiring of the ${d.whose} not known`,
+		required: 'standard or crossed, known on both sides',
+		why: 'Two wirings look alike, and an LED of one in the other shorts the feed. With no lamp fitted and the lamps off, measure from each of the four contacts to bare metal: the two that read 0 to 1 ohm are the earths.'
+	}),
+	'base.wiring.differs': (d: { lamp: string; socket: string }): Words => ({
+		measured: `lamp wired ${d.lamp}`,
+		required: `socket wired ${d.socket}`,
+		why: 'An LED wired the other way ties a live feed to earth: the fuse blows, or the output is shut off.'
+	}),
+	'base.functions.enough': (d: { modes: string; functions: number }): Words => ({
+		measured: d.modes,
+		required: `${d.functions} function${d.functions > 1 ? 's' : ''}`,
+		why: 'The lamp serves every function of the socket.'
+	}),
+	'base.functions.lost': (d: { modes: string; lost: string }): Words => ({
+		measured: d.modes,
+		required: 'two functions on two contacts',
+		why: `A lamp with one mode in this socket loses the ${d.lost}.`
+	}),
+	'base.functions.unknown': (): Words => ({
+		measured: 'modes of the lamp not given',
+		required: 'two functions on two contacts',
+		why: 'Nothing says whether the lamp has a dim and a bright mode: light both contacts on the bench.'
+	}),
+	'base.functions.switchback': (d: { functions: string }): Words => ({
+		measured: 'white for position, amber for turn',
+		required: d.functions,
+		why: 'A switchback lamp belongs in a socket that serves front position or daytime running together with turn.'
+	}),
+	'base.holder': (d: { socket: string }): Words => ({
+		measured: `LED for ${d.socket}`,
+		required: 'a holder of the shape this lamp housing takes',
+		why: `${d.socket} lamps are held by many different clips and holders; without the right holder adapter the LED sits turned or set back. Match it by the shape of the holder that came out.`
+	}),
+	'base.festoon.seats': (d: { lamp: number; holder: number }): Words => ({
+		measured: `${d.lamp} mm`,
+		required: `${d.holder} mm holder, 1 mm over to 2 mm under`,
+		why: 'The length seats in the holder.'
+	}),
+	'base.festoon.strained': (d: { lamp: number; holder: number }): Words => ({
+		measured: `${d.lamp} mm`,
+		required: `${d.holder} mm holder, 1 mm over to 2 mm under`,
+		why: 'The holder is strained at this length: see in hand that the blades press, and are not bent.'
+	}),
+	'base.festoon.too-long': (d: { lamp: number; holder: number }): Words => ({
+		measured: `${d.lamp} mm`,
+		required: `${d.holder} mm holder, 1 mm over to 2 mm under`,
+		why: 'It is too long: the holder would have to be bent.'
+	}),
+	'base.festoon.too-short': (d: { lamp: number; holder: number }): Words => ({
+		measured: `${d.lamp} mm`,
+		required: `${d.holder} mm holder, 1 mm over to 2 mm under`,
+		why: 'It is too short: the blades barely touch, and it falls out.'
+	}),
+	'base.festoon.unknown': (d: { whose: string }): Words => ({
+		measured: `length of the ${d.whose} not known`,
+		required: 'both lengths in mm',
+		why: 'Festoons of one name are sold in several lengths: measure over the caps, and between the contacts of the holder.'
+	}),
+	'base.festoon.ends': (d: { lampCap: string; socketCap: string }): Words => ({
+		measured: `ends ${d.lampCap}`,
+		required: `ends ${d.socketCap}`,
+		why: 'Loop ends and conical caps do not seat in the same holder.'
+	})
+};
+
+function mark(confidence: string): string {
+	return confidence === 'medium' ? ' (Medium confidence.)' : '';
+}

@@ -1,0 +1,93 @@
+import type { Words } from './words';
+
+interface Seen {
+	function: string;
+	region: string;
+	x: number;
+	y: number;
+	allowed: string;
+}
+const at = (d: { x: number; y: number }) => `x ${d.x.toFixed(3)}, y ${d.y.toFixed(3)}`;
+const percent = (ratio: number) => `${Math.round(ratio * 100)} %`;
+
+interface Light {
+	lumens: number;
+	stock: number;
+	ratio: number;
+	basis: string;
+}
+const light = (d: Light) => `${Math.round(d.lumens)} lm leave the lens (${d.basis} flux), ${percent(d.ratio)} of the filament lamp`;
+
+/** Texts of the colour gate. */
+export const colourWording = {
+	'colour.inside': (d: Seen): Words => ({
+		measured: `${d.region}: ${at(d)}`,
+		required: `${d.function}: ${d.allowed}`,
+		why: 'What leaves the lens lies inside the boundary.'
+	}),
+	'colour.outside': (d: Seen): Words => ({
+		measured: `${d.region === 'none' ? 'no signal colour' : d.region}: ${at(d)}`,
+		required: `${d.function}: ${d.allowed}`,
+		why: 'What leaves the lens is not the colour this function must have.'
+	}),
+	'colour.free': (d: { functions: string }): Words => ({
+		measured: d.functions,
+		required: 'no colour is asked for',
+		why: 'Inside the vehicle the tint is taste; keep one for the whole cabin.'
+	}),
+	'colour.no-rules': (d: { market: string }): Words => ({
+		measured: `market ${d.market}`,
+		required: 'a market with known colour rules',
+		why: `Rotalux has no colour rules for the market ${d.market}: ask the local inspection body which colour is asked for.`
+	}),
+	'colour.lens-unknown': (): Words => ({
+		measured: 'colour of the lens not known',
+		required: 'clear, amber, red or smoked',
+		why: 'The lens decides what leaves it: look at the lens, lamp out.'
+	}),
+	'colour.source-unknown': (): Words => ({
+		measured: 'colour of the light not given',
+		required: 'a colour, and for white a colour temperature in K',
+		why: 'Without the colour of the light nothing can be said of what leaves the lens: ask the maker, or compare beside a known lamp.'
+	}),
+	'colour.light.enough': (d: Light): Words => ({
+		measured: light(d),
+		required: `70 % to 300 % of ${Math.round(d.stock)} lm`,
+		why: 'Enough light survives the lens.'
+	}),
+	'colour.light.doubtful': (d: Light): Words => ({
+		measured: light(d),
+		required: `70 % to 300 % of ${Math.round(d.stock)} lm`,
+		why: 'The estimate is below the filament lamp: compare one side with the other in the dark before it is sold.'
+	}),
+	'colour.light.lost': (d: Light): Words => ({
+		measured: light(d),
+		required: `70 % to 300 % of ${Math.round(d.stock)} lm`,
+		why: 'Too little of its light survives the lens to be seen like the lamp it replaces.'
+	}),
+	'colour.light.glare': (d: Light): Words => ({
+		measured: light(d),
+		required: `70 % to 300 % of ${Math.round(d.stock)} lm`,
+		why: 'That is over three times the light: most functions have an upper limit, so measure it against the filament lamp at the same distance.'
+	}),
+	'colour.light.unknown': (d: { whose: string }): Words => ({
+		measured: `luminous flux of the ${d.whose} not known`,
+		required: 'a flux in lm',
+		why: 'Without a flux the light cannot be compared: measure both lamps at the same distance.'
+	}),
+	'colour.light.inside': (d: { lumens: number }): Words => ({
+		measured: `${Math.round(d.lumens)} lm leave the lens`,
+		required: 'no least amount inside the vehicle',
+		why: 'How bright a cabin should be is taste.'
+	}),
+	'colour.too-cool': (d: { cct: number }): Words => ({
+		measured: `${d.cct} K`,
+		required: 'at most 6500 K',
+		why: 'Light this blue scatters back in mist and snow, and shows less.'
+	}),
+	'colour.fog-tint': (d: { cct: number }): Words => ({
+		measured: `${d.cct} K`,
+		required: 'about 3000 K or selective yellow is widely preferred',
+		why: 'It may be fitted; in mist and snow a warmer fog lamp scatters less light back.'
+	})
+};

@@ -1,0 +1,90 @@
+import type { Words } from './words';
+
+interface Load {
+	channel: string;
+	present: number;
+	atLeast: number;
+	lamps: number;
+	message: string;
+}
+const amp = (value: number) => `${value.toFixed(2)} A`;
+const counted = (d: Load) => (d.lamps > 1 ? `all ${d.lamps} lamps of this category on it changed, others stock` : 'others on it stock');
+
+/** Texts of the electrics gate. */
+export const electricsWording = {
+	'electrics.no-channel': (): Words => ({
+		measured: 'no output of the vehicle is recorded for this socket',
+		required: 'the channel that feeds it, and its monitor',
+		why: 'Without the channel nothing can be said about messages or flash rate: look in the wiring diagram, or fit one and watch the dash.'
+	}),
+	'electrics.unmonitored': (d: { channel: string }): Words => ({
+		measured: `${d.channel}: no monitor`,
+		required: 'nothing',
+		why: 'This output does not look at its lamps.'
+	}),
+	'electrics.filament': (d: { channel: string }): Words => ({
+		measured: `${d.channel}: a filament lamp stays a filament lamp`,
+		required: 'the current of the stock lamp',
+		why: 'The vehicle sees what it is used to, if the power is that of the stock lamp.'
+	}),
+	'electrics.content': (d: Load): Words => ({
+		measured: `${d.channel}: ${amp(d.present)} at 13.5 V (${counted(d)})`,
+		required: `at least ${amp(d.atLeast)}`,
+		why: 'The monitor of this output stays content.'
+	}),
+	'electrics.hot': (d: Load): Words => ({
+		measured: `${d.channel}: ${amp(d.present)} at 13.5 V (${counted(d)})`,
+		required: `at least ${amp(d.atLeast)}`,
+		why: `The monitor complains${d.message}: a load of ${amp(d.atLeast - d.present)} or more is needed. Clean the contacts first; an old fault looks the same.`
+	}),
+	'electrics.flasher': (d: Load): Words => ({
+		measured: `${d.channel}: ${amp(d.present)} at 13.5 V (${counted(d)})`,
+		required: `at least ${amp(d.atLeast)} a side`,
+		why: 'Below its threshold the flasher doubles its rate. It may look right in hazard, which proves nothing.'
+	}),
+	'electrics.cold': (d: { channel: string; ohms: string; atMost: number }): Words => ({
+		measured: `${d.channel}: ${d.ohms} when off`,
+		required: `at most ${d.atMost} ohm`,
+		why: 'The cold check takes the LED for a broken filament, and its pulses may show as a faint blink: a load in parallel is needed.'
+	}),
+	'electrics.cold-content': (d: { channel: string; ohms: string; atMost: number }): Words => ({
+		measured: `${d.channel}: ${d.ohms} when off`,
+		required: `at most ${d.atMost} ohm`,
+		why: 'The cold check stays content.'
+	}),
+	'electrics.monitor-unknown': (d: { channel: string; missing: string }): Words => ({
+		measured: `${d.channel}: ${d.missing} is not known`,
+		required: 'a number',
+		why: `Write down ${d.missing}, or fit the lamp and watch the dash through every mode.`
+	}),
+	'electrics.others-unknown': (d: { channel: string }): Words => ({
+		measured: `${d.channel}: another lamp on it is not known`,
+		required: 'the category of every lamp on it',
+		why: 'Lamps on one output share its threshold: find out what else hangs on it.'
+	}),
+	'electrics.power-unknown': (): Words => ({
+		measured: 'power of the lamp not given',
+		required: 'power in W at 13.5 V for each mode',
+		why: 'Measure current times voltage on the bench; the box is no measurement.'
+	}),
+	'electrics.pwm': (d: { channel: string; frequency: string; duty: number }): Words => ({
+		measured: `${d.channel}: pulsed, ${d.frequency}, on ${Math.round(d.duty * 100)} % of the time`,
+		required: 'a steady feed, or a smoothing module',
+		why: 'On a pulsed feed a plain LED may strobe, drop out or raise a message: a smoothing module per lamp is needed, tied to the chassis where there is room.'
+	}),
+	'electrics.pwm-meaning': (d: { channel: string; frequency: string; duty: number }): Words => ({
+		measured: `${d.channel}: pulsed, ${d.frequency}, on ${Math.round(d.duty * 100)} % of the time`,
+		required: 'a lamp that follows the pulses without flicker',
+		why: 'Here the pulses carry the brightness, so a smoothing module would make dim full: try one lamp, look for flicker, and see that dim stays dim.'
+	}),
+	'electrics.pwm-unknown': (d: { channel: string }): Words => ({
+		measured: `${d.channel}: pulsed, share of on-time not known`,
+		required: 'the on-share for this function',
+		why: 'Measure the feed with an averaging meter: mean voltage over supply voltage is the on-share.'
+	}),
+	'electrics.turn-on': (d: { volts: number }): Words => ({
+		measured: `lights from ${d.volts} V`,
+		required: 'at most 10.5 V',
+		why: 'It may drop out while the engine is cranked or a lead loses voltage: try it at 11 V.'
+	})
+};

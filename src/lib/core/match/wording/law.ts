@@ -1,0 +1,57 @@
+import type { Words } from './words';
+
+const CAUTION = 'Check local rules; a licensed workshop or the inspection body decides.';
+
+/** Texts of the law gate. They say what a shop's rule is and where to ask, never that something is allowed. */
+export const lawWording = {
+	'law.caution': (d: { family: string; functions: string }): Words => ({
+		measured: `${d.functions}, ${d.family} rules`,
+		required: 'local rules',
+		why: `No rule of the shop stands against it. LED light sources may need an approval of their own. ${CAUTION}`
+	}),
+	'law.inside': (): Words => ({
+		measured: 'inside the vehicle',
+		required: 'must not dazzle, nor show as a signal outside',
+		why: `Usually free. ${CAUTION}`
+	}),
+	'law.filament': (): Words => ({
+		measured: 'a filament lamp in a lamp made for one',
+		required: 'an approval mark on the lamp',
+		why: `See that the lamp is marked for the market. ${CAUTION}`
+	}),
+	'law.market-unknown': (d: { market: string }): Words => ({
+		measured: `market ${d.market}`,
+		required: 'a market with known rules',
+		why: `Rotalux has no rule family for the market ${d.market}. ${CAUTION}`
+	}),
+	'law.policy.signals-only': (d: { function: string }): Words => ({
+		measured: `LED for ${d.function}`,
+		required: 'shop policy: signals and cabin only',
+		why: `By the shop's policy this lamp stays halogen; a better halogen is the answer. ${CAUTION}`
+	}),
+	'law.policy.reflector': (d: { function: string; optic: string }): Words => ({
+		measured: `LED for ${d.function} in a ${d.optic}`,
+		required: 'shop policy: projectors only',
+		why: `By the shop's policy no LED goes into a ${d.optic} made for a filament. ${CAUTION}`
+	}),
+	'law.policy.projector': (d: { function: string }): Words => ({
+		measured: `LED for ${d.function} in a projector`,
+		required: 'shop policy: projectors only',
+		why: `The shop's policy admits it. LED sources in headlamps made for filament lamps are not approved in many places. ${CAUTION}`
+	}),
+	'law.policy.unproved': (d: { function: string }): Words => ({
+		measured: `LED for ${d.function}, no beam check on record`,
+		required: 'shop policy: a beam check on record for this lamp type',
+		why: `Measure lux at the hot spot, below and above the cut-off, before and after. ${CAUTION}`
+	}),
+	'law.optic-unknown': (d: { function: string }): Words => ({
+		measured: `LED for ${d.function}, optic not known`,
+		required: 'reflector or projector',
+		why: 'Look into the lamp: a round lens in front of the bulb is a projector.'
+	}),
+	'law.switchback-b': (): Words => ({
+		measured: 'white and amber alternate',
+		required: 'amber alone while turning',
+		why: `A white lamp flashing forward is not a turn signal in either rule family. ${CAUTION}`
+	})
+};

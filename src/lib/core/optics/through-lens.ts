@@ -1,0 +1,29 @@
+import type { Lens } from '../exchange';
+import { chromaticity, tristimulus, type Chromaticity } from './chromaticity';
+import { multiply } from './grid';
+import { transmittance } from './lenses';
+import { sourceKey, spectrumOf, type Source } from './sources';
+
+/** Light that leaves a lens. */
+export interface LensedLight extends Chromaticity {
+	/** Share of the luminous flux that survives the lens, 0 to 1. */
+	transmittance: number;
+}
+
+/** Source spectrum times lens transmittance: its chromaticity, and the share of luminous flux that survives. */
+export function throughLens(source: Source, lens: Lens): LensedLight {
+	const bare = spectrumOf(source);
+	const behind = multiply(bare, transmittance(lens));
+	return { ...chromaticity(behind), transmittance: tristimulus(behind).Y / tristimulus(bare).Y };
+}
+
+/** The same function, remembering its answers: there are few kinds of source and lens, and thousands of lamps. */
+export function rememberingLens(): typeof throughLens {
+	const known = new Map<string, LensedLight>();
+	return (source, lens) => {
+		const key = `${sourceKey(source)}|${lens}`;
+		const found = known.get(key) ?? throughLens(source, lens);
+		known.set(key, found);
+		return found;
+	};
+}

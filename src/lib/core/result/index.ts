@@ -1,0 +1,3 @@
+export * from './result';
+export * from './problem';
+export * from './assert-never';

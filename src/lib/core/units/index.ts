@@ -1,0 +1,3 @@
+export * from './constants';
+export * from './colour-temperature';
+export * from './format';

@@ -1,0 +1,6 @@
+export * from './twins';
+export * from './walk-order';
+export * from './naming';
+export * from './evidence';
+export * from './query';
+export * from './channels';

@@ -1,0 +1,40 @@
+import type { Configuration, Socket } from '../exchange';
+import { lampFunction } from '../lamps';
+
+const ZONE_WORD: Partial<Record<Socket['zone'], string>> = { side: 'side', rear: 'rear', roof: 'roof', engine: 'engine bay' };
+const SIDE_WORD = { left: 'left', right: 'right', centre: '' } as const;
+
+/** Functions of a socket in words. @example functionsText(socket) // "Stop / tail" */
+export function functionsText(socket: Socket): string {
+	const [first = '', ...rest] = socket.functions.map((id) => lampFunction(id).label);
+	return [first, ...rest.map((word) => word.toLowerCase())].join(' / ');
+}
+
+/** Position of a socket without its side. @example placeText(socket) // "Rear turn" */
+export function placeText(socket: Socket): string {
+	const zone = ZONE_WORD[socket.zone] ?? (socket.zone === 'front' && socket.functions.includes('turn') ? 'front' : '');
+	const text = functionsText(socket);
+	const place = zone && !text.toLowerCase().startsWith(zone) ? `${zone} ${text.toLowerCase()}` : text;
+	const number = socket.index > 1 ? ` ${socket.index}` : '';
+	return place.charAt(0).toUpperCase() + place.slice(1) + number;
+}
+
+/** Full name of a socket. @example socketName(socket) // "Low beam, left" */
+export function socketName(socket: Socket): string {
+	const side = SIDE_WORD[socket.side];
+	return side ? `${placeText(socket)}, ${side}` : placeText(socket);
+}
+
+/** Name of a group of twins: the place, and both sides where there are two. @example "Low beam, both" */
+export function groupName(sockets: readonly Socket[]): string {
+	const [first] = sockets;
+	if (!first) return '';
+	return sockets.length > 1 ? `${placeText(first)}, both` : socketName(first);
+}
+
+/** Name of a vehicle configuration. @example "Fenholm Skerry II, 2015 to 2019, hatchback" */
+export function vehicleName(c: Pick<Configuration, 'make' | 'model' | 'generation' | 'years' | 'body'>): string {
+	const years = c.years ? (c.years[0] === c.years[1] ? String(c.years[0]) : `${c.years[0]} to ${c.years[1]}`) : '';
+	const name = [c.make, c.model, c.generation].filter(Boolean).join(' ');
+	return [name, years, c.body].filter(Boolean).join(', ');
+}
