@@ -77,14 +77,20 @@ function optionOf(judged: { socket: Socket; candidate: Candidate }[], configurat
 	};
 }
 
+/** A solver may choose an LED that fits, alone or with parts; a filament lamp or a check by hand is a person's choice. */
+function mayBeChosen(c: Candidate | undefined): boolean {
+	return c !== undefined && c.product.kind !== 'halogen' && (c.verdict === 'fits' || c.verdict === 'parts');
+}
+
 function whyOpen(matches: readonly SocketMatch[]): string {
 	const reason = matches.find((m) => m.open)?.open;
 	if (reason) return OPEN_TEXT[reason];
-	const best = matches.map((m) => m.candidates[0]?.verdict);
-	if (best.every((verdict) => verdict === undefined)) return 'no product is made for this lamp category';
-	return best.includes('unknown')
-		? 'only products that want a check by hand; choose one and sign for it'
-		: 'every product is refused; see Match for the reasons';
+	const leds = matches.map((m) => m.candidates.filter((c) => c.product.kind !== 'halogen'));
+	if (leds.some((list) => list.length === 0)) return 'no LED is made for this lamp category';
+	if (leds.every((list) => list.some((c) => c.verdict === 'unknown')))
+		return 'only LEDs that want a check by hand; choose one and sign for it';
+	const halogen = matches.every((m) => m.candidates.some((c) => c.product.kind === 'halogen' && c.verdict === 'fits'));
+	return halogen ? 'every LED is refused; a halogen lamp fits' : 'every LED is refused; see Match for the reasons';
 }
 
 export interface KitCase {
@@ -103,7 +109,7 @@ export function groupsOf({ configuration, catalogue, shop }: KitCase, order: Kit
 		const bySocket = matches.map((m) => new Map(m.candidates.map((c) => [c.product.id, c])));
 		const options = (matches[0]?.candidates ?? []).flatMap((first) => {
 			const candidates = bySocket.map((map) => map.get(first.product.id));
-			if (candidates.some((c) => c === undefined || (c.verdict !== 'fits' && c.verdict !== 'parts'))) return [];
+			if (!candidates.every(mayBeChosen)) return [];
 			const judged = sockets.map((socket, i) => ({ socket, candidate: candidates[i] as Candidate }));
 			return [optionOf(judged, configuration, shop)];
 		});

@@ -2,7 +2,7 @@ import { demandOf, ledColdConductance, ledCurrent, mayCarry, stockColdConductanc
 import type { Accessory, Channel, Configuration, Pack, Product, Socket } from '../exchange';
 import { categoryOrNull, filamentOf, lampFunction } from '../lamps';
 import { replacesFlasher, type Shop } from '../match';
-import { VOLTS_NOMINAL } from '../units';
+import { VOLTS_CHARGING, VOLTS_NOMINAL } from '../units';
 import type { Weights } from './balance';
 import type { Group, Need, Option } from './options';
 import type { Constraint, Program, Variable } from './solver';
@@ -68,7 +68,7 @@ class Builder {
 	}
 
 	/** The variable that puts an accessory in a place, made on first use. */
-	part(accessory: Accessory, place: string, solves: string, socket?: string): string {
+	part(accessory: Accessory, place: string, solves: string, extra: { socket?: string; heat?: number } = {}): string {
 		const key = `${accessory.id}@${place}`;
 		const found = this.parts.get(key) ?? {
 			name: `w${this.parts.size}`,
@@ -79,9 +79,10 @@ class Builder {
 		};
 		if (!this.parts.has(key)) {
 			this.parts.set(key, found);
-			this.variables.push({ name: found.name, cost: this.weights.part, kind: 'binary' });
+			const cost = Math.round(this.weights.part + this.weights.heat * (extra.heat ?? 0));
+			this.variables.push({ name: found.name, cost, kind: 'binary' });
 		}
-		if (socket) found.sockets.add(socket);
+		if (extra.socket) found.sockets.add(extra.socket);
 		return found.name;
 	}
 }
@@ -131,7 +132,7 @@ function addNeeds(b: Builder): void {
 			if (need.remedy.kind === 'load') continue;
 			const solves = SOLVES[need.remedy.kind];
 			const terms = need.parts.map(
-				(part) => [1, b.part(part, placeOf(part, need.socket), solves, need.socket.id)] as [number, string]
+				(part) => [1, b.part(part, placeOf(part, need.socket), solves, { socket: need.socket.id })] as [number, string]
 			);
 			b.constrain([...terms, [-1, lamp.name]], '>=', 0);
 		}
@@ -182,18 +183,19 @@ function lampTerms(b: Builder, channel: Channel, measure: Measure): { terms: [nu
 function loadTerms(b: Builder, channel: Channel, measure: Measure): [number, string][] {
 	const duty = Math.max(0, ...channel.feeds.map((feed) => lampFunction(feed.function).duty));
 	return b.shop.accessories.flatMap((a): [number, string][] => {
-		if (!LOAD_KINDS.has(a.kind) || !a.resistance || !mayCarry({ ohms: a.resistance, rating: a.rating ?? 0, duty })) return [];
-		const gives = measure.resistor(a.resistance);
-		const places = a.scope === 'lamp' ? channel.feeds.map((feed) => `${channel.id}:${feed.socket}`) : [channel.id];
-		const categories = new Set<string>(a.fits?.categories ?? []);
-		return places
-			.filter((_, i) => a.scope !== 'lamp' || categories.size === 0 || categories.has(categoryAt(b, channel.feeds[i]?.socket)))
-			.map((place, i) => [gives, b.part(a, place, SOLVES.load, a.scope === 'lamp' ? channel.feeds[i]?.socket : undefined)]);
+		const { resistance: ohms, rating = 0 } = a;
+		if (!LOAD_KINDS.has(a.kind) || !ohms || !mayCarry({ ohms, rating, duty })) return [];
+		const gives = measure.resistor(ohms);
+		const heat = (VOLTS_CHARGING ** 2 / ohms) * duty;
+		if (a.scope !== 'lamp') return [[gives, b.part(a, channel.id, SOLVES.load, { heat })]];
+		const lamps = channel.feeds.filter((feed) => suitsSocket(b, a, feed.socket));
+		return lamps.map(({ socket }) => [gives, b.part(a, `${channel.id}:${socket}`, SOLVES.load, { socket, heat })]);
 	});
 }
 
-function categoryAt(b: Builder, socket: string | undefined): string {
-	return b.configuration.sockets.find((s) => s.id === socket)?.category ?? '';
+function suitsSocket(b: Builder, accessory: Accessory, socket: string): boolean {
+	const category = categoryOrNull(b.configuration.sockets.find((s) => s.id === socket)?.category);
+	return category !== null && (accessory.fits?.categories?.includes(category.category) ?? true);
 }
 
 /** Whole packs cover what is used, within what is on the shelf. Spares are shared by all sockets of the kit. */

@@ -130,6 +130,12 @@ export function socketCase(
 	};
 }
 
+/** A filament lamp without a flux of its own gives what its category says. */
+function nominalFlux(product: Product): SoberFlux | null {
+	const lumens = categoryOrNull(product.fits[0])?.lumens;
+	return lumens === undefined ? null : { lumens, basis: 'nominal' };
+}
+
 /** A filament lamp on sale: as its category, at its own colour temperature when it states one. */
 function filamentLight(product: Product): Source | null {
 	const category = categoryOrNull(product.fits[0]);
@@ -146,6 +152,6 @@ export function productCase(product: Product): ProductCase {
 		lamp: led ? 'led' : 'filament',
 		light,
 		minorLight: led && product.minorColour ? ledSource(product.minorColour) : light,
-		flux: soberFlux(product)
+		flux: soberFlux(product) ?? (led ? null : nominalFlux(product))
 	};
 }

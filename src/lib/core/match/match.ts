@@ -59,10 +59,11 @@ export function inStock(product: Product): boolean {
 	return product.packs.some((pack) => (pack.stock ?? 0) > 0);
 }
 
-/** Better candidates first: verdict, then on the shelf, then price, then id so that the order never wavers. */
+/** Better candidates first: verdict, then an LED before a filament lamp, then on the shelf, then price, then id so that the order never wavers. */
 export function compareCandidates(a: Candidate, b: Candidate): number {
 	return (
 		VERDICTS.indexOf(a.verdict) - VERDICTS.indexOf(b.verdict) ||
+		Number(a.product.kind === 'halogen') - Number(b.product.kind === 'halogen') ||
 		Number(inStock(b.product)) - Number(inStock(a.product)) ||
 		pricePerLamp(a.product) - pricePerLamp(b.product) ||
 		a.product.id.localeCompare(b.product.id)

@@ -3,9 +3,11 @@ import type { Accessory, Configuration } from '../exchange';
 import type { LampCategory } from '../lamps';
 import type { Remedy } from './finding';
 
-function suits(accessory: Accessory, category: LampCategory): boolean {
-	const { categories } = accessory.fits ?? {};
-	return categories === undefined || categories.some((name) => name === category.category || category.aka.includes(name));
+/** An accessory without categories or vehicle families suits all of them. */
+function suits(accessory: Accessory, category: LampCategory, { make, model }: Configuration): boolean {
+	const { categories, families } = accessory.fits ?? {};
+	const byCategory = categories?.some((name) => name === category.category || category.aka.includes(name)) ?? true;
+	return byCategory && (families?.includes(`${make} ${model}`) ?? true);
 }
 
 function solves(remedy: Remedy, accessory: Accessory, configuration: Configuration): boolean {
@@ -48,5 +50,5 @@ export function partsFor(
 	where: { category: LampCategory; configuration: Configuration },
 	accessories: readonly Accessory[]
 ): Accessory[] {
-	return accessories.filter((a) => suits(a, where.category) && solves(remedy, a, where.configuration));
+	return accessories.filter((a) => suits(a, where.category, where.configuration) && solves(remedy, a, where.configuration));
 }

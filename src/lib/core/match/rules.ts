@@ -5,6 +5,7 @@ import { functionsRule } from './gates/base/functions';
 import { holderRule } from './gates/base/holder';
 import { twinContactRule } from './gates/base/twin-contact';
 import { boundaryRule } from './gates/colour/boundary';
+import { cabinColourRule } from './gates/colour/cabin';
 import { survivingLightRule } from './gates/colour/surviving-light';
 import { temperatureRule } from './gates/colour/temperature';
 import { monitorRule } from './gates/electrics/monitor';
@@ -33,6 +34,7 @@ export const RULES: readonly Rule[] = [
 	focusRule,
 	filamentSizeRule,
 	boundaryRule,
+	cabinColourRule,
 	survivingLightRule,
 	temperatureRule,
 	monitorRule,

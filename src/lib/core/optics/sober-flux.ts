@@ -3,7 +3,7 @@ import type { Product } from '../exchange';
 /** Luminous efficacy above which a finished lamp's claim is doubtful, lm/W (finished retrofits: 60 to 100). */
 export const DOUBTFUL_EFFICACY = 100;
 
-export type FluxBasis = 'measured' | 'claimed' | 'capped' | 'claimed, power unknown';
+export type FluxBasis = 'measured' | 'nominal' | 'claimed' | 'capped' | 'claimed, power unknown';
 
 /** Luminous flux of one lamp that Rotalux reckons with, lm, and what it rests on. */
 export interface SoberFlux {

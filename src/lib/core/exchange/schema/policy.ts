@@ -13,3 +13,6 @@ export const policy = z.looseObject({
 
 export type Policy = z.infer<typeof policy>;
 export type HeadlampPolicy = (typeof HEADLAMP_POLICIES)[number];
+
+/** Until a shop decides otherwise, headlamps and fog lamps stay halogen. */
+export const DEFAULT_POLICY: Policy = { headlamps: 'signals-only' };

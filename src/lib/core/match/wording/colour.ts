@@ -30,10 +30,15 @@ export const colourWording = {
 		required: `${d.function}: ${d.allowed}`,
 		why: 'What leaves the lens is not the colour this function must have.'
 	}),
-	'colour.free': (d: { functions: string }): Words => ({
-		measured: d.functions,
-		required: 'no colour is asked for',
+	'colour.cabin.alike': (d: { region: string; stock: string }): Words => ({
+		measured: `${d.region} leaves the lens`,
+		required: `${d.stock}, as the filament lamp gave`,
 		why: 'Inside the vehicle the tint is taste; keep one for the whole cabin.'
+	}),
+	'colour.cabin.other': (d: { region: string; stock: string }): Words => ({
+		measured: `${d.region === 'none' ? 'no named colour' : d.region} leaves the lens`,
+		required: `${d.stock}, as the filament lamp gave`,
+		why: 'Another colour than before is nothing to decide for a customer: ask, and choose it by hand.'
 	}),
 	'colour.no-rules': (d: { market: string }): Words => ({
 		measured: `market ${d.market}`,

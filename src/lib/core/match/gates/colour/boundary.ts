@@ -7,10 +7,6 @@ import { MAKER_DATA, type Rule } from '../../rule';
 /** What leaves the lens, source spectrum times lens, against the boundary each function asks for in the market. */
 export const boundaryRule: Rule = (socket, product) => {
 	const bound = socket.socket.functions.filter((id) => lampFunction(id).colours);
-	if (bound.length === 0) {
-		const names = socket.socket.functions.map((id) => lampFunction(id).label.toLowerCase()).join(' and ');
-		return finding('pass', 'colour.free', { functions: names }, 'function colours');
-	}
 	return bound.map((id) => judge(socket, product, id));
 };
 

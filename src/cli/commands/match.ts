@@ -1,0 +1,36 @@
+import { parseArgs } from 'node:util';
+import { DEFAULT_POLICY } from '../../lib/core/exchange';
+import { compileCatalogue, describe, matchConfiguration, type SocketMatch } from '../../lib/core/match';
+import { configurationsNamed } from '../choose';
+import { BadInput, readFileDocument, type Command } from '../io';
+
+function shown({ socket, open, candidates }: SocketMatch) {
+	return {
+		socket: socket.id,
+		...(open ? { open } : {}),
+		candidates: candidates.map((c) => ({ product: c.product.id, verdict: c.verdict, findings: c.findings.map(describe) }))
+	};
+}
+
+/** Judges every product of a file in every socket of its configurations. */
+export const match: Command = {
+	usage: 'match FILE [--configuration ID] [--socket ID]',
+	run: (args) => {
+		const { values, positionals } = parseArgs({
+			args,
+			allowPositionals: true,
+			options: { configuration: { type: 'string' }, socket: { type: 'string' } }
+		});
+		const document = readFileDocument(positionals[0]);
+		const shop = { policy: document.policy ?? DEFAULT_POLICY, accessories: document.accessories };
+		const catalogue = compileCatalogue(document.products);
+		const configurations = configurationsNamed(document, values.configuration).map((configuration) => {
+			const matches = matchConfiguration(configuration, catalogue, shop);
+			const wanted = matches.filter((m) => values.socket === undefined || m.socket.id === values.socket);
+			return { id: configuration.id, sockets: wanted.map(shown) };
+		});
+		if (configurations.every((c) => c.sockets.length === 0) && values.socket !== undefined)
+			throw new BadInput(`No socket "${values.socket}" stands in the file.`);
+		return { output: { configurations } };
+	}
+};

@@ -1,0 +1,17 @@
+import { lampFunction } from '../../../lamps';
+import { filamentSource, regionOf } from '../../../optics';
+import { finding } from '../../finding';
+import { MAKER_DATA, type Rule } from '../../rule';
+
+/** Where no rule asks for a colour, the light should still be of the kind the filament lamp gave; another colour is for the customer to ask for. */
+export const cabinColourRule: Rule = ({ socket, category, family, through }, { light }) => {
+	if (socket.functions.some((id) => lampFunction(id).colours)) return null;
+	if (!socket.lens) return finding('unknown', 'colour.lens-unknown', null, 'vehicle record');
+	if (!light) return finding('unknown', 'colour.source-unknown', null, MAKER_DATA);
+	const region = regionOf(through(light, socket.lens), family ?? 'UN');
+	const stock = regionOf(through(filamentSource(category), socket.lens), family ?? 'UN');
+	const data = { region, stock };
+	return region === stock
+		? finding('pass', 'colour.cabin.alike', data, 'colour boundaries, used as names only')
+		: finding('unknown', 'colour.cabin.other', data, 'colour boundaries, used as names only');
+};
