@@ -1,9 +1,21 @@
 import type { Command } from '../io';
 import { check } from './check';
 import { colour } from './colour';
+import { exportShop } from './export';
+import { importFile } from './import';
 import { kit } from './kit';
+import { loadDemoData } from './load-demo';
 import { match } from './match';
 import { resistor } from './resistor';
 
 /** Every command. A new one is a file here and an entry in this list. */
-export const COMMANDS: Readonly<Record<string, Command>> = { check, match, colour, resistor, kit };
+export const COMMANDS: Readonly<Record<string, Command>> = {
+	check,
+	match,
+	colour,
+	resistor,
+	kit,
+	import: importFile,
+	export: exportShop,
+	'load-demo': loadDemoData
+};

@@ -2,3 +2,4 @@ export * from './schema';
 export * from './problems';
 export * from './check';
 export * from './parse';
+export * from './tables';

@@ -1,0 +1,24 @@
+import { parseArgs } from 'node:util';
+import type { RotaluxDocument } from '../../lib/core/exchange';
+import { csvFiles } from '../../lib/server/documents/csv';
+import { workbook } from '../../lib/server/documents/xlsx';
+import { exportAll } from '../../lib/server/services/exchange';
+import { readWord, type Command } from '../io';
+import { withDatabase } from '../with-database';
+
+const KINDS = ['json', 'csv', 'xlsx'] as const;
+
+/** Prints everything in the shop's database: JSON, CSV tables one after another, or a workbook. */
+export const exportShop: Command = {
+	usage: 'export [--as json|csv|xlsx]',
+	run: async (args) => {
+		const { values } = parseArgs({ args, options: { as: { type: 'string', default: 'json' } } });
+		const kind = readWord('--as', values.as, KINDS);
+		const document = await withDatabase(exportAll);
+		if (kind === 'json') return { output: document };
+		const tables = csvFiles(document as unknown as RotaluxDocument);
+		return kind === 'csv'
+			? { output: tables.map((t) => `${t.name}\r\n${t.text}`).join('\r\n') }
+			: { output: await workbook(tables) };
+	}
+};

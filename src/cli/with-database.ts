@@ -1,0 +1,29 @@
+import { existsSync } from 'node:fs';
+import type { Knex } from 'knex';
+import { dataFolder } from '../lib/server/config';
+import { openDatabase } from '../lib/server/db/connection';
+import { databaseTrouble } from '../lib/server/db/trouble';
+import { BadInput } from './io';
+
+/** Where the database is: as set, or else the shop's own, or else the demo's; says which when nobody set it. */
+function folder(): string {
+	const own = dataFolder();
+	const demo = dataFolder({ ...process.env, ROTALUX_DATA: '.rotalux/demo' });
+	if (process.env.ROTALUX_DATA !== undefined || existsSync(own) || !existsSync(demo)) return own;
+	process.stderr.write(`The shop has no data yet; this is the demo's (${demo}).\n`);
+	return demo;
+}
+
+/** Runs work on the database and closes it. @throws BadInput when the database cannot be used */
+export async function withDatabase<T>(work: (db: Knex) => Promise<T>): Promise<T> {
+	let db: Knex | undefined;
+	try {
+		db = await openDatabase(folder());
+		return await work(db);
+	} catch (error) {
+		const trouble = databaseTrouble(error);
+		throw trouble ? new BadInput(trouble) : error;
+	} finally {
+		await db?.destroy();
+	}
+}

@@ -1,0 +1,12 @@
+import type { Knex } from 'knex';
+import * as first from './0001-first';
+
+/** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
+const LIST: Readonly<Record<string, Knex.Migration>> = { '0001-first': first };
+
+/** Migrations as part of the code, so that a build needs no folder of scripts. */
+export const migrations: Knex.MigrationSource<string> = {
+	getMigrations: () => Promise.resolve(Object.keys(LIST)),
+	getMigrationName: (name) => name,
+	getMigration: (name) => Promise.resolve(LIST[name] as Knex.Migration)
+};

@@ -1,0 +1,118 @@
+import type { Knex } from 'knex';
+import type { KitOrder } from '../../core/exchange';
+import type { KitAnswer } from '../../core/kit';
+
+/** A kit as the shop keeps it. */
+export interface StoredKit {
+	id: string;
+	name: string;
+	configurationId: string;
+	state: 'draft' | 'released';
+	order: KitOrder;
+	answer: KitAnswer;
+	/** Data version the answer was made under. */
+	dataVersion: number;
+	/** Fields of an imported kit that Rotalux does not know. */
+	extra: Record<string, unknown>;
+	createdAt: string;
+	updatedAt: string;
+}
+
+/** A frozen revision of a released kit. */
+export interface KitRevision {
+	kitId: string;
+	revision: number;
+	code: string;
+	releasedAt: string;
+	/** Everything the kit sheet needs, as it stood. */
+	document: unknown;
+}
+
+interface KitRow {
+	id: string;
+	name: string;
+	configuration_id: string;
+	state: StoredKit['state'];
+	kit_order: string;
+	answer: string;
+	data_version: number;
+	extra: string;
+	created_at: string;
+	updated_at: string;
+}
+
+function fromRow(row: KitRow): StoredKit {
+	return {
+		id: row.id,
+		name: row.name,
+		configurationId: row.configuration_id,
+		state: row.state,
+		order: JSON.parse(row.kit_order),
+		answer: JSON.parse(row.answer),
+		dataVersion: row.data_version,
+		extra: JSON.parse(row.extra),
+		createdAt: row.created_at,
+		updatedAt: row.updated_at
+	};
+}
+
+function toRow(kit: StoredKit): KitRow {
+	return {
+		id: kit.id,
+		name: kit.name,
+		configuration_id: kit.configurationId,
+		state: kit.state,
+		kit_order: JSON.stringify(kit.order),
+		answer: JSON.stringify(kit.answer),
+		data_version: kit.dataVersion,
+		extra: JSON.stringify(kit.extra),
+		created_at: kit.createdAt,
+		updated_at: kit.updatedAt
+	};
+}
+
+/** Kits, the last touched first; of one configuration when one is named. */
+export async function listKits(db: Knex, configurationId?: string): Promise<StoredKit[]> {
+	const query = db('kits').orderBy([{ column: 'updated_at', order: 'desc' }, 'id']);
+	const rows: KitRow[] = await (configurationId === undefined ? query : query.where({ configuration_id: configurationId }));
+	return rows.map(fromRow);
+}
+
+/** One kit, or null. */
+export async function findKit(db: Knex, id: string): Promise<StoredKit | null> {
+	const row: KitRow | undefined = await db('kits').where({ id }).first();
+	return row ? fromRow(row) : null;
+}
+
+/** Writes a kit, new or in place of the one with its id. */
+export async function putKit(db: Knex, kit: StoredKit): Promise<void> {
+	await db('kits').insert(toRow(kit)).onConflict('id').merge();
+}
+
+/** Removes a kit and its revisions. */
+export async function deleteKit(db: Knex, id: string): Promise<void> {
+	await db('kits').where({ id }).delete();
+}
+
+/** Revisions of a kit, the first one first. */
+export async function listRevisions(db: Knex, kitId: string): Promise<KitRevision[]> {
+	const rows = await db('kit_revisions').where({ kit_id: kitId }).orderBy('revision');
+	return rows.map((row) => ({
+		kitId: row.kit_id,
+		revision: row.revision,
+		code: row.code,
+		releasedAt: row.released_at,
+		document: JSON.parse(row.document)
+	}));
+}
+
+/** Adds a revision. A revision is never written twice: the database refuses. */
+export async function addRevision(db: Knex, revision: KitRevision): Promise<void> {
+	await db('kit_revisions').insert({
+		kit_id: revision.kitId,
+		revision: revision.revision,
+		code: revision.code,
+		released_at: revision.releasedAt,
+		document: JSON.stringify(revision.document)
+	});
+}

@@ -1,0 +1,33 @@
+import type { Knex } from 'knex';
+
+/** A setting, parsed; undefined when it was never set. */
+export async function readSetting(db: Knex, key: string): Promise<unknown> {
+	const row = await db('settings').where({ key }).first('value');
+	return row === undefined ? undefined : JSON.parse(row.value);
+}
+
+/** Writes a setting. */
+export async function writeSetting(db: Knex, key: string, value: unknown): Promise<void> {
+	await db('settings')
+		.insert({ key, value: JSON.stringify(value) })
+		.onConflict('key')
+		.merge();
+}
+
+/** All settings whose key starts with a prefix, without it. */
+export async function readSettings(db: Knex, prefix: string): Promise<Record<string, unknown>> {
+	const rows: { key: string; value: string }[] = await db('settings').whereLike('key', `${prefix}%`);
+	return Object.fromEntries(rows.map((row) => [row.key.slice(prefix.length), JSON.parse(row.value)]));
+}
+
+const DATA_VERSION = 'data-version';
+
+/** A number that grows with every change of the shop's data; answers made under an older one may be out of date. */
+export async function dataVersion(db: Knex): Promise<number> {
+	return ((await readSetting(db, DATA_VERSION)) as number | undefined) ?? 0;
+}
+
+/** Marks a change of data; called once in the transaction that makes it. */
+export async function bumpDataVersion(db: Knex): Promise<void> {
+	await writeSetting(db, DATA_VERSION, (await dataVersion(db)) + 1);
+}

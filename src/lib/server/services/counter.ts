@@ -1,0 +1,92 @@
+import type { Knex } from 'knex';
+import type { Configuration, Socket } from '../../core/exchange';
+import { lampFunction } from '../../core/lamps';
+import { matchSocket, type Candidate, type SocketMatch } from '../../core/match';
+import { rememberingLens } from '../../core/optics';
+import { groupName, readCounterQuery, twinGroups, vehicleName, walkOrder, type CounterQuery } from '../../core/vehicle';
+import { isVehicleWord, searchConfigurations } from '../repositories/configurations';
+import { shopData, type ShopData } from './catalogue';
+import { showCandidate, type ShownCandidate } from './show-candidate';
+
+const MOST_VEHICLES = 6;
+
+/** One answer at the counter: a place on a vehicle, and the best lamp for it. */
+export interface CounterAnswer {
+	place: string;
+	socket: string;
+	category: string | null;
+	/** Why there is no lamp to name, if so. */
+	open: string | null;
+	best: ShownCandidate | null;
+	others: number;
+}
+
+export interface CounterReply {
+	/** What the line was understood to ask, in words. */
+	understood: { vehicle: string; functions: string[]; side: string | null; zone: string | null };
+	vehicles: { id: string; name: string; sockets: number; answers: CounterAnswer[] }[];
+}
+
+const OPEN_WORDS: Record<NonNullable<SocketMatch['open']>, string> = {
+	'factory-led': 'factory LED: nothing to replace',
+	sealed: 'sealed unit: no lamp to replace',
+	'category-unknown': 'lamp category not known: read it from the lamp that came out'
+};
+
+function asked(socket: Socket, query: CounterQuery): boolean {
+	return (
+		socket.functions.some((id) => query.functions.includes(id)) &&
+		(query.side === null || socket.side === query.side) &&
+		(query.zone === null || socket.zone === query.zone)
+	);
+}
+
+function answers(configuration: Configuration, query: CounterQuery, { catalogue, shop }: ShopData): CounterAnswer[] {
+	if (query.functions.length === 0) return [];
+	const through = rememberingLens();
+	const groups = twinGroups(walkOrder(configuration.sockets).filter((socket) => asked(socket, query)));
+	return groups.flatMap((group): CounterAnswer[] => {
+		const [socket] = group;
+		if (!socket) return [];
+		const match = matchSocket(configuration, socket, catalogue, shop, through);
+		const best: Candidate | undefined = match.candidates[0];
+		return [
+			{
+				place: groupName(group),
+				socket: socket.id,
+				category: socket.category ?? null,
+				open: match.open ? OPEN_WORDS[match.open] : null,
+				best: best ? showCandidate(best, { configuration, socket, shop }) : null,
+				others: match.candidates.filter((c) => c !== best && c.verdict !== 'refused').length
+			}
+		];
+	});
+}
+
+async function read(db: Knex, line: string): Promise<CounterQuery> {
+	const words = line.toLowerCase().split(/[\s,/+-]+/);
+	const known = new Set<string>();
+	for (const word of new Set(words)) if (word && (await isVehicleWord(db, word))) known.add(word);
+	return readCounterQuery(line, (word) => known.has(word));
+}
+
+/** Answers a line typed at the counter: vehicles that match, and for the functions named the best lamp of each place. */
+export async function askCounter(db: Knex, line: string): Promise<CounterReply> {
+	const query = await read(db, line);
+	const found = await searchConfigurations(db, query.vehicle, MOST_VEHICLES);
+	const data = await shopData(db);
+	return {
+		understood: {
+			vehicle: query.vehicle.join(' '),
+			functions: query.functions.map((id) => lampFunction(id).label),
+			side: query.side,
+			zone: query.zone
+		},
+		vehicles: found.map((c) => ({
+			id: c.id,
+			name: vehicleName(c),
+			sockets: c.sockets.length,
+			answers: answers(c, query, data)
+		}))
+	};
+}

@@ -1,0 +1,125 @@
+import type { Knex } from 'knex';
+import { document as documentSchema, FORMAT, kitOrder, type RotaluxDocument } from '../../core/exchange';
+import type { KitAnswer } from '../../core/kit';
+import { findConfiguration, listConfigurations, putConfiguration } from '../repositories/configurations';
+import { addRevision, findKit, listKits, listRevisions, putKit, type KitRevision, type StoredKit } from '../repositories/kits';
+import { listAccessories, listProducts, putAccessory, putProduct } from '../repositories/products';
+import { addRecord, listRecords, RECORD_LISTS } from '../repositories/records';
+import { bumpDataVersion, readSettings, writeSetting } from '../repositories/settings';
+import { readCurrency, readPolicy } from './policy';
+
+const KNOWN_FIELDS: ReadonlySet<string> = new Set(Object.keys(documentSchema.shape));
+const EXTRA = 'extra:';
+
+/** What an import did, and what it left alone. */
+export interface ImportReport {
+	configurations: number;
+	products: number;
+	accessories: number;
+	kits: number;
+	/** Sentences about what was kept as it stood. */
+	kept: string[];
+}
+
+type ExchangedKit = RotaluxDocument['kits'][number] & { answer?: KitAnswer; revisions?: KitRevision[] };
+
+const EMPTY_ANSWER: KitAnswer = { lines: [], total: 0, bound: 0, gap: 0, open: [], runnersUp: [] };
+
+async function importKit(tx: Knex, kit: ExchangedKit, now: string): Promise<string | null> {
+	const { id, name, configuration, state, order, answer, revisions = [], ...extra } = kit;
+	if (!(await findConfiguration(tx, configuration)))
+		return `Kit ${name} was left out: its vehicle ${configuration} is not here.`;
+	const there = await findKit(tx, id);
+	if (there?.state === 'released') return `Kit ${there.name} is released and was kept as it stands.`;
+	const stored: StoredKit = {
+		id,
+		name,
+		configurationId: configuration,
+		state,
+		order: kitOrder.parse(order),
+		answer: answer ?? EMPTY_ANSWER,
+		dataVersion: -1,
+		extra,
+		createdAt: there?.createdAt ?? now,
+		updatedAt: now
+	};
+	await putKit(tx, stored);
+	for (const revision of revisions) await addRevision(tx, { ...revision, kitId: id });
+	return null;
+}
+
+/**
+ * Takes a document in: what has a known id is replaced, what is new is added, what is not mentioned stays. All or nothing.
+ * A released kit is never replaced.
+ * @param now time stamp of the change, ISO
+ */
+export async function importDocument(db: Knex, doc: RotaluxDocument, now: string): Promise<ImportReport> {
+	return db.transaction(async (tx) => {
+		for (const c of doc.configurations) await putConfiguration(tx, c);
+		for (const p of doc.products) await putProduct(tx, p);
+		for (const a of doc.accessories) await putAccessory(tx, a);
+		if (doc.policy) await writeSetting(tx, 'policy', doc.policy);
+		if (doc.products.length + doc.accessories.length > 0) await writeSetting(tx, 'currency', doc.currency);
+		for (const list of RECORD_LISTS) for (const record of doc[list]) await addRecord(tx, list, record);
+		for (const [field, value] of Object.entries(doc))
+			if (!KNOWN_FIELDS.has(field)) await writeSetting(tx, `${EXTRA}${field}`, value);
+		const kept: string[] = [];
+		for (const kit of doc.kits) {
+			const sentence = await importKit(tx, kit as ExchangedKit, now);
+			if (sentence) kept.push(sentence);
+		}
+		await bumpDataVersion(tx);
+		return {
+			configurations: doc.configurations.length,
+			products: doc.products.length,
+			accessories: doc.accessories.length,
+			kits: doc.kits.length - kept.length,
+			kept
+		};
+	});
+}
+
+async function exportedKit(db: Knex, kit: StoredKit) {
+	const revisions = await listRevisions(db, kit.id);
+	return {
+		...kit.extra,
+		id: kit.id,
+		name: kit.name,
+		configuration: kit.configurationId,
+		state: kit.state,
+		order: kit.order,
+		answer: kit.answer,
+		...(revisions.length > 0 ? { revisions } : {})
+	};
+}
+
+/** Everything the shop has, as one document. */
+export async function exportAll(db: Knex): Promise<Record<string, unknown>> {
+	const kits = await listKits(db);
+	return {
+		format: FORMAT,
+		currency: await readCurrency(db),
+		configurations: await listConfigurations(db),
+		products: await listProducts(db),
+		accessories: await listAccessories(db),
+		policy: await readPolicy(db),
+		kits: await Promise.all(kits.map((kit) => exportedKit(db, kit))),
+		proofs: await listRecords(db, 'proofs'),
+		readings: await listRecords(db, 'readings'),
+		complaints: await listRecords(db, 'complaints'),
+		...(await readSettings(db, EXTRA))
+	};
+}
+
+/** One vehicle with its kits, as a document; null when it is not there. */
+export async function exportVehicle(db: Knex, id: string): Promise<Record<string, unknown> | null> {
+	const configuration = await findConfiguration(db, id);
+	if (!configuration) return null;
+	const kits = await listKits(db, id);
+	return {
+		format: FORMAT,
+		currency: await readCurrency(db),
+		configurations: [configuration],
+		kits: await Promise.all(kits.map((kit) => exportedKit(db, kit)))
+	};
+}

@@ -1,0 +1,58 @@
+import type { Configuration, Socket } from '../../core/exchange';
+import { categoryOrNull, lampFunction } from '../../core/lamps';
+import type { Verdict } from '../../core/match';
+import { displayColour, filamentSource, ledSource, regionOf, throughLens, type Source } from '../../core/optics';
+import type { Product } from '../../core/exchange';
+import { placeText, ringOf, socketName, twinKey, walkOrder, type Ring } from '../../core/vehicle';
+
+/** A socket as the rota and its list show it. */
+export interface ShownSocket {
+	id: string;
+	name: string;
+	place: string;
+	/** Two letters for the functions. */
+	mark: string;
+	ring: Ring;
+	zone: Socket['zone'];
+	side: Socket['side'];
+	/** Equal for the two of a pair. */
+	twin: string;
+	category: string | null;
+	state: Socket['state'];
+	/** Light that leaves the lens, for drawing; null when it is not known. */
+	light: { colour: string; word: string } | null;
+	verdict: Verdict | null;
+}
+
+function lightOf(source: Source | null, socket: Socket): ShownSocket['light'] {
+	if (!source || !socket.lens) return null;
+	const seen = throughLens(source, socket.lens);
+	const region = regionOf(seen, 'UN');
+	return { colour: displayColour(seen), word: region === 'none' ? 'no named colour' : region.replace('-', ' ') };
+}
+
+/** The sockets of a configuration in walking order. The light is the chosen lamp's, or the filament lamp's where none is chosen. */
+export function showSockets(
+	configuration: Configuration,
+	standing: (socket: Socket) => { verdict: Verdict | null; product: Product | null } = () => ({ verdict: null, product: null })
+): ShownSocket[] {
+	return walkOrder(configuration.sockets).map((socket) => {
+		const { verdict, product } = standing(socket);
+		const category = categoryOrNull(socket.category);
+		const led = product && product.kind !== 'halogen' ? ledSource(product.colour) : null;
+		return {
+			id: socket.id,
+			name: socketName(socket),
+			place: placeText(socket),
+			mark: lampFunction(socket.functions[0] ?? 'dome').mark,
+			ring: ringOf(socket.zone),
+			zone: socket.zone,
+			side: socket.side,
+			twin: twinKey(socket),
+			category: socket.category ?? null,
+			state: socket.state,
+			light: lightOf(led ?? (category && socket.state === 'filament' ? filamentSource(category) : null), socket),
+			verdict
+		};
+	});
+}
