@@ -13,6 +13,8 @@ export type FunctionGroup = 'headlamp' | 'fog' | 'signal' | 'work' | 'cabin' | '
 /** One lamp function: what the light means. */
 export interface LampFunction {
 	label: string;
+	/** Shorter name, where the place says the rest. */
+	short?: string;
 	/** Two letters that stand for it where room is short. */
 	mark: string;
 	group: FunctionGroup;
@@ -34,6 +36,7 @@ const free = null;
 export const FUNCTIONS = {
 	fog: {
 		label: 'Front fog',
+		short: 'Fog',
 		mark: 'Fo',
 		group: 'fog',
 		duty: 1,
@@ -61,6 +64,7 @@ export const FUNCTIONS = {
 	},
 	drl: {
 		label: 'Daytime running',
+		short: 'DRL',
 		mark: 'Dr',
 		group: 'signal',
 		duty: 1,
@@ -70,6 +74,7 @@ export const FUNCTIONS = {
 	},
 	'front-position': {
 		label: 'Front position',
+		short: 'Position',
 		mark: 'Po',
 		group: 'signal',
 		duty: 1,
@@ -88,6 +93,7 @@ export const FUNCTIONS = {
 	},
 	'side-marker': {
 		label: 'Side marker',
+		short: 'Marker',
 		mark: 'Ma',
 		group: 'signal',
 		duty: 1,
@@ -142,6 +148,7 @@ export const FUNCTIONS = {
 	},
 	'licence-plate': {
 		label: 'Licence plate',
+		short: 'Plate',
 		mark: 'Pl',
 		group: 'signal',
 		duty: 1,
@@ -200,6 +207,7 @@ export const FUNCTIONS = {
 	},
 	'cluster-backlight': {
 		label: 'Cluster backlight',
+		short: 'Cluster',
 		mark: 'Cl',
 		group: 'cluster',
 		duty: 1,
@@ -209,6 +217,7 @@ export const FUNCTIONS = {
 	},
 	'switch-backlight': {
 		label: 'Switch backlight',
+		short: 'Switch',
 		mark: 'Sw',
 		group: 'cluster',
 		duty: 1,

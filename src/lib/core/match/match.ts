@@ -59,11 +59,16 @@ export function inStock(product: Product): boolean {
 	return product.packs.some((pack) => (pack.stock ?? 0) > 0);
 }
 
-/** Better candidates first: verdict, then an LED before a filament lamp, then on the shelf, then price, then id so that the order never wavers. */
+/** A filament lamp that fits comes after every LED that fits, alone or with parts, and before what nobody can be sure of. */
+function standing({ verdict, product }: Candidate): number {
+	const rank = VERDICTS.indexOf(verdict);
+	return product.kind === 'halogen' && rank < VERDICTS.indexOf('unknown') ? 1.5 : rank;
+}
+
+/** Better candidates first: verdict, then on the shelf, then price, then id so that the order never wavers. */
 export function compareCandidates(a: Candidate, b: Candidate): number {
 	return (
-		VERDICTS.indexOf(a.verdict) - VERDICTS.indexOf(b.verdict) ||
-		Number(a.product.kind === 'halogen') - Number(b.product.kind === 'halogen') ||
+		standing(a) - standing(b) ||
 		Number(inStock(b.product)) - Number(inStock(a.product)) ||
 		pricePerLamp(a.product) - pricePerLamp(b.product) ||
 		a.product.id.localeCompare(b.product.id)

@@ -22,9 +22,14 @@ export function evidenceFor(evidence: readonly Evidence[] | undefined, fact: str
 	return said[0] ?? null;
 }
 
+/** One piece of evidence in words. @example evidenceText(e) // "measured in hand, 2026-03-02, A. Lindgard" */
+export function evidenceText({ source, on, by }: Evidence): string {
+	return [WORDS[source], on, by].filter(Boolean).join(', ');
+}
+
 /** Where a fact comes from, in words. @example sourceText(e, 'category') // "measured in hand, 2026-03-02" */
 export function sourceText(evidence: readonly Evidence[] | undefined, fact: string): string {
 	const best = evidenceFor(evidence, fact);
 	if (!best) return 'vehicle record, no source given';
-	return ['vehicle record', WORDS[best.source], best.on, best.by].filter(Boolean).join(', ');
+	return ['vehicle record', evidenceText(best)].join(', ');
 }

@@ -1,12 +1,17 @@
 import type { Configuration, Socket } from '../exchange';
-import { lampFunction } from '../lamps';
+import { lampFunction, type FunctionId } from '../lamps';
 
 const ZONE_WORD: Partial<Record<Socket['zone'], string>> = { side: 'side', rear: 'rear', roof: 'roof', engine: 'engine bay' };
 const SIDE_WORD = { left: 'left', right: 'right', centre: '' } as const;
 
+/** A turn lamp on the flank has a name of its own. */
+function repeater(socket: Socket, id: FunctionId): string | null {
+	return id === 'turn' && socket.zone === 'side' ? 'Repeater' : null;
+}
+
 /** Functions of a socket in words. @example functionsText(socket) // "Stop / tail" */
 export function functionsText(socket: Socket): string {
-	const [first = '', ...rest] = socket.functions.map((id) => lampFunction(id).label);
+	const [first = '', ...rest] = socket.functions.map((id) => repeater(socket, id) ?? lampFunction(id).label);
 	return [first, ...rest.map((word) => word.toLowerCase())].join(' / ');
 }
 
@@ -17,6 +22,14 @@ export function placeText(socket: Socket): string {
 	const place = zone && !text.toLowerCase().startsWith(zone) ? `${zone} ${text.toLowerCase()}` : text;
 	const number = socket.index > 1 ? ` ${socket.index}` : '';
 	return place.charAt(0).toUpperCase() + place.slice(1) + number;
+}
+
+/** Shortest name of a socket, for a drawing that shows where it is. @example rimText(socket) // "DRL / position" */
+export function rimText(socket: Socket): string {
+	const names = socket.functions.map((id) => repeater(socket, id) ?? lampFunction(id).short ?? lampFunction(id).label);
+	const [first = '', ...rest] = names;
+	const text = [first, ...rest.map((word) => word.toLowerCase())].join(' / ');
+	return socket.index > 1 ? `${text} ${socket.index}` : text;
 }
 
 /** Full name of a socket. @example socketName(socket) // "Low beam, left" */

@@ -6,26 +6,9 @@ import { rememberingLens } from '../../core/optics';
 import { groupName, readCounterQuery, twinGroups, vehicleName, walkOrder, type CounterQuery } from '../../core/vehicle';
 import { isVehicleWord, searchConfigurations } from '../repositories/configurations';
 import { shopData, type ShopData } from './catalogue';
-import { showCandidate, type ShownCandidate } from './show-candidate';
+import { showCandidate, type CounterAnswer, type CounterReply } from '../../core/showing';
 
 const MOST_VEHICLES = 6;
-
-/** One answer at the counter: a place on a vehicle, and the best lamp for it. */
-export interface CounterAnswer {
-	place: string;
-	socket: string;
-	category: string | null;
-	/** Why there is no lamp to name, if so. */
-	open: string | null;
-	best: ShownCandidate | null;
-	others: number;
-}
-
-export interface CounterReply {
-	/** What the line was understood to ask, in words. */
-	understood: { vehicle: string; functions: string[]; side: string | null; zone: string | null };
-	vehicles: { id: string; name: string; sockets: number; answers: CounterAnswer[] }[];
-}
 
 const OPEN_WORDS: Record<NonNullable<SocketMatch['open']>, string> = {
 	'factory-led': 'factory LED: nothing to replace',

@@ -123,3 +123,16 @@ export async function exportVehicle(db: Knex, id: string): Promise<Record<string
 		kits: await Promise.all(kits.map((kit) => exportedKit(db, kit)))
 	};
 }
+
+/** One kit with its vehicle, as a document that can be read in again; null when it is not there. */
+export async function exportKit(db: Knex, id: string): Promise<Record<string, unknown> | null> {
+	const kit = await findKit(db, id);
+	const configuration = kit && (await findConfiguration(db, kit.configurationId));
+	if (!kit || !configuration) return null;
+	return {
+		format: FORMAT,
+		currency: await readCurrency(db),
+		configurations: [configuration],
+		kits: [await exportedKit(db, kit)]
+	};
+}

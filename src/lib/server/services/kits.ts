@@ -21,9 +21,14 @@ export interface KitContext {
 	newId: () => string;
 }
 
-async function solved(ctx: KitContext, configuration: Configuration, order: KitOrder): Promise<{ answer: KitAnswer; version: number }> {
+async function solved(
+	ctx: KitContext,
+	configuration: Configuration,
+	order: KitOrder,
+	runnersUp = 0
+): Promise<{ answer: KitAnswer; version: number }> {
 	const { catalogue, shop, version } = await shopData(ctx.db);
-	const answer = await assembleKit({ configuration, catalogue, shop }, order, ctx.solver, RUNNERS_UP);
+	const answer = await assembleKit({ configuration, catalogue, shop }, order, ctx.solver, runnersUp);
 	return { answer, version };
 }
 
@@ -67,15 +72,21 @@ async function draft(ctx: KitContext, id: string): Promise<Result<{ kit: StoredK
 export async function reorderKit(
 	ctx: KitContext,
 	id: string,
-	change: (order: KitOrder) => KitOrder
+	change: (order: KitOrder) => KitOrder,
+	runnersUp = 0
 ): Promise<Result<StoredKit, string>> {
 	const found = await draft(ctx, id);
 	if (!found.ok) return found;
 	const order = change(found.value.kit.order);
-	const { answer, version } = await solved(ctx, found.value.configuration, order);
+	const { answer, version } = await solved(ctx, found.value.configuration, order, runnersUp);
 	const kit = { ...found.value.kit, order, answer, dataVersion: version, updatedAt: ctx.now() };
 	await ctx.db.transaction((tx) => putKit(tx, kit));
 	return ok(kit);
+}
+
+/** Works out the next best kits beside a draft. */
+export function addRunnersUp(ctx: KitContext, id: string): Promise<Result<StoredKit, string>> {
+	return reorderKit(ctx, id, (order) => order, RUNNERS_UP);
 }
 
 /** Gives a kit another name; a released one too, since the name is not part of what was released. */

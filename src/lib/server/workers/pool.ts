@@ -16,6 +16,14 @@ async function start(): Promise<Piscina> {
 		: new Piscina({ ...options, filename: url });
 }
 
+/** Starts the worker threads, so that the first kit does not wait for them. */
+export async function warmPool(): Promise<void> {
+	await poolSolver({
+		variables: [{ name: 'x', cost: 1, kind: 'binary' }],
+		constraints: [{ name: 'c', terms: [[1, 'x']], sense: '>=', bound: 1 }]
+	});
+}
+
 /** The solver in a pool of worker threads, so that a kit being solved never keeps the counter waiting. */
 export const poolSolver: Solver = async (program) => {
 	pool ??= start();

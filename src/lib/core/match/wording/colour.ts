@@ -30,6 +30,11 @@ export const colourWording = {
 		required: `${d.function}: ${d.allowed}`,
 		why: 'What leaves the lens is not the colour this function must have.'
 	}),
+	'colour.leans-on-lens': (d: { region: string; x: number; y: number }): Words => ({
+		measured: `${d.region === 'none' ? 'no signal colour' : d.region} behind a worn red lens: ${at(d)}`,
+		required: 'red behind a new lens and a worn one',
+		why: 'The light is red only as long as the lens is: a red LED keeps its colour. Look at the lens, and at the light in the dark.'
+	}),
 	'colour.cabin.alike': (d: { region: string; stock: string }): Words => ({
 		measured: `${d.region} leaves the lens`,
 		required: `${d.stock}, as the filament lamp gave`,

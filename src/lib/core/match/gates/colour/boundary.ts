@@ -1,5 +1,5 @@
-import { filamentOf, lampFunction, type SignalColour } from '../../../lamps';
-import { regionOf, isInside } from '../../../optics';
+import { filamentOf, lampFunction, type RuleFamily, type SignalColour } from '../../../lamps';
+import { isInside, regionOf, type Source } from '../../../optics';
 import type { ProductCase, SocketCase } from '../../case';
 import { finding, type Finding } from '../../finding';
 import { MAKER_DATA, type Rule } from '../../rule';
@@ -9,6 +9,13 @@ export const boundaryRule: Rule = (socket, product) => {
 	const bound = socket.socket.functions.filter((id) => lampFunction(id).colours);
 	return bound.map((id) => judge(socket, product, id));
 };
+
+/** A light that is not red itself is red only while the lens is deep red: what it would be behind a worn one, if that is not red. */
+function leansOnLens(s: SocketCase, light: Source, allowed: readonly SignalColour[], family: RuleFamily) {
+	if (s.socket.lens !== 'red' || light.kind === 'halogen' || light.kind === 'led-red') return null;
+	const worn = s.through(light, 'red-faded');
+	return allowed.some((colour) => isInside(worn, colour, family)) ? null : { region: regionOf(worn, family), x: worn.x, y: worn.y };
+}
 
 function judge(s: SocketCase, p: ProductCase, id: (typeof s.socket.functions)[number]): Finding {
 	const { family, socket, configuration } = s;
@@ -22,5 +29,7 @@ function judge(s: SocketCase, p: ProductCase, id: (typeof s.socket.functions)[nu
 	const inside = allowed.some((colour) => isInside(seen, colour, family));
 	const data = { function: label, region: regionOf(seen, family), x: seen.x, y: seen.y, allowed: allowed.join(' or ') };
 	const source = family === 'UN' ? 'UN R48 colour boundaries' : 'FMVSS 108 and SAE J578 colour boundaries';
-	return inside ? finding('pass', 'colour.inside', data, source) : finding('refuse', 'colour.outside', data, source);
+	if (!inside) return finding('refuse', 'colour.outside', data, source);
+	const worn = leansOnLens(s, light, allowed, family);
+	return worn ? finding('unknown', 'colour.leans-on-lens', worn, 'worn red lens of the spectral model') : finding('pass', 'colour.inside', data, source);
 }

@@ -1,8 +1,17 @@
+import type { SoberFlux } from '../../../optics';
 import { finding, type FindingCode, type Level } from '../../finding';
 import { MAKER_DATA, type Rule } from '../../rule';
 
 /** Shares of the filament lamp's light behind the lens: below `lost` refuse, below `enough` or above `glare` only a comparison can tell. Assumptions. */
 const SHARE = { lost: 0.4, enough: 0.7, glare: 3 } as const;
+
+const SOURCES: Record<SoberFlux['basis'], string> = {
+	measured: 'measured flux',
+	nominal: 'lamp category table',
+	claimed: `${MAKER_DATA}, a claim`,
+	capped: `${MAKER_DATA}, a claim cut to 100 lm per watt`,
+	'claimed, power unknown': `${MAKER_DATA}, a claim`
+};
 
 function judge(ratio: number): [Level, Extract<FindingCode, `colour.light.${string}`>] {
 	if (ratio < SHARE.lost) return ['refuse', 'colour.light.lost'];
@@ -15,7 +24,7 @@ export const survivingLightRule: Rule = ({ socket, stockLumens, outside, through
 	if (!light || !socket.lens) return null; // the boundary rule says so already
 	if (!flux) return outside ? finding('unknown', 'colour.light.unknown', { whose: 'lamp' }, MAKER_DATA) : null;
 	const lumens = flux.lumens * through(light, socket.lens).transmittance;
-	const source = flux.basis === 'measured' ? 'measured flux' : `${MAKER_DATA}, a claim`;
+	const source = SOURCES[flux.basis];
 	if (!outside) return finding('pass', 'colour.light.inside', { lumens }, source);
 	if (stockLumens === null) return finding('unknown', 'colour.light.unknown', { whose: 'filament lamp' }, 'lamp category table');
 	const ratio = lumens / stockLumens;

@@ -1,15 +1,16 @@
-import type { Configuration, Socket } from '../../core/exchange';
-import { categoryOrNull, lampFunction } from '../../core/lamps';
-import type { Verdict } from '../../core/match';
-import { displayColour, filamentSource, ledSource, regionOf, throughLens, type Source } from '../../core/optics';
-import type { Product } from '../../core/exchange';
-import { placeText, ringOf, socketName, twinKey, walkOrder, type Ring } from '../../core/vehicle';
+import type { Configuration, Product, Socket } from '../exchange';
+import { categoryOrNull, lampFunction } from '../lamps';
+import type { Verdict } from '../match';
+import { displayColour, filamentSource, ledSource, regionOf, throughLens, type Source } from '../optics';
+import { placeText, rimText, ringOf, socketName, twinKey, walkOrder, type Ring } from '../vehicle';
 
 /** A socket as the rota and its list show it. */
 export interface ShownSocket {
 	id: string;
 	name: string;
 	place: string;
+	/** Shortest name, for the rim of the rota. */
+	rim: string;
 	/** Two letters for the functions. */
 	mark: string;
 	ring: Ring;
@@ -44,6 +45,7 @@ export function showSockets(
 			id: socket.id,
 			name: socketName(socket),
 			place: placeText(socket),
+			rim: rimText(socket),
 			mark: lampFunction(socket.functions[0] ?? 'dome').mark,
 			ring: ringOf(socket.zone),
 			zone: socket.zone,

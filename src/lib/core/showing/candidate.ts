@@ -1,5 +1,5 @@
-import type { Configuration, Product, Socket } from '../../core/exchange';
-import { categoryOrNull, type LampCategory } from '../../core/lamps';
+import type { Configuration, Product, Socket } from '../exchange';
+import { categoryOrNull, type LampCategory } from '../lamps';
 import {
 	describe,
 	GATES,
@@ -12,7 +12,7 @@ import {
 	type Remedy,
 	type Shop,
 	type Verdict
-} from '../../core/match';
+} from '../match';
 
 /** A finding as a screen shows it: its words, and the parts on sale that would answer it. */
 export interface ShownFinding extends DescribedFinding {
@@ -40,11 +40,18 @@ export interface ShownCandidate {
 }
 
 const NEED_WORDS: Record<Remedy['kind'], string> = {
-	load: 'load or LED flasher',
+	load: 'load',
 	'pwm-module': 'smoothing module',
 	cap: 'deeper cap',
 	adapter: 'holder adapter'
 };
+
+/** What a finding needs, in words; an LED flasher is named only where one on sale would do. */
+function needWords({ remedy, parts }: ShownFinding, { accessories }: Shop): string[] {
+	if (!remedy) return [];
+	const flasher = parts.some(({ id }) => accessories.find((a) => a.id === id)?.kind === 'flasher');
+	return [flasher ? 'LED flasher or load' : NEED_WORDS[remedy.kind]];
+}
 
 /** Colour of a product in a few words. */
 export function colourWord({ kind, colour }: Product): string {
@@ -85,7 +92,7 @@ export function showCandidate(
 		watts: product.power?.at13v5 ?? null,
 		verdict,
 		gates: Object.fromEntries(GATES.map((gate) => [gate, gateLevel(candidate.findings, gate)])) as Record<Gate, Level>,
-		needs: [...new Set(findings.flatMap((f) => (f.remedy ? [NEED_WORDS[f.remedy.kind]] : [])))],
+		needs: [...new Set(findings.flatMap((f) => needWords(f, where.shop)))],
 		firstReason: worst(findings),
 		findings,
 		pack: pack ? { sku: pack.sku, count: pack.count, price: pack.price } : null,

@@ -1,0 +1,86 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import VerdictTag from '../ui/VerdictTag.svelte';
+	import { money } from '../ui/money';
+	import type { CounterReply } from '$lib/core/showing';
+
+	/** What the counter found: per vehicle the best lamp of each place that was asked for. */
+	let { reply, currency }: { reply: CounterReply; currency: string } = $props();
+
+	const understood = $derived(
+		[
+			reply.understood.vehicle && `vehicle “${reply.understood.vehicle}”`,
+			reply.understood.functions.length > 0 && reply.understood.functions.join(' or ').toLowerCase(),
+			reply.understood.zone,
+			reply.understood.side
+		].filter(Boolean)
+	);
+
+	/** Arrow keys go from answer to answer. */
+	function step(event: KeyboardEvent): void {
+		const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+		if (by === undefined) return;
+		event.preventDefault();
+		const all = [...document.querySelectorAll<HTMLElement>('[data-answer]')];
+		const next = all[all.indexOf(event.currentTarget as HTMLElement) + by];
+		(next ?? (by < 0 ? document.querySelector<HTMLElement>('#line') : null))?.focus();
+	}
+</script>
+
+<p class="mb-3 text-soft">Understood: {understood.join(' · ') || 'nothing yet'}</p>
+{#if reply.vehicles.length === 0}
+	<p>
+		No vehicle on record answers to “{reply.understood.vehicle || 'nothing'}”. Type a make, a model or a year, or
+		<a class="link" href={resolve('/vehicles')}>look through all vehicles</a>.
+	</p>
+{/if}
+<div class="grid gap-3">
+	{#each reply.vehicles as vehicle (vehicle.id)}
+		<section class="panel" aria-labelledby={`v-${vehicle.id}`}>
+			<h2 id={`v-${vehicle.id}`} class="border-b border-line px-3 py-2">
+				<a data-answer onkeydown={step} class="hover:underline" href={resolve('/vehicles/[id]/walk/[[socket]]', { id: vehicle.id })}>
+					{vehicle.name}
+				</a>
+				<span class="font-normal text-soft">· {vehicle.sockets} sockets</span>
+			</h2>
+			{#if vehicle.answers.length > 0}
+				<ul>
+					{#each vehicle.answers as answer (answer.socket)}
+						<li class="border-b border-line last:border-0">
+							<a
+								data-answer
+								onkeydown={step}
+								href={resolve('/vehicles/[id]/match/[[socket]]', { id: vehicle.id, socket: answer.socket })}
+								class="grid grid-cols-[11rem_9.5rem_1fr_auto] items-baseline gap-3 px-3 py-2 hover:bg-sea-wash max-sm:grid-cols-1 max-sm:gap-1"
+							>
+								<span><span class="font-medium">{answer.place}</span> <span class="text-soft">{answer.category ?? ''}</span></span>
+								{#if answer.best}
+									<VerdictTag verdict={answer.best.verdict} />
+									<span>
+										{answer.best.maker} {answer.best.name}
+										{#if answer.best.needs.length > 0}<span class="text-soft">· needs {answer.best.needs.join(', ')}</span>{/if}
+										{#if answer.best.verdict === 'unknown' || answer.best.verdict === 'refused'}
+											<span class="block text-soft">{answer.best.firstReason}</span>
+										{/if}
+									</span>
+									<span class="text-right whitespace-nowrap max-sm:text-left">
+										{#if answer.best.pack}
+											{money(answer.best.pack.price, currency)} <span class="text-soft">for {answer.best.pack.count}</span>
+										{/if}
+										<span class="block text-soft">
+											{answer.best.stock > 0 ? `${answer.best.stock} in stock` : 'none in stock'} · {answer.others} more
+										</span>
+									</span>
+								{:else}
+									<span class="col-span-3 text-soft">{answer.open ?? 'No product is made for this lamp category.'}</span>
+								{/if}
+							</a>
+						</li>
+					{/each}
+				</ul>
+			{:else if reply.understood.functions.length > 0}
+				<p class="px-3 py-2 text-soft">This vehicle has no such lamp on record.</p>
+			{/if}
+		</section>
+	{/each}
+</div>

@@ -1,0 +1,40 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { money } from '../ui/money';
+
+	interface Row {
+		id: string;
+		name: string;
+		configuration: string;
+		vehicle: string;
+		state: string;
+		code: string | null;
+		total: number;
+		open: number;
+		updatedAt: string;
+	}
+
+	/** Kits on record, the last touched first. */
+	let { kits, currency }: { kits: Row[]; currency: string } = $props();
+</script>
+
+<table class="grid-table">
+	<thead>
+		<tr>
+			<th scope="col">Kit</th><th scope="col">Vehicle</th><th scope="col">State</th><th scope="col" class="number">Open sockets</th>
+			<th scope="col" class="number">Total</th><th scope="col">Changed</th>
+		</tr>
+	</thead>
+	<tbody>
+		{#each kits as kit (kit.id)}
+			<tr>
+				<td><a class="link font-medium" href={resolve('/vehicles/[id]/kit/[kit]', { id: kit.configuration, kit: kit.id })}>{kit.name}</a></td>
+				<td>{kit.vehicle}</td>
+				<td>{kit.code ? `released as ${kit.code}` : kit.state}</td>
+				<td class="number">{kit.open}</td>
+				<td class="number">{money(kit.total, currency)}</td>
+				<td class="whitespace-nowrap text-soft">{kit.updatedAt.slice(0, 16).replace('T', ' ')}</td>
+			</tr>
+		{/each}
+	</tbody>
+</table>

@@ -1,0 +1,55 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+	import Download from '@lucide/svelte/icons/download';
+	import type { ShownVehicle } from '$lib/core/showing';
+
+	/** The head of a vehicle: its name, and the stages of the work with what is still open in each. */
+	let { vehicle, kits }: { vehicle: ShownVehicle; kits: number } = $props();
+
+	const socket = $derived(page.params.socket);
+	const undecided = $derived(vehicle.sockets.filter((s) => s.verdict === 'unknown' || s.verdict === 'refused').length);
+	const noCategory = $derived(vehicle.sockets.filter((s) => s.state === 'filament' && s.category === null).length);
+	const stages = $derived([
+		{
+			name: 'Walk',
+			href: resolve('/vehicles/[id]/walk/[[socket]]', { id: vehicle.id, socket }),
+			open: noCategory > 0 ? `${noCategory} without a lamp category` : `${vehicle.sockets.length} sockets`
+		},
+		{
+			name: 'Match',
+			href: resolve('/vehicles/[id]/match/[[socket]]', { id: vehicle.id, socket }),
+			open: undecided > 0 ? `${undecided} without a sure LED` : 'every socket has an LED'
+		},
+		{
+			name: 'Kit',
+			href: resolve('/vehicles/[id]/kit', { id: vehicle.id }),
+			open: kits === 0 ? 'none yet' : `${kits} on record`
+		}
+	]);
+	const here = $derived(page.route.id?.split('/')[3] ?? '');
+</script>
+
+<div class="no-print flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-line bg-panel px-4 py-2">
+	<div class="mr-auto">
+		<h1>{vehicle.name}</h1>
+		<p class="text-sm text-soft">{vehicle.kind}, {vehicle.market} rules{vehicle.steering ? `, steering ${vehicle.steering}` : ''}</p>
+	</div>
+	<nav aria-label="Stages" class="flex gap-1">
+		{#each stages as stage, i (stage.name)}
+			<!-- eslint-disable svelte/no-navigation-without-resolve (resolved above) -->
+			<a
+				href={stage.href}
+				aria-current={stage.name.toLowerCase() === here ? 'step' : undefined}
+				class="rounded-md border border-transparent px-3 py-1 hover:bg-sea-wash aria-[current=step]:border-sea aria-[current=step]:bg-sea-wash"
+			>
+				<span class="block font-medium">{i + 1} {stage.name}</span>
+				<span class="block text-sm text-soft">{stage.open}</span>
+			</a>
+			<!-- eslint-enable svelte/no-navigation-without-resolve -->
+		{/each}
+	</nav>
+	<a class="button" href={resolve('/vehicles/[id]/export.json', { id: vehicle.id })} download>
+		<Download class="size-4" aria-hidden="true" />JSON
+	</a>
+</div>

@@ -1,0 +1,61 @@
+import type { Configuration, Product } from '../exchange';
+import type { KitAnswer, KitLine } from '../kit';
+import type { Verdict } from '../match';
+import { socketName } from '../vehicle';
+import { showSockets, type ShownSocket } from './socket';
+
+/** A kit line with the names of the places it serves. */
+export interface ShownLine extends KitLine {
+	places: string[];
+}
+
+/** A kit as its page and sheet show it. */
+export interface ShownKit {
+	sockets: ShownSocket[];
+	lamps: ShownLine[];
+	parts: ShownLine[];
+	open: { socket: string; name: string; why: string }[];
+	total: number;
+	spare: number;
+	/** True when a lamp in it wants a check by hand. */
+	wantsSignature: boolean;
+	bound: number;
+	gap: number;
+	runnersUp: KitAnswer['runnersUp'];
+}
+
+/** Names of sockets; a pair is named once. @example "Low beam, both" */
+function placeNames(configuration: Configuration, ids: readonly string[]): string[] {
+	const names = ids.flatMap((id) => {
+		const socket = configuration.sockets.find((s) => s.id === id);
+		return socket ? [socketName(socket)] : [];
+	});
+	return names.flatMap((name) => {
+		const pair = name.endsWith(', left') ? `${name.slice(0, -6)}, right` : null;
+		const other = name.endsWith(', right') ? `${name.slice(0, -7)}, left` : null;
+		if (pair && names.includes(pair)) return [`${name.slice(0, -6)}, both`];
+		return other && names.includes(other) ? [] : [name];
+	});
+}
+
+/** Prepares a kit for showing: lines with place names, and the rota in the light of the chosen lamps. */
+export function showKit(configuration: Configuration, answer: KitAnswer, products: readonly Product[]): ShownKit {
+	const chosen = new Map<string, { verdict: Verdict | null; product: Product | null }>();
+	for (const line of answer.lines.filter((l) => l.product))
+		for (const id of line.sockets)
+			chosen.set(id, { verdict: line.verdict ?? null, product: products.find((p) => p.id === line.product) ?? null });
+	const lines = answer.lines.map((line): ShownLine => ({ ...line, places: placeNames(configuration, line.sockets) }));
+	return {
+		sockets: showSockets(configuration, (socket) => chosen.get(socket.id) ?? { verdict: null, product: null }),
+		lamps: lines.filter((line) => line.product),
+		parts: lines.filter((line) => line.accessory),
+		open: answer.open.map(({ socket, why }) => ({ socket, why, name: placeNames(configuration, [socket])[0] ?? socket })),
+		total: answer.total,
+		spare: lines.reduce((sum, line) => sum + line.spare, 0),
+		wantsSignature: lines.some((line) => line.verdict === 'unknown'),
+		bound: answer.bound,
+		gap: answer.gap,
+		runnersUp: answer.runnersUp
+	};
+}
+

@@ -1,0 +1,63 @@
+import type { Knex } from 'knex';
+import type { Configuration } from '../../core/exchange';
+import { matchConfiguration, matchSocket, type Candidate, type SocketMatch } from '../../core/match';
+import { showCandidate, showFacts, showSockets, type ShownCandidate, type ShownFact, type ShownSocket, type ShownVehicle } from '../../core/showing';
+import { socketName, vehicleName } from '../../core/vehicle';
+import { findConfiguration, listConfigurations } from '../repositories/configurations';
+import { shopData } from './catalogue';
+
+function shown(configuration: Configuration, sockets: ShownSocket[]): ShownVehicle {
+	return {
+		id: configuration.id,
+		name: vehicleName(configuration),
+		kind: configuration.kind,
+		market: configuration.market,
+		steering: configuration.steering ?? null,
+		tells: configuration.tells ?? [],
+		sockets
+	};
+}
+
+/** The best LED for a socket, or the best of anything where no LED is made. */
+function best(match: SocketMatch): Candidate | undefined {
+	return match.candidates.find((c) => c.product.kind !== 'halogen') ?? match.candidates[0];
+}
+
+/** A vehicle with the verdict of the best LED for each socket; null when it is not there. */
+export async function showVehicle(db: Knex, id: string): Promise<ShownVehicle | null> {
+	const configuration = await findConfiguration(db, id);
+	if (!configuration) return null;
+	const { catalogue, shop } = await shopData(db);
+	const matches = new Map(matchConfiguration(configuration, catalogue, shop).map((m) => [m.socket.id, m]));
+	const sockets = showSockets(configuration, (socket) => {
+		const match = matches.get(socket.id);
+		return { verdict: (match && best(match)?.verdict) ?? null, product: null };
+	});
+	return shown(configuration, sockets);
+}
+
+/** All vehicles with their sockets, without verdicts. */
+export async function showVehicles(db: Knex): Promise<ShownVehicle[]> {
+	return (await listConfigurations(db)).map((c) => shown(c, showSockets(c)));
+}
+
+/** A socket with its facts; null when vehicle or socket is not there. */
+export async function showSocket(db: Knex, id: string, socketId: string): Promise<{ id: string; name: string; facts: ShownFact[] } | null> {
+	const configuration = await findConfiguration(db, id);
+	const socket = configuration?.sockets.find((s) => s.id === socketId);
+	return configuration && socket ? { id: socket.id, name: socketName(socket), facts: showFacts(configuration, socket) } : null;
+}
+
+/** A socket's candidates, best first; null when vehicle or socket is not there. */
+export async function showMatch(
+	db: Knex,
+	id: string,
+	socketId: string
+): Promise<{ open: SocketMatch['open']; candidates: ShownCandidate[] } | null> {
+	const configuration = await findConfiguration(db, id);
+	const socket = configuration?.sockets.find((s) => s.id === socketId);
+	if (!configuration || !socket) return null;
+	const { catalogue, shop } = await shopData(db);
+	const { open, candidates } = matchSocket(configuration, socket, catalogue, shop);
+	return { open, candidates: candidates.map((c) => showCandidate(c, { configuration, socket, shop })) };
+}

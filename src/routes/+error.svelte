@@ -1,0 +1,13 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+	import Message from '$lib/components/ui/Message.svelte';
+</script>
+
+<svelte:head><title>Error {page.status} · Rotalux</title></svelte:head>
+
+<main class="grid max-w-2xl gap-4 p-6">
+	<h1>This did not work</h1>
+	<Message text={page.error?.message ?? 'Something went wrong.'} kept={page.error?.kept} />
+	<p><a class="link" href={resolve('/')}>Back to the counter</a></p>
+</main>

@@ -1,0 +1,64 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import CounterAnswers from '$lib/components/counter/CounterAnswers.svelte';
+	import VehicleCard from '$lib/components/vehicle/VehicleCard.svelte';
+
+	let { data } = $props();
+
+	const PAUSE_MS = 90;
+	let waiting: ReturnType<typeof setTimeout> | undefined;
+
+	/** The line is part of the address, so that back, reload and a shared link bring the same answer. */
+	function ask(line: string): void {
+		clearTimeout(waiting);
+		waiting = setTimeout(() => {
+			const query = line.trim() === '' ? '' : `?q=${encodeURIComponent(line)}`;
+			// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query behind it
+			void goto(`${resolve('/')}${query}`, { keepFocus: true, noScroll: true, replaceState: true });
+		}, PAUSE_MS);
+	}
+
+	function toFirst(event: KeyboardEvent): void {
+		if (event.key !== 'ArrowDown') return;
+		event.preventDefault();
+		document.querySelector<HTMLElement>('[data-answer]')?.focus();
+	}
+</script>
+
+<svelte:head><title>Counter · Rotalux</title></svelte:head>
+
+<main class="grid max-w-5xl gap-5 p-6">
+	<h1>Counter</h1>
+	<form role="search" method="get" class="grid gap-1.5">
+		<label for="line" class="font-medium">Vehicle and function</label>
+		<!-- svelte-ignore a11y_autofocus (the counter is one line; a customer waits) -->
+		<input
+			id="line"
+			name="q"
+			type="search"
+			class="field min-h-12! text-lg"
+			placeholder="skerry 2018 rear indicator"
+			autocomplete="off"
+			autofocus
+			value={data.line}
+			oninput={(event) => ask(event.currentTarget.value)}
+			onkeydown={toFirst}
+		/>
+		<p class="text-soft">A few letters of make or model, a year, and what the lamp does. Arrow down goes to the answers.</p>
+	</form>
+	<div aria-live="polite">
+		{#if data.reply}
+			<CounterAnswers reply={data.reply} currency={data.currency} />
+		{:else if data.vehicles.length > 0}
+			<h2 class="mb-2">Vehicles on record</h2>
+			<ul class="grid gap-2 sm:grid-cols-2">
+				{#each data.vehicles as vehicle (vehicle.id)}<li><VehicleCard {vehicle} /></li>{/each}
+			</ul>
+		{:else}
+			<p>
+				No vehicle is on record yet. <a class="link" href={resolve('/vehicles/import')}>Read a rotalux/1 file</a> to begin.
+			</p>
+		{/if}
+	</div>
+</main>

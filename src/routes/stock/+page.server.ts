@@ -1,0 +1,29 @@
+import { colourWord } from '$lib/core/showing';
+import { soberFlux } from '$lib/core/optics';
+import { shopData } from '$lib/server/services/catalogue';
+import { database } from '$lib/server/shop';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async () => {
+	const { catalogue, shop } = await shopData(await database());
+	return {
+		products: catalogue.all.map(({ product: p }) => ({
+			id: p.id,
+			maker: p.maker,
+			name: p.name,
+			fits: p.fits.join(', '),
+			light: colourWord(p),
+			watts: p.power?.at13v5 ?? null,
+			claimed: p.flux?.claimed == null ? null : `${p.flux.claimed} lm per ${p.flux.per ?? 'lamp'}`,
+			sober: soberFlux(p),
+			packs: p.packs.map(({ sku, count, price, stock }) => ({ sku, count, price, stock: stock ?? null }))
+		})),
+		accessories: shop.accessories.map((a) => ({
+			id: a.id,
+			name: a.name ?? a.id,
+			kind: a.kind,
+			scope: a.scope,
+			packs: a.packs.map(({ sku, count, price, stock }) => ({ sku, count, price, stock: stock ?? null }))
+		}))
+	};
+};

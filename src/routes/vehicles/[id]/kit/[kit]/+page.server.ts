@@ -1,0 +1,61 @@
+import { fail } from '@sveltejs/kit';
+import { z } from 'zod';
+import { BALANCES, KIT_SCOPES, label, minorUnits } from '$lib/core/exchange';
+import type { Result } from '$lib/core/result';
+import { addRunnersUp, chooseInKit, releaseKit, renameKit, reorderKit } from '$lib/server/services/kits';
+import { kitOr404 } from '$lib/server/services/kit-or-404';
+import { kitContext } from '$lib/server/shop';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params }) => {
+	const { configuration, ...shown } = await kitOr404(params);
+	return { ...shown, sockets: configuration.sockets.length };
+};
+
+async function fields<T>(request: Request, schema: z.ZodType<T>): Promise<T | null> {
+	const read = schema.safeParse(Object.fromEntries(await request.formData()));
+	return read.success ? read.data : null;
+}
+
+const bad = (message: string) => fail(400, { message: `${message} Nothing was changed.` });
+const outcome = (done: Result<unknown, string>) => (done.ok ? { done: true } : fail(409, { message: done.error }));
+
+const naming = z.object({ name: label });
+const ordering = z.object({
+	scope: z.enum(KIT_SCOPES),
+	balance: z.enum(BALANCES),
+	budget: z
+		.string()
+		.trim()
+		.transform((text) => (text === '' ? undefined : Math.round(Number(text.replace(',', '.')) * 100)))
+		.pipe(minorUnits.optional())
+});
+const freeing = z.object({ socket: z.string().min(1) });
+const leaving = z.object({ socket: z.string().min(1), reason: label });
+const releasing = z.object({ signedBy: z.string().trim().max(200) });
+
+export const actions: Actions = {
+	rename: async ({ request, params }) => {
+		const read = await fields(request, naming);
+		return read ? outcome(await renameKit(await kitContext(), params.kit, read.name)) : bad('A name has 1 to 200 characters.');
+	},
+	order: async ({ request, params }) => {
+		const read = await fields(request, ordering);
+		if (!read) return bad('The budget must be an amount such as 250 or 249.90.');
+		return outcome(await reorderKit(await kitContext(), params.kit, (order) => ({ ...order, ...read })));
+	},
+	free: async ({ request, params }) => {
+		const read = await fields(request, freeing);
+		return read ? outcome(await chooseInKit(await kitContext(), params.kit, read.socket, null)) : bad('No socket was named.');
+	},
+	leave: async ({ request, params }) => {
+		const read = await fields(request, leaving);
+		if (!read) return bad('Give a reason for leaving the socket stock.');
+		return outcome(await chooseInKit(await kitContext(), params.kit, read.socket, { kind: 'stock', reason: read.reason }));
+	},
+	runners: async ({ params }) => outcome(await addRunnersUp(await kitContext(), params.kit)),
+	release: async ({ request, params }) => {
+		const read = await fields(request, releasing);
+		return read ? outcome(await releaseKit(await kitContext(), params.kit, read.signedBy)) : bad('The name is too long.');
+	}
+};

@@ -1,0 +1,10 @@
+import { kitTable } from '$lib/core/exchange';
+import { csv } from '$lib/server/documents/csv';
+import { download } from '$lib/server/download';
+import { kitOr404 } from '$lib/server/services/kit-or-404';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = async ({ params }) => {
+	const { kit, code, id } = await kitOr404(params);
+	return download(csv(kitTable([...kit.lamps, ...kit.parts])), `kit-${code ?? id}.csv`, 'text/csv; charset=utf-8');
+};

@@ -1,0 +1,7 @@
+import { kitOr404 } from '$lib/server/services/kit-or-404';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params }) => {
+	const { configuration, ...sheet } = await kitOr404(params);
+	return { sheet, tells: configuration.tells ?? [] };
+};

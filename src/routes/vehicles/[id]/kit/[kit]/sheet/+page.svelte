@@ -1,0 +1,68 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+	import Lines from '$lib/components/kit/Lines.svelte';
+	import Rota from '$lib/components/rota/Rota.svelte';
+	import { money } from '$lib/components/ui/money';
+	import { CAUTIONS, POLICY_WORDS } from '$lib/core/showing/cautions';
+
+	let { data } = $props();
+
+	const sheet = $derived(data.sheet);
+	const where = $derived({ id: data.vehicle.id, kit: page.params.kit ?? '' });
+</script>
+
+<svelte:head><title>{sheet.name} · Kit sheet · Rotalux</title></svelte:head>
+
+<main class="sheet mx-auto grid max-w-4xl gap-4 bg-white p-8 text-black lg:my-3">
+	<div class="no-print flex gap-2">
+		<button type="button" class="button" data-main onclick={() => window.print()}>Print</button>
+		<a class="button" href={resolve('/vehicles/[id]/kit/[kit]/sheet.pdf', where)} download>PDF, A4</a>
+		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve (resolved, with a query behind it) -->
+		<a class="button" href={`${resolve('/vehicles/[id]/kit/[kit]/sheet.pdf', where)}?paper=letter`} download>PDF, Letter</a>
+		<a class="button" href={resolve('/vehicles/[id]/kit/[kit]', where)}>Back to the kit</a>
+	</div>
+	<header class="grid grid-cols-[1fr_20rem] gap-4 max-sm:grid-cols-1">
+		<div>
+			<h1 class="text-2xl!">{sheet.name}</h1>
+			<p class="text-lg">{sheet.vehicleName}</p>
+			<p>{sheet.code ? `Released as ${sheet.code} on ${sheet.releasedAt?.slice(0, 10)}` : 'Draft: not released, may still change'}</p>
+			{#if sheet.signedBy}<p>Checks by hand signed by {sheet.signedBy}</p>{/if}
+			<p class="mt-2 text-xl font-semibold">{money(sheet.kit.total, sheet.currency)}</p>
+			<p>{sheet.kit.spare} pieces spare</p>
+			<p class="mt-2">Shop policy: {POLICY_WORDS[sheet.policy.headlamps]}{sheet.policy.fog ? ` Fog lamps: ${POLICY_WORDS[sheet.policy.fog]}` : ''}</p>
+			{#if data.tells.length > 0}<p class="mt-2">Is it this vehicle? {data.tells.join('. ')}.</p>{/if}
+		</div>
+		<Rota sockets={sheet.kit.sockets} selected={null} label={sheet.vehicleName} labels={false} print />
+	</header>
+	<Lines title="Lamps" lines={sheet.kit.lamps} currency={sheet.currency} />
+	{#if sheet.kit.parts.length > 0}<Lines title="Parts" lines={sheet.kit.parts} currency={sheet.currency} />{/if}
+	{#if sheet.kit.open.length > 0}
+		<section>
+			<h2>Open sockets</h2>
+			<ul>{#each sheet.kit.open as item (item.socket)}<li><strong>{item.name}</strong>: {item.why}</li>{/each}</ul>
+		</section>
+	{/if}
+	<section>
+		<h2>Cautions</h2>
+		<ul class="list-disc pl-5">{#each CAUTIONS as caution (caution)}<li>{caution}</li>{/each}</ul>
+	</section>
+</main>
+
+<style>
+	/* Paper is white in both themes. */
+	.sheet {
+		--panel: #fff;
+		--raised: #fff;
+		--ink: #000;
+		--soft: #444;
+		--line: #999;
+		--sea: #08697a;
+		--on-sea: #fff;
+		--sea-wash: #d9edf1;
+		--pass: #08697a;
+		--needs: #3d4fa3;
+		--unknown: #5b6770;
+		--refuse: #7c2f7e;
+	}
+</style>

@@ -1,0 +1,96 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import CandidateTable from '$lib/components/match/CandidateTable.svelte';
+	import Reasons from '$lib/components/match/Reasons.svelte';
+	import Rota from '$lib/components/rota/Rota.svelte';
+	import Message from '$lib/components/ui/Message.svelte';
+	import { money } from '$lib/components/ui/money';
+	import SocketFacts from '$lib/components/vehicle/SocketFacts.svelte';
+
+	let { data, form } = $props();
+
+	/** What the person picked on this socket; the best candidate until then. */
+	let picked = $state<{ socket: string; product: string } | null>(null);
+	let busy = $state(false);
+
+	const id = $derived(data.vehicle.id);
+	const candidates = $derived(data.match.candidates);
+	const selected = $derived(
+		candidates.find((c) => picked?.socket === data.socket.id && c.product === picked.product) ?? candidates[0] ?? null
+	);
+	const refused = $derived(candidates.filter((c) => c.verdict === 'refused').length);
+	const match = (socket: string) => resolve('/vehicles/[id]/match/[[socket]]', { id, socket });
+
+	const OPEN = {
+		'factory-led': 'A factory LED stands here: there is no lamp to replace.',
+		sealed: 'A sealed unit stands here: there is no lamp to replace.',
+		'category-unknown': 'The lamp category is not known: read it from the lamp that came out.'
+	} as const;
+</script>
+
+<svelte:head><title>{data.socket.name} · Match · Rotalux</title></svelte:head>
+
+<main class="grid h-full gap-3 p-3 lg:grid-cols-[18.5rem_minmax(0,1fr)]">
+	<div class="flex min-h-0 flex-col gap-3">
+		<div class="panel h-72 shrink-0 p-1">
+			<Rota
+				sockets={data.vehicle.sockets}
+				selected={data.socket.id}
+				label={data.vehicle.name}
+				labels={false}
+				onselect={(socket) => goto(match(socket), { keepFocus: true, noScroll: true, replaceState: true })}
+				onopen={() => document.querySelector<HTMLElement>('#candidates button[aria-pressed]')?.focus()}
+			/>
+		</div>
+		<section class="panel min-h-0 grow overflow-y-auto p-3" aria-live="polite"><SocketFacts socket={data.socket} /></section>
+	</div>
+	<div class="flex min-h-0 min-w-0 flex-col gap-3">
+		<section id="candidates" class="panel min-h-56 basis-1/2 overflow-auto" aria-label="Candidates">
+			{#if data.match.open}
+				<p class="p-4">{OPEN[data.match.open]}</p>
+			{:else if candidates.length === 0}
+				<p class="p-4">No product in stock is made for this lamp category.</p>
+			{:else}
+				<CandidateTable
+					{candidates}
+					selected={selected?.product ?? null}
+					currency={data.currency}
+					onselect={(product) => (picked = { socket: data.socket.id, product })}
+				/>
+			{/if}
+		</section>
+		<section class="panel min-h-56 basis-1/2 overflow-auto p-3" aria-label="Reasons">
+			{#if form?.message}<Message text={form.message} />{/if}
+			{#if selected}
+				<Reasons candidate={selected}>
+					<form
+						method="post"
+						action="?/choose"
+						use:enhance={() => {
+							busy = true;
+							return async ({ update }) => {
+								await update({ reset: false });
+								busy = false;
+							};
+						}}
+					>
+						<input type="hidden" name="product" value={selected.product} />
+						<button class="button" data-main disabled={busy || selected.verdict === 'refused'}>
+							{busy ? 'Working out the kit…' : selected.verdict === 'refused' ? 'Refused here' : 'Put into the kit'}
+						</button>
+					</form>
+				</Reasons>
+			{/if}
+			<p class="mt-2 text-sm text-soft" role="status">
+				{#if form?.kit}
+					Put into <a class="link" href={resolve('/vehicles/[id]/kit/[kit]', { id, kit: form.kit })}>{form.name}</a>, now
+					{money(form.total ?? 0, data.currency)}.
+				{:else}
+					{candidates.length} candidates, {refused} refused.
+				{/if}
+			</p>
+		</section>
+	</div>
+</main>

@@ -1,0 +1,31 @@
+import { fail } from '@sveltejs/kit';
+import { readDocumentText } from '$lib/core/exchange';
+import { databaseTrouble } from '$lib/server/db/trouble';
+import { importDocument } from '$lib/server/services/exchange';
+import { database } from '$lib/server/shop';
+import { uploadedText } from '$lib/server/upload';
+import type { Actions } from './$types';
+
+const MOST_PROBLEMS = 50;
+
+export const actions: Actions = {
+	default: async ({ request }) => {
+		const upload = await uploadedText(await request.formData(), 'file');
+		if (!upload.ok) return fail(400, { message: upload.error, problems: [] });
+		const { name, text } = upload.value;
+		const read = readDocumentText(text);
+		if (!read.ok)
+			return fail(400, {
+				message: `${name} was not read: ${read.error.length} ${read.error.length === 1 ? 'thing is' : 'things are'} wrong. Nothing was changed.`,
+				problems: read.error.slice(0, MOST_PROBLEMS)
+			});
+		try {
+			const report = await importDocument(await database(), read.value, new Date().toISOString());
+			return { name, report, vehicles: read.value.configurations.map((c) => c.id) };
+		} catch (error) {
+			const trouble = databaseTrouble(error);
+			if (!trouble) throw error;
+			return fail(503, { message: trouble, problems: [] });
+		}
+	}
+};

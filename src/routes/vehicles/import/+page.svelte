@@ -1,0 +1,62 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { resolve } from '$app/paths';
+	import Message from '$lib/components/ui/Message.svelte';
+
+	let { form } = $props();
+	let busy = $state(false);
+</script>
+
+<svelte:head><title>Import · Rotalux</title></svelte:head>
+
+<main class="grid max-w-3xl gap-4 p-6">
+	<h1>Import a rotalux/1 file</h1>
+	<p>
+		Vehicles, products, accessories and kits with an id that is known take the place of the old ones; others are added; what the
+		file does not mention stays. The file is taken whole or not at all. Released kits never change.
+	</p>
+	<form
+		method="post"
+		enctype="multipart/form-data"
+		class="panel flex flex-wrap items-end gap-3 p-4"
+		use:enhance={() => {
+			busy = true;
+			return async ({ update }) => {
+				await update({ reset: false });
+				busy = false;
+			};
+		}}
+	>
+		<label class="grid gap-1 font-medium">
+			File, at most 10 MB
+			<input type="file" name="file" accept=".json,application/json" required class="field py-1.5! font-normal" />
+		</label>
+		<button class="button" data-main disabled={busy}>{busy ? 'Reading the file…' : 'Import'}</button>
+	</form>
+	{#if form?.message}
+		<Message text={form.message} />
+		{#if form.problems && form.problems.length > 0}
+			<table class="grid-table">
+				<thead><tr><th>Where</th><th>What</th></tr></thead>
+				<tbody>
+					{#each form.problems as problem, i (i)}
+						<tr><td><code class="break-all">{problem.path || 'file'}</code></td><td>{problem.message}</td></tr>
+					{/each}
+				</tbody>
+			</table>
+		{/if}
+	{:else if form?.report}
+		<div class="panel grid gap-2 p-4" role="status">
+			<p>
+				{form.name}: {form.report.configurations} vehicles, {form.report.products} products, {form.report.accessories} accessories,
+				{form.report.kits} kits taken in.
+			</p>
+			{#each form.report.kept as sentence (sentence)}<p class="text-soft">{sentence}</p>{/each}
+			<ul>
+				{#each form.vehicles ?? [] as id (id)}
+					<li><a class="link" href={resolve('/vehicles/[id]/walk/[[socket]]', { id })}>Open {id}</a></li>
+				{/each}
+			</ul>
+		</div>
+	{/if}
+</main>

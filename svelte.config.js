@@ -1,0 +1,16 @@
+import adapter from '@sveltejs/adapter-node';
+import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
+
+/** @type {import('@sveltejs/kit').Config} */
+export default {
+	preprocess: vitePreprocess(),
+	kit: {
+		adapter: adapter({ precompress: false }),
+		typescript: {
+			config: (config) => ({
+				...config,
+				include: [...config.include, '../scripts/**/*.ts', '../*.config.ts', '../tests/**/*.ts', '../src/cli/**/*.ts']
+			})
+		}
+	}
+};
