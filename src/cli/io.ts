@@ -25,7 +25,9 @@ export function readText(file: string | undefined): string {
 		return readFileSync(file === '-' ? 0 : file, 'utf8');
 	} catch (cause) {
 		const code = (cause as NodeJS.ErrnoException).code;
-		throw new BadInput(`${file} cannot be read: ${code === 'ENOENT' ? 'there is no such file' : (code ?? 'unknown reason')}.`);
+		throw new BadInput(
+			`${file} cannot be read: ${code === 'ENOENT' ? 'there is no such file' : (code ?? 'unknown reason')}.`
+		);
 	}
 }
 
@@ -39,7 +41,8 @@ export function readFileDocument(file: string | undefined): RotaluxDocument {
 /** A number given on the command line. @throws BadInput when it is none, or out of range */
 export function readNumber(name: string, text: string | undefined, min: number, max: number): number {
 	const value = Number(text);
-	if (text === undefined || text.trim() === '' || !Number.isFinite(value)) throw new BadInput(`--${name} must be a number, is "${text ?? ''}".`);
+	if (text === undefined || text.trim() === '' || !Number.isFinite(value))
+		throw new BadInput(`--${name} must be a number, is "${text ?? ''}".`);
 	if (value < min || value > max) throw new BadInput(`--${name} must be from ${min} to ${max}, is ${value}.`);
 	return value;
 }

@@ -22,7 +22,9 @@ async function main([name = '', ...args]: string[]): Promise<number> {
 	}
 	try {
 		const { output, exit = 0 } = await command.run(args);
-		await write(typeof output === 'string' || Buffer.isBuffer(output) ? output : `${JSON.stringify(output, null, 2)}\n`);
+		await write(
+			typeof output === 'string' || Buffer.isBuffer(output) ? output : `${JSON.stringify(output, null, 2)}\n`
+		);
 		return exit;
 	} catch (error) {
 		const words = plain(error);

@@ -45,7 +45,9 @@
 			oninput={(event) => ask(event.currentTarget.value)}
 			onkeydown={toFirst}
 		/>
-		<p class="text-soft">A few letters of make or model, a year, and what the lamp does. Arrow down goes to the answers.</p>
+		<p class="text-soft">
+			A few letters of make or model, a year, and what the lamp does. Arrow down goes to the answers.
+		</p>
 	</form>
 	<div aria-live="polite">
 		{#if data.reply}

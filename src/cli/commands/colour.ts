@@ -29,7 +29,11 @@ export const colour: Command = {
 	run: (args) => {
 		const { values } = parseArgs({
 			args,
-			options: { source: { type: 'string' }, lens: { type: 'string', default: 'none' }, market: { type: 'string', default: 'UN' } }
+			options: {
+				source: { type: 'string' },
+				lens: { type: 'string', default: 'none' },
+				market: { type: 'string', default: 'UN' }
+			}
 		});
 		const family = readWord('--market', values.market, ['UN', 'US'] as const);
 		const light = throughLens(readSource(values.source), readWord('--lens', values.lens, LENSES));

@@ -8,7 +8,11 @@ function shown({ socket, open, candidates }: SocketMatch) {
 	return {
 		socket: socket.id,
 		...(open ? { open } : {}),
-		candidates: candidates.map((c) => ({ product: c.product.id, verdict: c.verdict, findings: c.findings.map(describe) }))
+		candidates: candidates.map((c) => ({
+			product: c.product.id,
+			verdict: c.verdict,
+			findings: c.findings.map(describe)
+		}))
 	};
 }
 

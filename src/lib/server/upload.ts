@@ -5,10 +5,16 @@ import { err, ok, type Result } from '../core/result';
 export const MOST_BYTES = 10_000_000;
 
 /** Text of an uploaded file, or one sentence why it is not read. */
-export async function uploadedText(form: FormData, field: string): Promise<Result<{ name: string; text: string }, string>> {
+export async function uploadedText(
+	form: FormData,
+	field: string
+): Promise<Result<{ name: string; text: string }, string>> {
 	const file = form.get(field);
-	if (!(file instanceof File) || file.size === 0) return err('No file was chosen, or the file is empty. Nothing was changed.');
+	if (!(file instanceof File) || file.size === 0)
+		return err('No file was chosen, or the file is empty. Nothing was changed.');
 	if (file.size > MOST_BYTES)
-		return err(`${file.name} is ${decimal(file.size / 1e6)} MB; at most ${MOST_BYTES / 1e6} MB are read at once. Nothing was changed.`);
+		return err(
+			`${file.name} is ${decimal(file.size / 1e6)} MB; at most ${MOST_BYTES / 1e6} MB are read at once. Nothing was changed.`
+		);
 	return ok({ name: file.name, text: await file.text() });
 }

@@ -10,7 +10,9 @@
 <main class="grid max-w-5xl gap-4 p-6">
 	<h1>Kits</h1>
 	{#if data.kits.length === 0}
-		<p>No kit is on record yet. Open a <a class="link" href={resolve('/vehicles')}>vehicle</a> and its stage Kit to start one.</p>
+		<p>
+			No kit is on record yet. Open a <a class="link" href={resolve('/vehicles')}>vehicle</a> and its stage Kit to start one.
+		</p>
 	{:else}
 		<div class="panel overflow-x-auto"><KitTable kits={data.kits} currency={data.currency} /></div>
 	{/if}

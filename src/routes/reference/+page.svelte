@@ -5,8 +5,17 @@
 
 	let words = $state('');
 	const text = (c: LampCategory) =>
-		[c.category, ...c.aka, ...(c.nicknames ?? []), ...(c.related ?? []), ...c.caps, ...c.functions, c.glass].join(' ').toLowerCase();
-	const found = $derived(data.categories.filter((c) => words.toLowerCase().split(/\s+/).every((word) => text(c).includes(word))));
+		[c.category, ...c.aka, ...(c.nicknames ?? []), ...(c.related ?? []), ...c.caps, ...c.functions, c.glass]
+			.join(' ')
+			.toLowerCase();
+	const found = $derived(
+		data.categories.filter((c) =>
+			words
+				.toLowerCase()
+				.split(/\s+/)
+				.every((word) => text(c).includes(word))
+		)
+	);
 	const pair = (major: number | undefined, minor: number | undefined) =>
 		major === undefined ? '–' : minor === undefined ? String(major) : `${major} / ${minor}`;
 </script>
@@ -21,8 +30,8 @@
 		</label>
 	</div>
 	<p class="text-soft" aria-live="polite">
-		{found.length} of {data.categories.length} categories. Facts of the UN and SAE standards; low confidence counts as not known until somebody
-		confirms it in hand.
+		{found.length} of {data.categories.length} categories. Facts of the UN and SAE standards; low confidence counts as not
+		known until somebody confirms it in hand.
 	</p>
 	{#if found.length === 0}<p>No lamp category answers to “{words}”.</p>{/if}
 	<div class="panel overflow-x-auto">
@@ -30,15 +39,21 @@
 			<caption class="sr-only">Lamp categories</caption>
 			<thead>
 				<tr>
-					<th scope="col">Category</th><th scope="col">Also</th><th scope="col">Cap</th><th scope="col" class="number">Filaments</th>
-					<th scope="col" class="number">Power, W</th><th scope="col" class="number">Flux, lm</th><th scope="col">Glass</th>
+					<th scope="col">Category</th><th scope="col">Also</th><th scope="col">Cap</th><th scope="col" class="number"
+						>Filaments</th
+					>
+					<th scope="col" class="number">Power, W</th><th scope="col" class="number">Flux, lm</th><th scope="col"
+						>Glass</th
+					>
 					<th scope="col" class="number">Length, mm</th><th scope="col">Notes</th><th scope="col">Confidence</th>
 				</tr>
 			</thead>
 			<tbody>
 				{#each found as c (c.category)}
 					<tr>
-						<td class="font-medium whitespace-nowrap">{c.category} <span class="font-normal text-soft">{c.system}</span></td>
+						<td class="font-medium whitespace-nowrap"
+							>{c.category} <span class="font-normal text-soft">{c.system}</span></td
+						>
 						<td>{[...c.aka, ...(c.nicknames ?? [])].join(', ')}</td>
 						<td class="whitespace-nowrap">{c.caps.join(' or ')}</td>
 						<td class="number">{c.filaments ?? '–'}</td>

@@ -16,18 +16,30 @@
 <main class="grid max-w-3xl gap-4 p-6">
 	<h1>Settings</h1>
 	<p>
-		Practitioners differ, so the policy is the shop's own; it stands on every kit. Rotalux does not say what is allowed: check local rules, a
-		licensed workshop or the inspection body decides.
+		Practitioners differ, so the policy is the shop's own; it stands on every kit. Rotalux does not say what is allowed:
+		check local rules, a licensed workshop or the inspection body decides.
 	</p>
 	{#if form?.message}<Message text={form.message} />{/if}
 	{#if form?.saved}<p role="status">The policy is saved. Kits in draft want to be solved again.</p>{/if}
-	<form method="post" class="grid gap-4" use:enhance={() => ({ update }) => update({ reset: false })}>
+	<form
+		method="post"
+		class="grid gap-4"
+		use:enhance={() =>
+			({ update }) =>
+				update({ reset: false })}
+	>
 		{#each groups as group (group.name)}
 			<fieldset class="panel grid gap-1 p-4">
 				<legend class="px-1 font-medium">{group.title}</legend>
 				{#each Object.entries(POLICY_WORDS) as [value, words] (value)}
 					<label class="flex min-h-9 items-center gap-2">
-						<input type="radio" name={group.name} {value} checked={value === group.now} class="size-4 accent-(--sea)" />{words}
+						<input
+							type="radio"
+							name={group.name}
+							{value}
+							checked={value === group.now}
+							class="size-4 accent-(--sea)"
+						/>{words}
 					</label>
 				{/each}
 			</fieldset>

@@ -17,7 +17,12 @@
 	const table = createTable({
 		features: sortable,
 		columns: [
-			{ id: 'product', header: 'Product', accessorFn: (p: Product) => `${p.maker} ${p.name}`, sortFn: 'alphanumeric' as const },
+			{
+				id: 'product',
+				header: 'Product',
+				accessorFn: (p: Product) => `${p.maker} ${p.name}`,
+				sortFn: 'alphanumeric' as const
+			},
 			{ id: 'fits', header: 'Made for', accessorFn: (p: Product) => p.fits, sortFn: 'alphanumeric' as const },
 			{ id: 'light', header: 'Light', accessorFn: (p: Product) => p.light, sortFn: 'alphanumeric' as const },
 			{ id: 'watts', header: 'Power', accessorFn: (p: Product) => p.watts ?? 0, sortFn: 'basic' as const },
@@ -41,8 +46,8 @@
 		</label>
 	</div>
 	<p class="text-soft" aria-live="polite">
-		{products.length} of {data.products.length} products, {accessories.length} of {data.accessories.length} accessories. A claimed flux is the
-		maker's word; the sober one is measured, or the claim per lamp but at most 100 lm per watt.
+		{products.length} of {data.products.length} products, {accessories.length} of {data.accessories.length} accessories. A
+		claimed flux is the maker's word; the sober one is measured, or the claim per lamp but at most 100 lm per watt.
 	</p>
 	{#if products.length === 0 && accessories.length === 0}
 		<p>Nothing in stock answers to “{words}”.</p>
@@ -67,12 +72,16 @@
 					{#each table.getRowModel().rows as row (row.original.id)}
 						{@const p = row.original}
 						<tr>
-							<td><span class="font-medium">{p.maker} {p.name}</span> <span class="block text-sm text-soft">{p.id}</span></td>
+							<td
+								><span class="font-medium">{p.maker} {p.name}</span>
+								<span class="block text-sm text-soft">{p.id}</span></td
+							>
 							<td>{p.fits}</td>
 							<td class="whitespace-nowrap">{p.light}</td>
 							<td class="number">{p.watts === null ? 'not given' : `${p.watts} W`}</td>
 							<td class="number">
-								{#if p.sober}{Math.round(p.sober.lumens)} lm <span class="text-sm text-soft">{p.sober.basis}</span>{:else}–{/if}
+								{#if p.sober}{Math.round(p.sober.lumens)} lm
+									<span class="text-sm text-soft">{p.sober.basis}</span>{:else}–{/if}
 								{#if p.claimed}<span class="block text-sm text-soft">claim: {p.claimed}</span>{/if}
 							</td>
 							<td class="number"><PackList packs={p.packs} currency={data.currency} /></td>
@@ -86,7 +95,14 @@
 		<h2>Accessories</h2>
 		<div class="panel overflow-x-auto">
 			<table class="grid-table">
-				<thead><tr><th scope="col">Accessory</th><th scope="col">Kind</th><th scope="col">One serves</th><th scope="col" class="number">Packs</th></tr></thead>
+				<thead
+					><tr
+						><th scope="col">Accessory</th><th scope="col">Kind</th><th scope="col">One serves</th><th
+							scope="col"
+							class="number">Packs</th
+						></tr
+					></thead
+				>
 				<tbody>
 					{#each accessories as a (a.id)}
 						<tr>

@@ -8,7 +8,10 @@
 	let words = $state('');
 	const found = $derived(
 		data.vehicles.filter((v) =>
-			words.toLowerCase().split(/\s+/).every((word) => `${v.name} ${v.kind} ${v.market}`.toLowerCase().includes(word))
+			words
+				.toLowerCase()
+				.split(/\s+/)
+				.every((word) => `${v.name} ${v.kind} ${v.market}`.toLowerCase().includes(word))
 		)
 	);
 </script>
@@ -18,11 +21,15 @@
 <main class="grid max-w-5xl gap-4 p-6">
 	<div class="flex flex-wrap items-end gap-3">
 		<h1 class="mr-auto">Vehicles</h1>
-		<label class="flex items-center gap-2">Search <input type="search" class="field" bind:value={words} placeholder="make, model, year" /></label>
+		<label class="flex items-center gap-2"
+			>Search <input type="search" class="field" bind:value={words} placeholder="make, model, year" /></label
+		>
 		<a class="button" href={resolve('/vehicles/import')}><Upload class="size-4" aria-hidden="true" />Import a file</a>
 	</div>
 	{#if data.vehicles.length === 0}
-		<p>No vehicle is on record yet. <a class="link" href={resolve('/vehicles/import')}>Import a rotalux/1 file</a> to begin.</p>
+		<p>
+			No vehicle is on record yet. <a class="link" href={resolve('/vehicles/import')}>Import a rotalux/1 file</a> to begin.
+		</p>
 	{:else if found.length === 0}
 		<p>None of the {data.vehicles.length} vehicles answers to “{words}”.</p>
 	{/if}

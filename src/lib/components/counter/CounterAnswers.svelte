@@ -38,7 +38,12 @@
 	{#each reply.vehicles as vehicle (vehicle.id)}
 		<section class="panel" aria-labelledby={`v-${vehicle.id}`}>
 			<h2 id={`v-${vehicle.id}`} class="border-b border-line px-3 py-2">
-				<a data-answer onkeydown={step} class="hover:underline" href={resolve('/vehicles/[id]/walk/[[socket]]', { id: vehicle.id })}>
+				<a
+					data-answer
+					onkeydown={step}
+					class="hover:underline"
+					href={resolve('/vehicles/[id]/walk/[[socket]]', { id: vehicle.id })}
+				>
 					{vehicle.name}
 				</a>
 				<span class="font-normal text-soft">· {vehicle.sockets} sockets</span>
@@ -53,26 +58,34 @@
 								href={resolve('/vehicles/[id]/match/[[socket]]', { id: vehicle.id, socket: answer.socket })}
 								class="grid grid-cols-[11rem_9.5rem_1fr_auto] items-baseline gap-3 px-3 py-2 hover:bg-sea-wash max-sm:grid-cols-1 max-sm:gap-1"
 							>
-								<span><span class="font-medium">{answer.place}</span> <span class="text-soft">{answer.category ?? ''}</span></span>
+								<span
+									><span class="font-medium">{answer.place}</span>
+									<span class="text-soft">{answer.category ?? ''}</span></span
+								>
 								{#if answer.best}
 									<VerdictTag verdict={answer.best.verdict} />
 									<span>
-										{answer.best.maker} {answer.best.name}
-										{#if answer.best.needs.length > 0}<span class="text-soft">· needs {answer.best.needs.join(', ')}</span>{/if}
+										{answer.best.maker}
+										{answer.best.name}
+										{#if answer.best.needs.length > 0}<span class="text-soft"
+												>· needs {answer.best.needs.join(', ')}</span
+											>{/if}
 										{#if answer.best.verdict === 'unknown' || answer.best.verdict === 'refused'}
 											<span class="block text-soft">{answer.best.firstReason}</span>
 										{/if}
 									</span>
 									<span class="text-right whitespace-nowrap max-sm:text-left">
 										{#if answer.best.pack}
-											{money(answer.best.pack.price, currency)} <span class="text-soft">for {answer.best.pack.count}</span>
+											{money(answer.best.pack.price, currency)}
+											<span class="text-soft">for {answer.best.pack.count}</span>
 										{/if}
 										<span class="block text-soft">
 											{answer.best.stock > 0 ? `${answer.best.stock} in stock` : 'none in stock'} · {answer.others} more
 										</span>
 									</span>
 								{:else}
-									<span class="col-span-3 text-soft">{answer.open ?? 'No product is made for this lamp category.'}</span>
+									<span class="col-span-3 text-soft">{answer.open ?? 'No product is made for this lamp category.'}</span
+									>
 								{/if}
 							</a>
 						</li>

@@ -21,14 +21,21 @@
 <table class="grid-table">
 	<thead>
 		<tr>
-			<th scope="col">Kit</th><th scope="col">Vehicle</th><th scope="col">State</th><th scope="col" class="number">Open sockets</th>
+			<th scope="col">Kit</th><th scope="col">Vehicle</th><th scope="col">State</th><th scope="col" class="number"
+				>Open sockets</th
+			>
 			<th scope="col" class="number">Total</th><th scope="col">Changed</th>
 		</tr>
 	</thead>
 	<tbody>
 		{#each kits as kit (kit.id)}
 			<tr>
-				<td><a class="link font-medium" href={resolve('/vehicles/[id]/kit/[kit]', { id: kit.configuration, kit: kit.id })}>{kit.name}</a></td>
+				<td
+					><a
+						class="link font-medium"
+						href={resolve('/vehicles/[id]/kit/[kit]', { id: kit.configuration, kit: kit.id })}>{kit.name}</a
+					></td
+				>
 				<td>{kit.vehicle}</td>
 				<td>{kit.code ? `released as ${kit.code}` : kit.state}</td>
 				<td class="number">{kit.open}</td>

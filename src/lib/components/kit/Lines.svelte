@@ -12,7 +12,9 @@
 	<thead>
 		<tr>
 			<th scope="col">SKU</th><th scope="col">What</th><th scope="col">For</th><th scope="col" class="number">Packs</th>
-			<th scope="col" class="number">Pieces</th><th scope="col" class="number">Spare</th><th scope="col" class="number">Price</th>
+			<th scope="col" class="number">Pieces</th><th scope="col" class="number">Spare</th><th scope="col" class="number"
+				>Price</th
+			>
 		</tr>
 	</thead>
 	<tbody>
@@ -21,7 +23,9 @@
 				<td class="whitespace-nowrap">{line.sku}</td>
 				<td>
 					<span class="font-medium">{line.name}</span>
-					{#if line.verdict}<span class="block text-sm"><VerdictTag verdict={line.verdict} /></span>{:else}<span class="block text-sm text-soft">{line.solves}</span>{/if}
+					{#if line.verdict}<span class="block text-sm"><VerdictTag verdict={line.verdict} /></span>{:else}<span
+							class="block text-sm text-soft">{line.solves}</span
+						>{/if}
 				</td>
 				<td>{line.places.length > 0 ? line.places.join('; ') : 'the whole vehicle'}</td>
 				<td class="number">{line.packs}</td>

@@ -26,7 +26,10 @@
 	{#each open as item (item.socket)}
 		<li class="border-b border-line py-1.5 last:border-0">
 			<p>
-				<a class="link font-medium" href={resolve('/vehicles/[id]/match/[[socket]]', { id: vehicle, socket: item.socket })}>{item.name}</a>
+				<a
+					class="link font-medium"
+					href={resolve('/vehicles/[id]/match/[[socket]]', { id: vehicle, socket: item.socket })}>{item.name}</a
+				>
 				<span class="text-soft">{item.why}</span>
 			</p>
 			{#if editable}

@@ -37,9 +37,17 @@
 	<label class="grid grid-cols-[5rem_1fr] items-center gap-2">
 		Budget
 		<span class="flex items-center gap-2">
-			<input name="budget" class="field w-full min-w-0 text-right" inputmode="decimal" placeholder="none" value={order.budget === undefined ? '' : amount(order.budget)} />
+			<input
+				name="budget"
+				class="field w-full min-w-0 text-right"
+				inputmode="decimal"
+				placeholder="none"
+				value={order.budget === undefined ? '' : amount(order.budget)}
+			/>
 			{currency}
 		</span>
 	</label>
-	<button class="button justify-center" data-main disabled={busy}>{busy ? 'Working out the best kit…' : 'Solve again'}</button>
+	<button class="button justify-center" data-main disabled={busy}
+		>{busy ? 'Working out the best kit…' : 'Solve again'}</button
+	>
 </form>

@@ -27,14 +27,20 @@
 			};
 		}}
 	>
-		<button class="button mt-1" disabled={busy}>{busy ? 'Working out two other kits…' : 'Work out the next best two'}</button>
+		<button class="button mt-1" disabled={busy}
+			>{busy ? 'Working out two other kits…' : 'Work out the next best two'}</button
+		>
 	</form>
 {/if}
 <ul>
 	{#each runnersUp as other, i (i)}
 		<li class="border-b border-line py-1.5 last:border-0">
 			<span class="font-medium">{money(other.total, currency)}</span>
-			<span class="text-soft">({other.total === total ? 'the same price' : `${money(Math.abs(other.total - total), currency)} ${other.total > total ? 'more' : 'less'}`})</span>
+			<span class="text-soft"
+				>({other.total === total
+					? 'the same price'
+					: `${money(Math.abs(other.total - total), currency)} ${other.total > total ? 'more' : 'less'}`})</span
+			>
 			{#each other.differs as sentence (sentence)}<span class="block text-sm">{sentence}</span>{/each}
 		</li>
 	{/each}

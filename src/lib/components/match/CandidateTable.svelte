@@ -25,8 +25,18 @@
 
 	const perLamp = (c: ShownCandidate) => (c.pack ? c.pack.price / c.pack.count : Infinity);
 	const columns = [
-		{ id: 'verdict', header: 'Verdict', accessorFn: (c: ShownCandidate) => VERDICTS.indexOf(c.verdict), sortFn: 'basic' as const },
-		{ id: 'product', header: 'Product', accessorFn: (c: ShownCandidate) => `${c.maker} ${c.name}`, sortFn: 'alphanumeric' as const },
+		{
+			id: 'verdict',
+			header: 'Verdict',
+			accessorFn: (c: ShownCandidate) => VERDICTS.indexOf(c.verdict),
+			sortFn: 'basic' as const
+		},
+		{
+			id: 'product',
+			header: 'Product',
+			accessorFn: (c: ShownCandidate) => `${c.maker} ${c.name}`,
+			sortFn: 'alphanumeric' as const
+		},
 		{ id: 'colour', header: 'Light', accessorFn: (c: ShownCandidate) => c.colour, sortFn: 'alphanumeric' as const },
 		{ id: 'price', header: 'Price', accessorFn: perLamp, sortFn: 'basic' as const },
 		{ id: 'stock', header: 'Stock', accessorFn: (c: ShownCandidate) => c.stock, sortFn: 'basic' as const }
@@ -85,7 +95,8 @@
 						onkeydown={(event) => step(event, index)}
 						onclick={() => onselect(candidate.product)}
 					>
-						{candidate.maker} {candidate.name}
+						{candidate.maker}
+						{candidate.name}
 					</button>
 					{#if candidate.verdict === 'refused' || candidate.verdict === 'unknown'}
 						<span class="line-clamp-1 text-sm text-soft">{candidate.firstReason}</span>
@@ -95,10 +106,14 @@
 				</td>
 				<td class="whitespace-nowrap">{candidate.colour}</td>
 				{#each GATES as gate (gate)}
-					<td class="px-1! text-center!"><LevelMark level={candidate.gates[gate]} label={`${gate}: ${LEVEL_WORD[candidate.gates[gate]]}`} /></td>
+					<td class="px-1! text-center!"
+						><LevelMark level={candidate.gates[gate]} label={`${gate}: ${LEVEL_WORD[candidate.gates[gate]]}`} /></td
+					>
 				{/each}
 				<td class="number">
-					{#if candidate.pack}{amount(candidate.pack.price)}<span class="text-sm text-soft"> for {candidate.pack.count}</span>{:else}–{/if}
+					{#if candidate.pack}{amount(candidate.pack.price)}<span class="text-sm text-soft">
+							for {candidate.pack.count}</span
+						>{:else}–{/if}
 				</td>
 				<td class="number">{candidate.stock}</td>
 			</tr>

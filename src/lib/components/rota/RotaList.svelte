@@ -4,11 +4,8 @@
 	import LevelMark from '../ui/LevelMark.svelte';
 
 	/** The list that says what the rota shows, in walking order. */
-	let {
-		sockets,
-		selected,
-		href
-	}: { sockets: ShownSocket[]; selected: string | null; href: (id: string) => string } = $props();
+	let { sockets, selected, href }: { sockets: ShownSocket[]; selected: string | null; href: (id: string) => string } =
+		$props();
 
 	const RING_NAME = { exterior: 'Outside', cabin: 'Cabin', core: 'Behind the dash' } as const;
 	const rings = $derived(
@@ -24,8 +21,9 @@
 		<ul>
 			{#each items as socket (socket.id)}
 				<li>
-					<!-- eslint-disable-next-line svelte/no-navigation-without-resolve (the caller resolves) -->
-					<a href={href(socket.id)}
+					<!-- eslint-disable svelte/no-navigation-without-resolve (the caller resolves) -->
+					<a
+						href={href(socket.id)}
 						data-sveltekit-noscroll
 						aria-current={socket.id === selected ? 'true' : undefined}
 						class="flex min-h-7 items-center gap-2 rounded px-2 py-0.5 hover:bg-sea-wash aria-[current=true]:bg-sea-wash aria-[current=true]:font-semibold"
@@ -43,6 +41,7 @@
 							<span class="w-3"></span>
 						{/if}
 					</a>
+					<!-- eslint-enable svelte/no-navigation-without-resolve -->
 				</li>
 			{/each}
 		</ul>

@@ -12,7 +12,10 @@
 
 	function path(cell: Cell): string {
 		const [inner, outer] = RADII[cell.ring];
-		return arc<null>().innerRadius(inner).outerRadius(outer).startAngle(cell.from).endAngle(cell.to).padAngle(0.06)(null) ?? '';
+		return (
+			arc<null>().innerRadius(inner).outerRadius(outer).startAngle(cell.from).endAngle(cell.to).padAngle(0.06)(null) ??
+			''
+		);
 	}
 </script>
 

@@ -7,5 +7,7 @@
 
 <div role="alert" class="panel flex gap-2 border-refuse! px-3 py-2">
 	<CircleAlert class="mt-0.5 size-4 shrink-0 text-refuse" aria-hidden="true" />
-	<p>{text}{#if kept}&nbsp;<span class="text-soft">{kept}</span>{/if}</p>
+	<p>
+		{text}{#if kept}&nbsp;<span class="text-soft">{kept}</span>{/if}
+	</p>
 </div>

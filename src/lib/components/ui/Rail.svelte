@@ -13,7 +13,11 @@
 </script>
 
 <header class="no-print sticky top-0 flex h-screen w-16 shrink-0 flex-col border-r border-line bg-panel lg:w-36">
-	<a href={resolve('/')} class="flex items-center gap-2 px-4 py-3 text-lg font-semibold" aria-label="Rotalux, to the counter">
+	<a
+		href={resolve('/')}
+		class="flex items-center gap-2 px-4 py-3 text-lg font-semibold"
+		aria-label="Rotalux, to the counter"
+	>
 		<img src="/favicon.svg" alt="" class="size-7" /><span class="max-lg:hidden">Rotalux</span>
 	</a>
 	<nav aria-label="Rooms" class="grid gap-1 px-2">
@@ -30,8 +34,16 @@
 	</nav>
 	<div class="mt-auto grid gap-2 p-2 text-sm text-soft max-lg:text-[0.72rem]">
 		{#if demo}<p class="px-2">Demo: all names are made up</p>{/if}
-		<button type="button" class="button justify-center px-1!" onclick={toggleMode} aria-label="Change between light and dark">
-			{#if mode.current === 'dark'}<Sun class="size-4" aria-hidden="true" />{:else}<Moon class="size-4" aria-hidden="true" />{/if}
+		<button
+			type="button"
+			class="button justify-center px-1!"
+			onclick={toggleMode}
+			aria-label="Change between light and dark"
+		>
+			{#if mode.current === 'dark'}<Sun class="size-4" aria-hidden="true" />{:else}<Moon
+					class="size-4"
+					aria-hidden="true"
+				/>{/if}
 			<span class="max-lg:hidden">{mode.current === 'dark' ? 'Light' : 'Dark'}</span>
 		</button>
 	</div>

@@ -17,7 +17,12 @@ export const VERDICT_WORD: Record<Verdict, string> = {
 };
 
 /** The level whose shape and tint stand for a verdict. */
-export const VERDICT_LEVEL: Record<Verdict, Level> = { fits: 'pass', parts: 'needs', unknown: 'unknown', refused: 'refuse' };
+export const VERDICT_LEVEL: Record<Verdict, Level> = {
+	fits: 'pass',
+	parts: 'needs',
+	unknown: 'unknown',
+	refused: 'refuse'
+};
 
 /** Tint by level, as a text colour class. */
 export const LEVEL_TINT: Record<Level, string> = {

@@ -33,7 +33,9 @@
 <div class="no-print flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-line bg-panel px-4 py-2">
 	<div class="mr-auto">
 		<h1>{vehicle.name}</h1>
-		<p class="text-sm text-soft">{vehicle.kind}, {vehicle.market} rules{vehicle.steering ? `, steering ${vehicle.steering}` : ''}</p>
+		<p class="text-sm text-soft">
+			{vehicle.kind}, {vehicle.market} rules{vehicle.steering ? `, steering ${vehicle.steering}` : ''}
+		</p>
 	</div>
 	<nav aria-label="Stages" class="flex gap-1">
 		{#each stages as stage, i (stage.name)}

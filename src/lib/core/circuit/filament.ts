@@ -8,4 +8,3 @@ export function filamentCurrent(lamp: { watts: number; ratedVolts: number; volts
 	const { watts, ratedVolts, volts = VOLTS_NOMINAL } = lamp;
 	return (watts / ratedVolts) * (volts / ratedVolts) ** 0.55;
 }
-

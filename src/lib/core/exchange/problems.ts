@@ -11,7 +11,8 @@ export function pathText(path: readonly PropertyKey[]): string {
 
 function at(value: unknown, path: readonly PropertyKey[]): unknown {
 	return path.reduce<unknown>(
-		(inner, step) => (typeof inner === 'object' && inner !== null ? (inner as Record<PropertyKey, unknown>)[step] : undefined),
+		(inner, step) =>
+			typeof inner === 'object' && inner !== null ? (inner as Record<PropertyKey, unknown>)[step] : undefined,
 		value
 	);
 }

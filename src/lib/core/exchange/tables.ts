@@ -15,7 +15,27 @@ const cell = (value: string | number | undefined | null): Cell => value ?? '';
 export function socketTable(configurations: readonly Configuration[]): Table {
 	return {
 		name: 'sockets',
-		headings: ['configuration', 'id', 'zone', 'side', 'index', 'functions', 'category', 'wiring', 'state', 'optic', 'lens', 'frontLength', 'frontDiameter', 'rearDepth', 'rearDiameter', 'opening', 'holderLength', 'cap', 'retention'],
+		headings: [
+			'configuration',
+			'id',
+			'zone',
+			'side',
+			'index',
+			'functions',
+			'category',
+			'wiring',
+			'state',
+			'optic',
+			'lens',
+			'frontLength',
+			'frontDiameter',
+			'rearDepth',
+			'rearDiameter',
+			'opening',
+			'holderLength',
+			'cap',
+			'retention'
+		],
 		rows: configurations.flatMap((c) =>
 			c.sockets.map((s) => [
 				c.id,
@@ -46,7 +66,22 @@ export function socketTable(configurations: readonly Configuration[]): Table {
 export function productTable(products: readonly Product[]): Table {
 	return {
 		name: 'products',
-		headings: ['id', 'maker', 'name', 'kind', 'fits', 'colour', 'cct', 'claimed', 'per', 'at13v5', 'sku', 'count', 'price', 'stock'],
+		headings: [
+			'id',
+			'maker',
+			'name',
+			'kind',
+			'fits',
+			'colour',
+			'cct',
+			'claimed',
+			'per',
+			'at13v5',
+			'sku',
+			'count',
+			'price',
+			'stock'
+		],
 		rows: products.flatMap((p) =>
 			p.packs.map((pack) => [
 				p.id,
@@ -86,7 +121,17 @@ export function kitTable(lines: readonly Line[]): Table {
 	return {
 		name: 'kit',
 		headings: ['sku', 'name', 'sockets', 'packs', 'count', 'spare', 'price', 'solves', 'verdict'],
-		rows: lines.map((l) => [l.sku, l.name, list(l.sockets), l.packs, l.count, l.spare, l.price, l.solves, cell(l.verdict)])
+		rows: lines.map((l) => [
+			l.sku,
+			l.name,
+			list(l.sockets),
+			l.packs,
+			l.count,
+			l.spare,
+			l.price,
+			l.solves,
+			cell(l.verdict)
+		])
 	};
 }
 

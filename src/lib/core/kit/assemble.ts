@@ -89,7 +89,8 @@ export async function assembleKit(
 	const lines = readLines(best.program, best.solution.values);
 	const served = new Set(chosen(best).map((lamp) => lamp.group));
 	for (const { group } of best.program.left)
-		if (!served.has(group)) open.push(...group.sockets.map((s) => ({ socket: s.id, why: whyLeft(group, order.budget) })));
+		if (!served.has(group))
+			open.push(...group.sockets.map((s) => ({ socket: s.id, why: whyLeft(group, order.budget) })));
 	const { objective, bound } = best.solution;
 	return {
 		lines,

@@ -31,7 +31,8 @@ export function checkKit(
 		const item = [...facts.products, ...facts.accessories].find((i) => i.packs.some((p) => p.sku === line.sku));
 		const pack = item?.packs.find((p) => p.sku === line.sku);
 		if (!pack) wrong.push(`${line.sku} is not on sale`);
-		else if (pack.stock !== undefined && line.packs > pack.stock) wrong.push(`${line.sku}: more packs than on the shelf`);
+		else if (pack.stock !== undefined && line.packs > pack.stock)
+			wrong.push(`${line.sku}: more packs than on the shelf`);
 		else if (pack.count * line.packs !== line.count) wrong.push(`${line.sku}: count is wrong`);
 		else if (pack.price * line.packs !== line.price) wrong.push(`${line.sku}: price is wrong`);
 		if (line.product && line.count - line.spare !== line.sockets.length) wrong.push(`${line.sku}: spare is wrong`);

@@ -1,11 +1,10 @@
 import type { Accessory, Choice, KitOrder, Product, Socket } from '../exchange';
 import {
-	judge,
+	Candidate,
 	matchSocket,
 	partsFor,
 	socketCase,
 	worseVerdict,
-	type Candidate,
 	type Catalogue,
 	type Finding,
 	type Remedy,
@@ -14,7 +13,6 @@ import {
 	type Verdict
 } from '../match';
 import type { Configuration } from '../exchange';
-import { rememberingLens } from '../optics';
 import { twinGroups } from '../vehicle';
 import { socketsInScope } from './scope';
 
@@ -67,7 +65,11 @@ function needsOf(socket: Socket, candidate: Candidate, configuration: Configurat
 }
 
 /** An option from the same product judged in every socket of a group. */
-function optionOf(judged: { socket: Socket; candidate: Candidate }[], configuration: Configuration, shop: Shop): Option {
+function optionOf(
+	judged: { socket: Socket; candidate: Candidate }[],
+	configuration: Configuration,
+	shop: Shop
+): Option {
 	const candidates = judged.map((j) => j.candidate);
 	return {
 		product: (candidates[0] as Candidate).product,
@@ -101,11 +103,10 @@ export interface KitCase {
 
 /** What may go where: sockets of the scope in groups of twins, each with the products that fit, alone or with parts. */
 export function groupsOf({ configuration, catalogue, shop }: KitCase, order: KitOrder): Group[] {
-	const through = rememberingLens();
 	return twinGroups(socketsInScope(configuration.sockets, order.scope)).map((sockets): Group => {
 		const choice = sockets.map((s) => order.choices[s.id]).find(Boolean);
 		if (choice) return fixedGroup({ configuration, catalogue, shop }, sockets, choice);
-		const matches = sockets.map((s) => matchSocket(configuration, s, catalogue, shop, through));
+		const matches = sockets.map((s) => matchSocket(configuration, s, catalogue, shop));
 		const bySocket = matches.map((m) => new Map(m.candidates.map((c) => [c.product.id, c])));
 		const options = (matches[0]?.candidates ?? []).flatMap((first) => {
 			const candidates = bySocket.map((map) => map.get(first.product.id));
@@ -120,10 +121,11 @@ export function groupsOf({ configuration, catalogue, shop }: KitCase, order: Kit
 function fixedGroup({ configuration, catalogue, shop }: KitCase, sockets: Socket[], choice: Choice): Group {
 	if (choice.kind === 'stock') return { sockets, options: [], open: `stays stock: ${choice.reason}`, fixed: true };
 	const product = catalogue.all.find((p) => p.product.id === choice.product);
-	if (!product) return { sockets, options: [], open: `product ${choice.product} is no longer in the catalogue`, fixed: true };
+	if (!product)
+		return { sockets, options: [], open: `product ${choice.product} is no longer in the catalogue`, fixed: true };
 	const judged = sockets.flatMap((socket) => {
 		const prepared = socketCase(configuration, socket, shop);
-		return prepared ? [{ socket, candidate: judge(prepared, product) }] : [];
+		return prepared ? [{ socket, candidate: new Candidate(prepared, product) }] : [];
 	});
 	if (judged.length < sockets.length) return { sockets, options: [], open: 'lamp category not known', fixed: true };
 	const option = optionOf(judged, configuration, shop);

@@ -1,4 +1,12 @@
-import { demandOf, ledColdConductance, ledCurrent, mayCarry, stockColdConductance, stockCurrent, type FilamentRole } from '../circuit';
+import {
+	demandOf,
+	ledColdConductance,
+	ledCurrent,
+	mayCarry,
+	stockColdConductance,
+	stockCurrent,
+	type FilamentRole
+} from '../circuit';
 import type { Accessory, Channel, Configuration, Pack, Product, Socket } from '../exchange';
 import { categoryOrNull, filamentOf, lampFunction } from '../lamps';
 import { replacesFlasher, type Shop } from '../match';
@@ -248,7 +256,12 @@ export function kitProgram(input: {
 			'<=',
 			input.budget
 		);
-	for (const names of input.without ?? []) b.constrain(names.map((name) => [1, name]), '<=', names.length - 1);
+	for (const names of input.without ?? [])
+		b.constrain(
+			names.map((name) => [1, name]),
+			'<=',
+			names.length - 1
+		);
 	const { variables, constraints, lamps, packs, left } = b;
 	return { program: { variables, constraints }, lamps, parts: [...b.parts.values()], packs, left };
 }

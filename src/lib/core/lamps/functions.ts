@@ -193,9 +193,33 @@ export const FUNCTIONS = {
 		colours: free,
 		synonyms: ['visor', 'mirror lamp']
 	},
-	footwell: { label: 'Footwell', mark: 'Fw', group: 'cabin', duty: 1, weight: 0.1, colours: free, synonyms: ['floor light'] },
-	door: { label: 'Door', mark: 'Dd', group: 'cabin', duty: 1, weight: 0.1, colours: free, synonyms: ['courtesy door', 'door edge'] },
-	glovebox: { label: 'Glovebox', mark: 'Gl', group: 'cabin', duty: 1, weight: 0.1, colours: free, synonyms: ['glove box'] },
+	footwell: {
+		label: 'Footwell',
+		mark: 'Fw',
+		group: 'cabin',
+		duty: 1,
+		weight: 0.1,
+		colours: free,
+		synonyms: ['floor light']
+	},
+	door: {
+		label: 'Door',
+		mark: 'Dd',
+		group: 'cabin',
+		duty: 1,
+		weight: 0.1,
+		colours: free,
+		synonyms: ['courtesy door', 'door edge']
+	},
+	glovebox: {
+		label: 'Glovebox',
+		mark: 'Gl',
+		group: 'cabin',
+		duty: 1,
+		weight: 0.1,
+		colours: free,
+		synonyms: ['glove box']
+	},
 	luggage: {
 		label: 'Luggage',
 		mark: 'Lu',

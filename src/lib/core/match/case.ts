@@ -8,7 +8,15 @@ import {
 	type FilamentRole
 } from '../circuit';
 import type { Accessory, Channel, Configuration, Policy, Product, Socket } from '../exchange';
-import { categoryOrNull, filamentOf, lampFunction, ruleFamily, type FunctionId, type LampCategory, type RuleFamily } from '../lamps';
+import {
+	categoryOrNull,
+	filamentOf,
+	lampFunction,
+	ruleFamily,
+	type FunctionId,
+	type LampCategory,
+	type RuleFamily
+} from '../lamps';
 import {
 	filamentSource,
 	ledSource,
@@ -59,12 +67,23 @@ export interface SocketCase {
 export interface ProductCase {
 	product: Product;
 	lamp: 'led' | 'filament';
+	/** Categories it is made for. */
+	categories: LampCategory[];
 	light: Source | null;
 	minorLight: Source | null;
 	flux: SoberFlux | null;
+	/** Price of one lamp in the cheapest pack, minor units; infinite when it is not on sale. */
+	price: number;
+	/** True when a pack is on the shelf; a pack without a count is not known to be there. */
+	stocked: boolean;
 }
 
-function channelCase(configuration: Configuration, socket: Socket, category: LampCategory, channel: Channel): ChannelCase {
+function channelCase(
+	configuration: Configuration,
+	socket: Socket,
+	category: LampCategory,
+	channel: Channel
+): ChannelCase {
 	const own = channel.feeds.find((feed) => feed.socket === socket.id);
 	const result: ChannelCase = {
 		channel,
@@ -88,7 +107,8 @@ function addOther(result: ChannelCase, lamp: LampCategory | null, role: Filament
 	const current = lamp && stockCurrent(lamp, role);
 	const conductance = lamp && stockColdConductance(lamp, role);
 	if (current === null || conductance === null || !result.others) result.others = null;
-	else result.others = { current: result.others.current + current, conductance: result.others.conductance + conductance };
+	else
+		result.others = { current: result.others.current + current, conductance: result.others.conductance + conductance };
 }
 
 /** Current (A) and cold conductance (S) a channel sees with every lamp of the socket's category changed; null when not known. */
@@ -150,8 +170,11 @@ export function productCase(product: Product): ProductCase {
 	return {
 		product,
 		lamp: led ? 'led' : 'filament',
+		categories: product.fits.flatMap((name) => categoryOrNull(name) ?? []),
 		light,
 		minorLight: led && product.minorColour ? ledSource(product.minorColour) : light,
-		flux: soberFlux(product) ?? (led ? null : nominalFlux(product))
+		flux: soberFlux(product) ?? (led ? null : nominalFlux(product)),
+		price: Math.min(Infinity, ...product.packs.map((pack) => pack.price / pack.count)),
+		stocked: product.packs.some((pack) => (pack.stock ?? 0) > 0)
 	};
 }

@@ -10,6 +10,10 @@ export type Level = (typeof LEVELS)[number];
 
 export type FindingCode = keyof typeof WORDING;
 
+const GATE_OF = Object.fromEntries(
+	Object.keys(WORDING).map((code) => [code, code.slice(0, code.indexOf('.'))])
+) as Record<FindingCode, Gate>;
+
 /** What would turn a `needs` into a pass. */
 export type Remedy =
 	| { kind: 'load'; channel: string; duty: number }
@@ -35,7 +39,7 @@ export function finding<C extends FindingCode>(
 	source: string,
 	remedy?: Remedy
 ): Finding {
-	const gate = code.slice(0, code.indexOf('.')) as Gate;
+	const gate = GATE_OF[code];
 	return remedy ? { gate, level, code, data, source, remedy } : { gate, level, code, data, source };
 }
 

@@ -1,6 +1,7 @@
 export * from './finding';
 export * from './verdict';
 export * from './case';
+export * from './candidate';
 export * from './match';
 export * from './remedies';
 export { RULES } from './rules';

@@ -1,4 +1,4 @@
-import { categoryOrNull, interchange, LAMP_CATEGORIES, type Interchange, type LampCategory } from '../lamps';
+import { interchange, LAMP_CATEGORIES, type Interchange, type LampCategory } from '../lamps';
 
 /** How a lamp made for one category stands to a socket of another. Best first. */
 export type Relation =
@@ -8,7 +8,13 @@ export type Relation =
 	| { kind: 'untold'; cap: string }
 	| { kind: 'stranger' };
 
-const ENTRY_RANK: Record<Interchange['kind'], number> = { same: 0, 'other-electrics': 1, trim: 4, wrong: 5, 'no-fit': 6 };
+const ENTRY_RANK: Record<Interchange['kind'], number> = {
+	same: 0,
+	'other-electrics': 1,
+	trim: 4,
+	wrong: 5,
+	'no-fit': 6
+};
 
 /** Rank of a relation; the lowest of a product's categories is the one that counts. */
 function rank(relation: Relation): number {
@@ -27,25 +33,27 @@ function between(from: LampCategory, to: LampCategory, lamp: 'led' | 'filament')
 }
 
 /** Relations by category, worked out once; the table of lamps does not change while a program runs. */
-const known = new Map<string, Relation>();
+const known = {
+	led: new Map<LampCategory, Map<LampCategory, Relation>>(),
+	filament: new Map<LampCategory, Map<LampCategory, Relation>>()
+};
 
 function relationOf(from: LampCategory, to: LampCategory, lamp: 'led' | 'filament'): Relation {
-	const key = `${from.category}>${to.category}>${lamp}`;
-	const found = known.get(key) ?? between(from, to, lamp);
-	known.set(key, found);
+	let row = known[lamp].get(from);
+	if (!row) known[lamp].set(from, (row = new Map()));
+	let found = row.get(to);
+	if (!found) row.set(to, (found = between(from, to, lamp)));
 	return found;
 }
 
 /** The best relation any of a product's categories has to a socket's, and which category that is. */
 export function bestRelation(
-	fits: readonly string[],
+	fits: readonly LampCategory[],
 	to: LampCategory,
 	lamp: 'led' | 'filament'
 ): { from: LampCategory; relation: Relation } | null {
 	let best: { from: LampCategory; relation: Relation } | null = null;
-	for (const name of fits) {
-		const from = categoryOrNull(name);
-		if (!from) continue;
+	for (const from of fits) {
 		const relation = relationOf(from, to, lamp);
 		if (!best || rank(relation) < rank(best.relation)) best = { from, relation };
 	}

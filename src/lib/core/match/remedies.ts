@@ -32,7 +32,11 @@ function carriesLoad({ duty }: { duty: number }, accessory: Accessory): boolean 
 }
 
 /** An LED flasher helps only where the flasher is a plug-in unit with the same pins, and the channel is the flasher's. */
-export function replacesFlasher(remedy: { channel: string }, accessory: Accessory, configuration: Configuration): boolean {
+export function replacesFlasher(
+	remedy: { channel: string },
+	accessory: Accessory,
+	configuration: Configuration
+): boolean {
 	const { flasher } = configuration;
 	const channel = configuration.channels.find((c) => c.id === remedy.channel);
 	return (
@@ -50,5 +54,7 @@ export function partsFor(
 	where: { category: LampCategory; configuration: Configuration },
 	accessories: readonly Accessory[]
 ): Accessory[] {
-	return accessories.filter((a) => suits(a, where.category, where.configuration) && solves(remedy, a, where.configuration));
+	return accessories.filter(
+		(a) => suits(a, where.category, where.configuration) && solves(remedy, a, where.configuration)
+	);
 }

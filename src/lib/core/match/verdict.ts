@@ -6,12 +6,19 @@ export type Verdict = 'fits' | 'parts' | 'unknown' | 'refused';
 /** Verdicts from best to worst. */
 export const VERDICTS: readonly Verdict[] = ['fits', 'parts', 'unknown', 'refused'];
 
-const VERDICT_OF: Record<Level, Verdict> = { pass: 'fits', needs: 'parts', unknown: 'unknown', refuse: 'refused' };
+/** The verdict a single finding of a level would give. */
+export const VERDICT_OF: Record<Level, Verdict> = {
+	pass: 'fits',
+	needs: 'parts',
+	unknown: 'unknown',
+	refuse: 'refused'
+};
 
 /** The worst of some levels; `unknown` when there are none, since nothing looked at is not a pass. */
 export function worstLevel(findings: readonly Pick<Finding, 'level'>[]): Level {
 	if (findings.length === 0) return 'unknown';
-	return LEVELS[Math.max(...findings.map((f) => LEVELS.indexOf(f.level)))] ?? 'unknown';
+	const worst = findings.reduce((rank, f) => Math.max(rank, LEVELS.indexOf(f.level)), 0);
+	return LEVELS[worst] ?? 'unknown';
 }
 
 /** The verdict of a set of findings: their worst level. */

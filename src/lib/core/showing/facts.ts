@@ -14,11 +14,14 @@ const millimetres = (value: number | undefined) => (value === undefined ? 'not m
 
 function room({ envelope, category }: Socket): string {
 	if (!envelope) return 'not measured';
-	const front = envelope.holderLength !== undefined || category?.startsWith('festoon')
-		? `holder ${millimetres(envelope.holderLength)}, ${millimetres(envelope.frontDiameter)} across`
-		: `front ${millimetres(envelope.frontLength)} long, ${millimetres(envelope.frontDiameter)} across`;
+	const front =
+		envelope.holderLength !== undefined || category?.startsWith('festoon')
+			? `holder ${millimetres(envelope.holderLength)}, ${millimetres(envelope.frontDiameter)} across`
+			: `front ${millimetres(envelope.frontLength)} long, ${millimetres(envelope.frontDiameter)} across`;
 	const rear =
-		envelope.rearDepth === undefined ? '' : `; behind ${envelope.rearDepth} mm deep, ${millimetres(envelope.rearDiameter)} across`;
+		envelope.rearDepth === undefined
+			? ''
+			: `; behind ${envelope.rearDepth} mm deep, ${millimetres(envelope.rearDiameter)} across`;
 	return front + rear;
 }
 
@@ -52,7 +55,11 @@ export function showFacts(configuration: Configuration, socket: Socket): ShownFa
 	};
 	const facts: ShownFact[] = [
 		{ name: 'Functions', value: socket.functions.map((id) => lampFunction(id).label).join(', '), source: '' },
-		{ name: 'Lamp category', value: socket.category ?? (socket.state === 'filament' ? 'not known' : socket.state.replace('-', ' ')), source: socket.category ? from('category') : '' }
+		{
+			name: 'Lamp category',
+			value: socket.category ?? (socket.state === 'filament' ? 'not known' : socket.state.replace('-', ' ')),
+			source: socket.category ? from('category') : ''
+		}
 	];
 	if (socket.state === 'filament') {
 		facts.push(
@@ -61,7 +68,8 @@ export function showFacts(configuration: Configuration, socket: Socket): ShownFa
 			{ name: 'Room', value: room(socket), source: from('envelope') }
 		);
 		if (socket.wiring) facts.push({ name: 'Wiring', value: `twin contacts, ${socket.wiring}`, source: from('wiring') });
-		if (socket.retention) facts.push({ name: 'Held by', value: socket.retention.replace('-', ' '), source: from('retention') });
+		if (socket.retention)
+			facts.push({ name: 'Held by', value: socket.retention.replace('-', ' '), source: from('retention') });
 		if (socket.cap) facts.push({ name: 'Cap behind', value: socket.cap.kind.replace('-', ' '), source: from('cap') });
 	}
 	for (const channel of channelsOf(configuration, socket))

@@ -49,7 +49,11 @@ export function showKit(configuration: Configuration, answer: KitAnswer, product
 		sockets: showSockets(configuration, (socket) => chosen.get(socket.id) ?? { verdict: null, product: null }),
 		lamps: lines.filter((line) => line.product),
 		parts: lines.filter((line) => line.accessory),
-		open: answer.open.map(({ socket, why }) => ({ socket, why, name: placeNames(configuration, [socket])[0] ?? socket })),
+		open: answer.open.map(({ socket, why }) => ({
+			socket,
+			why,
+			name: placeNames(configuration, [socket])[0] ?? socket
+		})),
 		total: answer.total,
 		spare: lines.reduce((sum, line) => sum + line.spare, 0),
 		wantsSignature: lines.some((line) => line.verdict === 'unknown'),
@@ -58,4 +62,3 @@ export function showKit(configuration: Configuration, answer: KitAnswer, product
 		runnersUp: answer.runnersUp
 	};
 }
-

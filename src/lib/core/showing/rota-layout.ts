@@ -53,7 +53,9 @@ function ringCells(ring: Ring, sockets: readonly Placed[]): Cell[] {
 	];
 	const step = (2 * Math.PI) / Math.max(order.length, 1);
 	const start = (top.length * step) / 2;
-	return order.flatMap((id, i) => (id === undefined ? [] : [{ id, ring, from: start + i * step, to: start + (i + 1) * step }]));
+	return order.flatMap((id, i) =>
+		id === undefined ? [] : [{ id, ring, from: start + i * step, to: start + (i + 1) * step }]
+	);
 }
 
 export const RINGS: readonly Ring[] = ['exterior', 'cabin', 'core'];
@@ -119,7 +121,10 @@ export interface RimLabel {
  * Upright labels in two columns beside the outer ring: each at the height of its cell, pushed apart to at least `gap`,
  * all between `top` and `bottom`.
  */
-export function rimLabels(cells: readonly Cell[], geometry: { cy: number; radius: number; gap: number; top: number; bottom: number }): RimLabel[] {
+export function rimLabels(
+	cells: readonly Cell[],
+	geometry: { cy: number; radius: number; gap: number; top: number; bottom: number }
+): RimLabel[] {
 	const { cy, radius, gap, top, bottom } = geometry;
 	const wanted = cells
 		.filter((cell) => cell.ring === 'exterior')

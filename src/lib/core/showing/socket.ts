@@ -35,7 +35,10 @@ function lightOf(source: Source | null, socket: Socket): ShownSocket['light'] {
 /** The sockets of a configuration in walking order. The light is the chosen lamp's, or the filament lamp's where none is chosen. */
 export function showSockets(
 	configuration: Configuration,
-	standing: (socket: Socket) => { verdict: Verdict | null; product: Product | null } = () => ({ verdict: null, product: null })
+	standing: (socket: Socket) => { verdict: Verdict | null; product: Product | null } = () => ({
+		verdict: null,
+		product: null
+	})
 ): ShownSocket[] {
 	return walkOrder(configuration.sockets).map((socket) => {
 		const { verdict, product } = standing(socket);

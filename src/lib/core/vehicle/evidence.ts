@@ -1,4 +1,5 @@
-import { EVIDENCE_SOURCES, type Evidence } from '../exchange/schema/evidence';
+import type { Evidence } from '../exchange';
+import { EVIDENCE_SOURCES } from './evidence-sources';
 
 const WORDS: Record<Evidence['source'], string> = {
 	'in-hand': 'measured in hand',

@@ -1,7 +1,12 @@
 import type { Configuration, Socket } from '../exchange';
 import { lampFunction, type FunctionId } from '../lamps';
 
-const ZONE_WORD: Partial<Record<Socket['zone'], string>> = { side: 'side', rear: 'rear', roof: 'roof', engine: 'engine bay' };
+const ZONE_WORD: Partial<Record<Socket['zone'], string>> = {
+	side: 'side',
+	rear: 'rear',
+	roof: 'roof',
+	engine: 'engine bay'
+};
 const SIDE_WORD = { left: 'left', right: 'right', centre: '' } as const;
 
 /** A turn lamp on the flank has a name of its own. */

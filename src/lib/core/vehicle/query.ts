@@ -40,7 +40,7 @@ function functionsNamed(words: readonly string[], partial: boolean): FunctionId[
 export function readCounterQuery(text: string, isVehicleWord: (word: string) => boolean): CounterQuery {
 	const words = wordsOf(text);
 	const query: CounterQuery = { vehicle: [], functions: [], side: null, zone: null };
-	for (let i = 0; i < words.length; ) {
+	for (let i = 0; i < words.length;) {
 		const taken = takeFunction(words, i, query, isVehicleWord) || takeOther(words[i] ?? '', query, isVehicleWord);
 		i += taken;
 	}

@@ -11,11 +11,11 @@ const MARGIN = 42;
 const COLUMNS = [
 	{ title: 'SKU', share: 0.15, align: 'left' },
 	{ title: 'What', share: 0.27, align: 'left' },
-	{ title: 'For', share: 0.27, align: 'left' },
+	{ title: 'For', share: 0.24, align: 'left' },
 	{ title: 'Packs', share: 0.08, align: 'right' },
 	{ title: 'Pieces', share: 0.08, align: 'right' },
 	{ title: 'Spare', share: 0.06, align: 'right' },
-	{ title: 'Price', share: 0.09, align: 'right' }
+	{ title: 'Price', share: 0.12, align: 'right' }
 ] as const;
 
 /** Space between columns, points. */
@@ -26,14 +26,24 @@ const VERDICT: Record<string, string> = { fits: '', parts: 'fits with parts', un
 function cells(line: ShownLine): string[] {
 	const what = [line.name, line.verdict ? VERDICT[line.verdict] : line.solves].filter(Boolean).join('\n');
 	const where = line.places.length > 0 ? line.places.join('; ') : 'the whole vehicle';
-	return [line.sku, what, where, String(line.packs), String(line.count), line.spare ? String(line.spare) : '-', amount(line.price)];
+	return [
+		line.sku,
+		what,
+		where,
+		String(line.packs),
+		String(line.count),
+		line.spare ? String(line.spare) : '-',
+		amount(line.price)
+	];
 }
 
 /** One row of a table, on a new page when it does not fit on this one. */
 function row(doc: Doc, texts: readonly string[], font: keyof typeof FONTS): void {
 	const width = doc.page.width - 2 * MARGIN;
 	doc.font(font).fontSize(9);
-	const heights = texts.map((text, i) => doc.heightOfString(text, { width: width * (COLUMNS[i]?.share ?? 0) - GUTTER }));
+	const heights = texts.map((text, i) =>
+		doc.heightOfString(text, { width: width * (COLUMNS[i]?.share ?? 0) - GUTTER })
+	);
 	const height = Math.max(...heights) + 5;
 	if (doc.y + height > doc.page.height - MARGIN) doc.addPage();
 	const y = doc.y;
@@ -44,13 +54,21 @@ function row(doc: Doc, texts: readonly string[], font: keyof typeof FONTS): void
 		x += width * share;
 	});
 	doc.y = y + height;
-	doc.moveTo(MARGIN, doc.y - 3).lineTo(MARGIN + width, doc.y - 3).lineWidth(0.4).stroke('#999999');
+	doc
+		.moveTo(MARGIN, doc.y - 3)
+		.lineTo(MARGIN + width, doc.y - 3)
+		.lineWidth(0.4)
+		.stroke('#999999');
 }
 
-function table(doc: Doc, title: string, lines: readonly ShownLine[]): void {
+function table(doc: Doc, title: string, lines: readonly ShownLine[], currency: string): void {
 	if (lines.length === 0) return;
 	heading(doc, title);
-	row(doc, COLUMNS.map((c) => c.title), 'bold');
+	row(
+		doc,
+		COLUMNS.map((c) => (c.title === 'Price' ? `Price, ${currency}` : c.title)),
+		'bold'
+	);
 	for (const line of lines) row(doc, cells(line), 'regular');
 }
 
@@ -70,10 +88,18 @@ function paragraph(doc: Doc, text: string): void {
 function head(doc: Doc, sheet: KitSheet): void {
 	const size = 190;
 	const width = doc.page.width - 2 * MARGIN;
-	doc.font('bold').fontSize(20).text(sheet.name, MARGIN, MARGIN, { width: width - size - 10 });
-	doc.font('regular').fontSize(11).text(sheet.vehicleName, { width: width - size - 10 });
+	doc
+		.font('bold')
+		.fontSize(20)
+		.text(sheet.name, MARGIN, MARGIN, { width: width - size - 10 });
+	doc
+		.font('regular')
+		.fontSize(11)
+		.text(sheet.vehicleName, { width: width - size - 10 });
 	const facts = [
-		sheet.code ? `Released as ${sheet.code} on ${sheet.releasedAt?.slice(0, 10)}` : 'Draft: not released, may still change',
+		sheet.code
+			? `Released as ${sheet.code} on ${sheet.releasedAt?.slice(0, 10)}`
+			: 'Draft: not released, may still change',
 		sheet.signedBy ? `Checks by hand signed by ${sheet.signedBy}` : '',
 		`Total ${amount(sheet.kit.total)} ${sheet.currency}, ${sheet.kit.spare} pieces spare`,
 		`Shop policy: ${POLICY_WORDS[sheet.policy.headlamps]}${sheet.policy.fog ? ` Fog lamps: ${POLICY_WORDS[sheet.policy.fog]}` : ''}`
@@ -96,8 +122,8 @@ export function kitSheetPdf(sheet: KitSheet, paper: 'A4' | 'LETTER' = 'A4'): Pro
 		doc.on('error', reject);
 	});
 	head(doc, sheet);
-	table(doc, 'Lamps', sheet.kit.lamps);
-	table(doc, 'Parts', sheet.kit.parts);
+	table(doc, 'Lamps', sheet.kit.lamps, sheet.currency);
+	table(doc, 'Parts', sheet.kit.parts, sheet.currency);
 	if (sheet.kit.open.length > 0) heading(doc, 'Open sockets');
 	for (const { name, why } of sheet.kit.open) paragraph(doc, `${name}: ${why}`);
 	heading(doc, 'Cautions');

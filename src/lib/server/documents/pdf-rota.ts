@@ -3,11 +3,15 @@ import type PDFDocument from 'pdfkit';
 import type { ShownSocket } from '../../core/showing';
 import { layOut, middle, type Cell } from '../../core/showing/rota-layout';
 
-const RADII = { exterior: [160, 208], cabin: [102, 146], core: [62, 92] } as const;
+const RADII = { exterior: [146, 208], cabin: [80, 138], core: [18, 72] } as const;
 const RIM = [211, 224] as const;
 
 /** Draws the rota as vectors, its print form: marks on white, each lamp's light as a band on the rim. */
-export function drawRota(doc: InstanceType<typeof PDFDocument>, sockets: readonly ShownSocket[], at: { x: number; y: number; size: number }): void {
+export function drawRota(
+	doc: InstanceType<typeof PDFDocument>,
+	sockets: readonly ShownSocket[],
+	at: { x: number; y: number; size: number }
+): void {
 	const scale = at.size / (2 * RIM[1]);
 	doc.save().translate(at.x, at.y).scale(scale);
 	for (const cell of layOut(sockets)) {
@@ -15,16 +19,27 @@ export function drawRota(doc: InstanceType<typeof PDFDocument>, sockets: readonl
 		if (!socket) continue;
 		const [inner, outer] = RADII[cell.ring];
 		const rim: readonly [number, number] = cell.ring === 'exterior' ? RIM : [outer - 6, outer];
-		doc.lineWidth(0.8).path(outline(cell, [inner, outer])).stroke('#777777');
+		doc
+			.lineWidth(0.8)
+			.path(outline(cell, [inner, outer]))
+			.stroke('#777777');
 		if (socket.light) doc.path(outline(cell, rim)).fillAndStroke(socket.light.colour, '#555555');
 		const radius = (inner + outer) / 2 - 2;
 		const [x, y] = [radius * Math.sin(middle(cell)), -radius * Math.cos(middle(cell))];
-		doc.fillColor('#000000').fontSize(15).text(socket.mark, x - 14, y - 9, { width: 28, align: 'center', lineBreak: false });
+		doc
+			.fillColor('#000000')
+			.fontSize(19)
+			.text(socket.mark, x - 18, y - 12, { width: 36, align: 'center', lineBreak: false });
 	}
 	doc.restore();
 }
 
 function outline(cell: Cell, [inner, outer]: readonly [number, number]): string {
-	const draw = arc<null>().innerRadius(inner).outerRadius(outer).startAngle(cell.from).endAngle(cell.to).padAngle(0.012);
+	const draw = arc<null>()
+		.innerRadius(inner)
+		.outerRadius(outer)
+		.startAngle(cell.from)
+		.endAngle(cell.to)
+		.padAngle(0.012);
 	return draw(null) ?? '';
 }

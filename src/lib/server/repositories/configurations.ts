@@ -42,7 +42,11 @@ function prefixQuery(typed: readonly string[]): string {
 }
 
 /** Configurations that answer to every word typed, best first. */
-export async function searchConfigurations(db: Knex, typed: readonly string[], limit: number): Promise<Configuration[]> {
+export async function searchConfigurations(
+	db: Knex,
+	typed: readonly string[],
+	limit: number
+): Promise<Configuration[]> {
 	if (typed.length === 0) return [];
 	const rows: Row[] = await db('configuration_search')
 		.join('configurations', 'configurations.id', 'configuration_search.id')
@@ -55,6 +59,8 @@ export async function searchConfigurations(db: Knex, typed: readonly string[], l
 
 /** True when some configuration answers to a word, finished or not. */
 export async function isVehicleWord(db: Knex, word: string): Promise<boolean> {
-	const row = await db('configuration_search').whereRaw('configuration_search MATCH ?', [prefixQuery([word])]).first('id');
+	const row = await db('configuration_search')
+		.whereRaw('configuration_search MATCH ?', [prefixQuery([word])])
+		.first('id');
 	return row !== undefined;
 }

@@ -74,7 +74,9 @@ function toRow(kit: StoredKit): KitRow {
 /** Kits, the last touched first; of one configuration when one is named. */
 export async function listKits(db: Knex, configurationId?: string): Promise<StoredKit[]> {
 	const query = db('kits').orderBy([{ column: 'updated_at', order: 'desc' }, 'id']);
-	const rows: KitRow[] = await (configurationId === undefined ? query : query.where({ configuration_id: configurationId }));
+	const rows: KitRow[] = await (configurationId === undefined
+		? query
+		: query.where({ configuration_id: configurationId }));
 	return rows.map(fromRow);
 }
 

@@ -24,5 +24,8 @@ export async function listAccessories(db: Knex): Promise<Accessory[]> {
 
 /** Writes an accessory whole. */
 export async function putAccessory(db: Knex, a: Accessory): Promise<void> {
-	await db('accessories').insert({ id: a.id, document: JSON.stringify(a) }).onConflict('id').merge();
+	await db('accessories')
+		.insert({ id: a.id, document: JSON.stringify(a) })
+		.onConflict('id')
+		.merge();
 }

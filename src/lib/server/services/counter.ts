@@ -2,7 +2,6 @@ import type { Knex } from 'knex';
 import type { Configuration, Socket } from '../../core/exchange';
 import { lampFunction } from '../../core/lamps';
 import { matchSocket, type Candidate, type SocketMatch } from '../../core/match';
-import { rememberingLens } from '../../core/optics';
 import { groupName, readCounterQuery, twinGroups, vehicleName, walkOrder, type CounterQuery } from '../../core/vehicle';
 import { isVehicleWord, searchConfigurations } from '../repositories/configurations';
 import { shopData, type ShopData } from './catalogue';
@@ -26,12 +25,11 @@ function asked(socket: Socket, query: CounterQuery): boolean {
 
 function answers(configuration: Configuration, query: CounterQuery, { catalogue, shop }: ShopData): CounterAnswer[] {
 	if (query.functions.length === 0) return [];
-	const through = rememberingLens();
 	const groups = twinGroups(walkOrder(configuration.sockets).filter((socket) => asked(socket, query)));
 	return groups.flatMap((group): CounterAnswer[] => {
 		const [socket] = group;
 		if (!socket) return [];
-		const match = matchSocket(configuration, socket, catalogue, shop, through);
+		const match = matchSocket(configuration, socket, catalogue, shop);
 		const best: Candidate | undefined = match.candidates[0];
 		return [
 			{

@@ -2,7 +2,15 @@ import type { Knex } from 'knex';
 import { document as documentSchema, FORMAT, kitOrder, type RotaluxDocument } from '../../core/exchange';
 import type { KitAnswer } from '../../core/kit';
 import { findConfiguration, listConfigurations, putConfiguration } from '../repositories/configurations';
-import { addRevision, findKit, listKits, listRevisions, putKit, type KitRevision, type StoredKit } from '../repositories/kits';
+import {
+	addRevision,
+	findKit,
+	listKits,
+	listRevisions,
+	putKit,
+	type KitRevision,
+	type StoredKit
+} from '../repositories/kits';
 import { listAccessories, listProducts, putAccessory, putProduct } from '../repositories/products';
 import { addRecord, listRecords, RECORD_LISTS } from '../repositories/records';
 import { bumpDataVersion, readSettings, writeSetting } from '../repositories/settings';

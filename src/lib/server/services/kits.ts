@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import type { Choice, Configuration, KitOrder, Socket } from '../../core/exchange';
 import { assembleKit, type KitAnswer, type Solver } from '../../core/kit';
-import { judge, socketCase } from '../../core/match';
+import { Candidate, socketCase } from '../../core/match';
 import { err, ok, type Result } from '../../core/result';
 import { socketName, twinGroups, vehicleName } from '../../core/vehicle';
 import { findConfiguration } from '../repositories/configurations';
@@ -59,7 +59,10 @@ export async function startKit(
 	return ok(kit);
 }
 
-async function draft(ctx: KitContext, id: string): Promise<Result<{ kit: StoredKit; configuration: Configuration }, string>> {
+async function draft(
+	ctx: KitContext,
+	id: string
+): Promise<Result<{ kit: StoredKit; configuration: Configuration }, string>> {
 	const kit = await findKit(ctx.db, id);
 	if (!kit) return err(`There is no kit "${id}".`);
 	if (kit.state === 'released')
@@ -127,14 +130,19 @@ export async function chooseInKit(
 	});
 }
 
-async function whyRefused(db: Knex, configuration: Configuration, sockets: Socket[], productId: string): Promise<string | null> {
+async function whyRefused(
+	db: Knex,
+	configuration: Configuration,
+	sockets: Socket[],
+	productId: string
+): Promise<string | null> {
 	const { catalogue, shop } = await shopData(db);
 	const product = catalogue.all.find((p) => p.product.id === productId);
 	if (!product) return `There is no product "${productId}".`;
 	for (const socket of sockets) {
 		const prepared = socketCase(configuration, socket, shop);
 		if (!prepared) return `${socketName(socket)} has no lamp category to match.`;
-		if (judge(prepared, product).verdict === 'refused')
+		if (new Candidate(prepared, product).verdict === 'refused')
 			return `${product.product.name} is refused in ${socketName(socket)}; see Match for the reasons. Nothing was changed.`;
 	}
 	return null;
@@ -158,7 +166,8 @@ export async function releaseKit(ctx: KitContext, id: string, signedBy: string):
 	if (!found.ok) return found;
 	const { kit, configuration } = found.value;
 	const { shop, version } = await shopData(ctx.db);
-	if (kit.dataVersion !== version) return err('Facts have changed since this kit was worked out: solve it again, then release.');
+	if (kit.dataVersion !== version)
+		return err('Facts have changed since this kit was worked out: solve it again, then release.');
 	if (kit.answer.lines.length === 0) return err('The kit is empty: there is nothing to release.');
 	if (kit.answer.lines.some((line) => line.verdict === 'unknown') && signedBy === '')
 		return err('The kit holds a lamp that wants a check by hand: write the name of whoever checked it, then release.');

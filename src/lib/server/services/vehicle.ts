@@ -1,7 +1,15 @@
 import type { Knex } from 'knex';
 import type { Configuration } from '../../core/exchange';
 import { matchConfiguration, matchSocket, type Candidate, type SocketMatch } from '../../core/match';
-import { showCandidate, showFacts, showSockets, type ShownCandidate, type ShownFact, type ShownSocket, type ShownVehicle } from '../../core/showing';
+import {
+	showCandidate,
+	showFacts,
+	showSockets,
+	type ShownCandidate,
+	type ShownFact,
+	type ShownSocket,
+	type ShownVehicle
+} from '../../core/showing';
 import { socketName, vehicleName } from '../../core/vehicle';
 import { findConfiguration, listConfigurations } from '../repositories/configurations';
 import { shopData } from './catalogue';
@@ -42,10 +50,16 @@ export async function showVehicles(db: Knex): Promise<ShownVehicle[]> {
 }
 
 /** A socket with its facts; null when vehicle or socket is not there. */
-export async function showSocket(db: Knex, id: string, socketId: string): Promise<{ id: string; name: string; facts: ShownFact[] } | null> {
+export async function showSocket(
+	db: Knex,
+	id: string,
+	socketId: string
+): Promise<{ id: string; name: string; facts: ShownFact[] } | null> {
 	const configuration = await findConfiguration(db, id);
 	const socket = configuration?.sockets.find((s) => s.id === socketId);
-	return configuration && socket ? { id: socket.id, name: socketName(socket), facts: showFacts(configuration, socket) } : null;
+	return configuration && socket
+		? { id: socket.id, name: socketName(socket), facts: showFacts(configuration, socket) }
+		: null;
 }
 
 /** A socket's candidates, best first; null when vehicle or socket is not there. */

@@ -12,8 +12,8 @@
 <main class="grid max-w-3xl gap-4 p-6">
 	<h1>Import a rotalux/1 file</h1>
 	<p>
-		Vehicles, products, accessories and kits with an id that is known take the place of the old ones; others are added; what the
-		file does not mention stays. The file is taken whole or not at all. Released kits never change.
+		Vehicles, products, accessories and kits with an id that is known take the place of the old ones; others are added;
+		what the file does not mention stays. The file is taken whole or not at all. Released kits never change.
 	</p>
 	<form
 		method="post"

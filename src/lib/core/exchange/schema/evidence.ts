@@ -1,8 +1,6 @@
 import { z } from 'zod';
+import { EVIDENCE_SOURCES } from '../../vehicle/evidence-sources';
 import { day, label } from './quantities';
-
-/** Where a fact comes from, strongest first. */
-export const EVIDENCE_SOURCES = ['in-hand', 'manual', 'maker', 'listing', 'customer', 'assumed'] as const;
 
 /** One source for one fact of a socket or a product. */
 export const evidence = z.looseObject({

@@ -1,8 +1,22 @@
+import type { Product } from '../../exchange';
 import type { Words } from './words';
 
 interface Pair {
 	lamp: string;
 	socket: string;
+}
+
+type Mode = NonNullable<Product['modes']>[number];
+
+const MODE_WORDS: Record<Mode, string> = {
+	single: 'one mode',
+	dual: 'a dim and a bright mode',
+	'switchback-a': 'switchback, white goes off while amber flashes',
+	'switchback-b': 'switchback, white and amber alternate'
+};
+
+function modeWords(modes: readonly Mode[]): string {
+	return modes.map((mode) => MODE_WORDS[mode]).join(' or ') || 'modes not given';
 }
 
 /** Texts of the base gate. */
@@ -87,13 +101,13 @@ export const baseWording = {
 		required: `socket wired ${d.socket}`,
 		why: 'An LED wired the other way ties a live feed to earth: the fuse blows, or the output is shut off.'
 	}),
-	'base.functions.enough': (d: { modes: string; functions: number }): Words => ({
-		measured: d.modes,
+	'base.functions.enough': (d: { modes: readonly Mode[]; functions: number }): Words => ({
+		measured: modeWords(d.modes),
 		required: `${d.functions} function${d.functions > 1 ? 's' : ''}`,
 		why: 'The lamp serves every function of the socket.'
 	}),
-	'base.functions.lost': (d: { modes: string; lost: string }): Words => ({
-		measured: d.modes,
+	'base.functions.lost': (d: { modes: readonly Mode[]; lost: string }): Words => ({
+		measured: modeWords(d.modes),
 		required: 'two functions on two contacts',
 		why: `A lamp with one mode in this socket loses the ${d.lost}.`
 	}),

@@ -16,7 +16,8 @@ interface Light {
 	ratio: number;
 	basis: string;
 }
-const light = (d: Light) => `${Math.round(d.lumens)} lm leave the lens (${d.basis} flux), ${percent(d.ratio)} of the filament lamp`;
+const light = (d: Light) =>
+	`${Math.round(d.lumens)} lm leave the lens (${d.basis} flux), ${percent(d.ratio)} of the filament lamp`;
 
 /** Texts of the colour gate. */
 export const colourWording = {

@@ -8,7 +8,8 @@ interface Load {
 	message: string;
 }
 const amp = (value: number) => `${value.toFixed(2)} A`;
-const counted = (d: Load) => (d.lamps > 1 ? `all ${d.lamps} lamps of this category on it changed, others stock` : 'others on it stock');
+const counted = (d: Load) =>
+	d.lamps > 1 ? `all ${d.lamps} lamps of this category on it changed, others stock` : 'others on it stock';
 
 /** Texts of the electrics gate. */
 export const electricsWording = {

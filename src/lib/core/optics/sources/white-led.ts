@@ -24,7 +24,11 @@ const TABLE: readonly WhiteParameters[] = [
 
 const mix = (a: number, b: number, t: number) => a + (b - a) * t;
 type Triple = readonly [number, number, number];
-const mixTriple = (a: Triple, b: Triple, t: number): Triple => [mix(a[0], b[0], t), mix(a[1], b[1], t), mix(a[2], b[2], t)];
+const mixTriple = (a: Triple, b: Triple, t: number): Triple => [
+	mix(a[0], b[0], t),
+	mix(a[1], b[1], t),
+	mix(a[2], b[2], t)
+];
 
 /** Parameters for any colour temperature, linear in mired between the rows of the table and beyond its ends. */
 function parametersAt(cct: number): WhiteParameters {

@@ -33,7 +33,10 @@ export const actions: Actions = {
 		const values = Object.fromEntries(await request.formData());
 		const read = newKit.safeParse(values);
 		if (!read.success)
-			return fail(400, { message: 'Give the kit a name of 1 to 200 characters and a scope. Nothing was changed.', values });
+			return fail(400, {
+				message: 'Give the kit a name of 1 to 200 characters and a scope. Nothing was changed.',
+				values
+			});
 		const order = kitOrder.parse({ scope: read.data.scope });
 		const started = await startKit(await kitContext(), params.id, read.data.name, order);
 		if (!started.ok) return fail(404, { message: started.error, values });

@@ -25,7 +25,15 @@
 			};
 		}}
 	>
-		<label class="grid gap-1 font-medium">Name <input name="name" class="field font-normal" value={form?.values?.name ?? 'Whole vehicle'} required maxlength="200" /></label>
+		<label class="grid gap-1 font-medium"
+			>Name <input
+				name="name"
+				class="field font-normal"
+				value={form?.values?.name ?? 'Whole vehicle'}
+				required
+				maxlength="200"
+			/></label
+		>
 		<label class="grid gap-1 font-medium">
 			Scope
 			<select name="scope" class="field font-normal">

@@ -8,7 +8,7 @@ type Entry = Extract<Relation, { kind: 'entry' }>['entry'];
 
 /** Cap equality first, then the interchange table, which is directional; a cap that merely has the same name is not known to fit. */
 export const capRule: Rule = (socket, product) => {
-	const best = bestRelation(product.product.fits, socket.category, product.lamp);
+	const best = bestRelation(product.categories, socket.category, product.lamp);
 	if (!best) return finding('unknown', 'base.untold', pair('unknown', socket.category), 'lamp category table');
 	const { from, relation } = best;
 	switch (relation.kind) {
@@ -22,7 +22,11 @@ export const capRule: Rule = (socket, product) => {
 			return finding(
 				'refuse',
 				'base.cap',
-				{ ...pair(from.category, socket.category), lampCap: from.caps.join(' or '), socketCap: socket.category.caps.join(' or ') },
+				{
+					...pair(from.category, socket.category),
+					lampCap: from.caps.join(' or '),
+					socketCap: socket.category.caps.join(' or ')
+				},
 				'lamp category table'
 			);
 		case 'entry':
@@ -37,7 +41,12 @@ function pair(lamp: string, socket: LampCategory) {
 }
 
 function entryFinding(entry: Entry, from: LampCategory, socket: SocketCase, product: ProductCase): Finding {
-	const data = { lamp: from.category, socket: socket.category.category, note: entry.note, confidence: entry.confidence };
+	const data = {
+		lamp: from.category,
+		socket: socket.category.category,
+		note: entry.note,
+		confidence: entry.confidence
+	};
 	const source = `interchange table, ${entry.confidence} confidence`;
 	if (entry.kind === 'trim') return finding('refuse', 'base.trim', data, source);
 	if (entry.kind === 'no-fit') return finding('refuse', 'base.no-fit', data, source);

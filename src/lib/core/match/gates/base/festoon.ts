@@ -19,11 +19,12 @@ function holderLength(category: LampCategory, measured: number | undefined): num
 }
 
 /** Festoons go by their ends and their length, whatever number is on them. */
-export const festoonRule: Rule = ({ socket, category, source }, { product, lamp }) => {
-	const best = bestRelation(product.fits, category, lamp);
+export const festoonRule: Rule = ({ socket, category, source }, { product, categories, lamp }) => {
+	const best = bestRelation(categories, category, lamp);
 	if (best?.relation.kind !== 'festoon') return null;
 	const [lampCap = '', socketCap = ''] = [best.from.caps[0], category.caps[0]];
-	if (lampCap !== socketCap) return finding('refuse', 'base.festoon.ends', { lampCap, socketCap }, 'lamp category table');
+	if (lampCap !== socketCap)
+		return finding('refuse', 'base.festoon.ends', { lampCap, socketCap }, 'lamp category table');
 	const length = product.size?.length;
 	const holder = holderLength(category, socket.envelope?.holderLength);
 	if (length === undefined) return finding('unknown', 'base.festoon.unknown', { whose: 'lamp' }, MAKER_DATA);

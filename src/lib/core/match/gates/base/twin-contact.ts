@@ -10,7 +10,8 @@ export const twinContactRule: Rule = ({ socket, category, source }, { product, l
 	if (lamp === 'filament' || !category.caps.some(isTwinContact)) return null;
 	if (product.wiring === 'both') return finding('pass', 'base.wiring.both', null, MAKER_DATA);
 	if (product.wiring === undefined) return finding('unknown', 'base.wiring.unknown', { whose: 'lamp' }, MAKER_DATA);
-	if (socket.wiring === undefined) return finding('unknown', 'base.wiring.unknown', { whose: 'socket' }, source('wiring'));
+	if (socket.wiring === undefined)
+		return finding('unknown', 'base.wiring.unknown', { whose: 'socket' }, source('wiring'));
 	if (socket.wiring === product.wiring)
 		return finding('pass', 'base.wiring.same', { wiring: socket.wiring }, source('wiring'));
 	return finding('refuse', 'base.wiring.differs', { lamp: product.wiring, socket: socket.wiring }, source('wiring'));

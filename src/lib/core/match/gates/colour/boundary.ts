@@ -14,7 +14,9 @@ export const boundaryRule: Rule = (socket, product) => {
 function leansOnLens(s: SocketCase, light: Source, allowed: readonly SignalColour[], family: RuleFamily) {
 	if (s.socket.lens !== 'red' || light.kind === 'halogen' || light.kind === 'led-red') return null;
 	const worn = s.through(light, 'red-faded');
-	return allowed.some((colour) => isInside(worn, colour, family)) ? null : { region: regionOf(worn, family), x: worn.x, y: worn.y };
+	return allowed.some((colour) => isInside(worn, colour, family))
+		? null
+		: { region: regionOf(worn, family), x: worn.x, y: worn.y };
 }
 
 function judge(s: SocketCase, p: ProductCase, id: (typeof s.socket.functions)[number]): Finding {
@@ -31,5 +33,7 @@ function judge(s: SocketCase, p: ProductCase, id: (typeof s.socket.functions)[nu
 	const source = family === 'UN' ? 'UN R48 colour boundaries' : 'FMVSS 108 and SAE J578 colour boundaries';
 	if (!inside) return finding('refuse', 'colour.outside', data, source);
 	const worn = leansOnLens(s, light, allowed, family);
-	return worn ? finding('unknown', 'colour.leans-on-lens', worn, 'worn red lens of the spectral model') : finding('pass', 'colour.inside', data, source);
+	return worn
+		? finding('unknown', 'colour.leans-on-lens', worn, 'worn red lens of the spectral model')
+		: finding('pass', 'colour.inside', data, source);
 }

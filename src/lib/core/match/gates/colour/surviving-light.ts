@@ -26,8 +26,14 @@ export const survivingLightRule: Rule = ({ socket, stockLumens, outside, through
 	const lumens = flux.lumens * through(light, socket.lens).transmittance;
 	const source = SOURCES[flux.basis];
 	if (!outside) return finding('pass', 'colour.light.inside', { lumens }, source);
-	if (stockLumens === null) return finding('unknown', 'colour.light.unknown', { whose: 'filament lamp' }, 'lamp category table');
+	if (stockLumens === null)
+		return finding('unknown', 'colour.light.unknown', { whose: 'filament lamp' }, 'lamp category table');
 	const ratio = lumens / stockLumens;
 	const [level, code] = judge(ratio);
-	return finding(level, code as 'colour.light.enough', { lumens, stock: stockLumens, ratio, basis: flux.basis }, source);
+	return finding(
+		level,
+		code as 'colour.light.enough',
+		{ lumens, stock: stockLumens, ratio, basis: flux.basis },
+		source
+	);
 };

@@ -10,6 +10,7 @@ export const temperatureRule: Rule = ({ socket, outside }, { product, lamp }) =>
 	const cct = product.colour?.kind === 'white' ? product.colour.cct : undefined;
 	if (lamp === 'filament' || cct === undefined || !outside) return null;
 	if (cct > BLUEST) return finding('refuse', 'colour.too-cool', { cct }, MAKER_DATA);
-	if (socket.functions.includes('fog') && cct > FOG_PREFERRED) return finding('pass', 'colour.fog-tint', { cct }, MAKER_DATA);
+	if (socket.functions.includes('fog') && cct > FOG_PREFERRED)
+		return finding('pass', 'colour.fog-tint', { cct }, MAKER_DATA);
 	return null;
 };

@@ -30,7 +30,12 @@ export const steadyHeatRule: Rule = (s, p) => {
 	const { product } = p;
 	const { power, limit, builtInLoad = 0, cooling } = product;
 	if (power?.at13v5 === undefined || limit === undefined)
-		return finding('unknown', 'heat.unknown', { missing: limit === undefined ? 'temperature limit' : 'power' }, MAKER_DATA);
+		return finding(
+			'unknown',
+			'heat.unknown',
+			{ missing: limit === undefined ? 'temperature limit' : 'power' },
+			MAKER_DATA
+		);
 	const { mount, diameter } = s.category;
 	const base = {
 		ambient: ambient(s.socket.zone),
@@ -40,10 +45,13 @@ export const steadyHeatRule: Rule = (s, p) => {
 		cap: capFactor(s.socket.cap, mount) as number
 	};
 	const temperature = steadyTemperature(base);
-	const data = { ...base, temperature, limit };
+	const data = Object.assign(base, { temperature, limit });
 	if (temperature <= limit - MARGIN_K) return finding('pass', 'heat.cool', data, SOURCE);
-	const withCap = steadyTemperature({ ...base, cap: CAP_FACTOR.extended });
-	if (base.cap > CAP_FACTOR.extended && withCap <= limit - MARGIN_K)
+	const withCap =
+		base.cap > CAP_FACTOR.extended ? steadyTemperature({ ...base, cap: CAP_FACTOR.extended }) : temperature;
+	if (withCap <= limit - MARGIN_K)
 		return finding('needs', 'heat.cap', { ...data, withCap }, SOURCE, { kind: 'cap', extraDepth: 0 });
-	return temperature <= limit ? finding('unknown', 'heat.near', data, SOURCE) : finding('refuse', 'heat.hot', data, SOURCE);
+	return temperature <= limit
+		? finding('unknown', 'heat.near', data, SOURCE)
+		: finding('refuse', 'heat.hot', data, SOURCE);
 };

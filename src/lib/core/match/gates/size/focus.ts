@@ -3,7 +3,11 @@ import { lampFunction } from '../../../lamps';
 import { finding, type Level } from '../../finding';
 import { MAKER_DATA, type Rule } from '../../rule';
 
-const LEVEL: Record<ReturnType<typeof lightCentreError>['focus'], Level> = { kept: 'pass', doubtful: 'unknown', lost: 'refuse' };
+const LEVEL: Record<ReturnType<typeof lightCentreError>['focus'], Level> = {
+	kept: 'pass',
+	doubtful: 'unknown',
+	lost: 'refuse'
+};
 
 /** In a lamp that forms a beam, the light must stand where the filament stood. */
 export const focusRule: Rule = ({ socket, category }, { product, lamp }) => {
@@ -15,5 +19,10 @@ export const focusRule: Rule = ({ socket, category }, { product, lamp }) => {
 	const own = product.size?.lightCentre;
 	if (own === undefined) return finding('unknown', 'size.focus.unknown', { whose: 'lamp' }, MAKER_DATA);
 	const { off, focus } = lightCentreError(own, centre.mm);
-	return finding(LEVEL[focus], `size.focus.${focus}`, { lamp: own, category: centre.mm, off }, `light centre table, ${centre.confidence} confidence`);
+	return finding(
+		LEVEL[focus],
+		`size.focus.${focus}`,
+		{ lamp: own, category: centre.mm, off },
+		`light centre table, ${centre.confidence} confidence`
+	);
 };

@@ -13,7 +13,12 @@ export const rearRule: Rule = ({ socket, category, shop, source }, { product, la
 	const { size, cooling } = product;
 	const { rearDepth, rearDiameter } = socket.envelope ?? {};
 	return [
-		depth(size?.rearLength === undefined ? undefined : depthNeeded(size.rearLength, cooling), rearDepth, deepestCap(shop.accessories), source('envelope')),
+		depth(
+			size?.rearLength === undefined ? undefined : depthNeeded(size.rearLength, cooling),
+			rearDepth,
+			deepestCap(shop.accessories),
+			source('envelope')
+		),
 		diameter(size?.rearDiameter, rearDiameter, source('envelope'))
 	];
 };

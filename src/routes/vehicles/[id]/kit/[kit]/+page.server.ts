@@ -37,7 +37,9 @@ const releasing = z.object({ signedBy: z.string().trim().max(200) });
 export const actions: Actions = {
 	rename: async ({ request, params }) => {
 		const read = await fields(request, naming);
-		return read ? outcome(await renameKit(await kitContext(), params.kit, read.name)) : bad('A name has 1 to 200 characters.');
+		return read
+			? outcome(await renameKit(await kitContext(), params.kit, read.name))
+			: bad('A name has 1 to 200 characters.');
 	},
 	order: async ({ request, params }) => {
 		const read = await fields(request, ordering);
@@ -46,16 +48,22 @@ export const actions: Actions = {
 	},
 	free: async ({ request, params }) => {
 		const read = await fields(request, freeing);
-		return read ? outcome(await chooseInKit(await kitContext(), params.kit, read.socket, null)) : bad('No socket was named.');
+		return read
+			? outcome(await chooseInKit(await kitContext(), params.kit, read.socket, null))
+			: bad('No socket was named.');
 	},
 	leave: async ({ request, params }) => {
 		const read = await fields(request, leaving);
 		if (!read) return bad('Give a reason for leaving the socket stock.');
-		return outcome(await chooseInKit(await kitContext(), params.kit, read.socket, { kind: 'stock', reason: read.reason }));
+		return outcome(
+			await chooseInKit(await kitContext(), params.kit, read.socket, { kind: 'stock', reason: read.reason })
+		);
 	},
 	runners: async ({ params }) => outcome(await addRunnersUp(await kitContext(), params.kit)),
 	release: async ({ request, params }) => {
 		const read = await fields(request, releasing);
-		return read ? outcome(await releaseKit(await kitContext(), params.kit, read.signedBy)) : bad('The name is too long.');
+		return read
+			? outcome(await releaseKit(await kitContext(), params.kit, read.signedBy))
+			: bad('The name is too long.');
 	}
 };

@@ -27,8 +27,22 @@
 <main class="grid h-full gap-3 p-3 lg:grid-cols-[minmax(0,1fr)_20rem]">
 	<div class="flex min-h-0 min-w-0 flex-col gap-3">
 		<section class="panel flex flex-wrap items-center gap-x-4 gap-y-2 px-3 py-2" aria-label="Kit">
-			<form method="post" action="?/rename" use:enhance={() => ({ update }) => update({ reset: false })} class="flex items-center gap-2">
-				<input name="name" class="field w-52 font-semibold" aria-label="Name of the kit" value={data.name} required maxlength="200" />
+			<form
+				method="post"
+				action="?/rename"
+				use:enhance={() =>
+					({ update }) =>
+						update({ reset: false })}
+				class="flex items-center gap-2"
+			>
+				<input
+					name="name"
+					class="field w-52 font-semibold"
+					aria-label="Name of the kit"
+					value={data.name}
+					required
+					maxlength="200"
+				/>
 				<button class="button">Rename</button>
 			</form>
 			<span class="text-soft">{data.code ? `released as ${data.code}` : 'draft'}</span>
@@ -41,14 +55,22 @@
 				<p class="p-4">Nothing in this kit yet: the reasons stand beside the open sockets.</p>
 			{:else}
 				<Lines title="Lamps" lines={data.kit.lamps} currency={data.currency} />
-				{#if data.kit.parts.length > 0}<div class="mt-3"><Lines title="Parts" lines={data.kit.parts} currency={data.currency} /></div>{/if}
+				{#if data.kit.parts.length > 0}<div class="mt-3">
+						<Lines title="Parts" lines={data.kit.parts} currency={data.currency} />
+					</div>{/if}
 			{/if}
 			<div class="grid gap-1 p-3 text-soft">
 				<p>
-					{data.kit.gap === 0 ? 'Proven best for its balance' : `Not proven best: at most ${money(data.kit.gap, data.currency)} from it`}; whole packs, both sides
-					alike, parts included.
+					{data.kit.gap === 0
+						? 'Proven best for its balance'
+						: `Not proven best: at most ${money(data.kit.gap, data.currency)} from it`}; whole packs, both sides alike,
+					parts included.
 				</p>
-				<p>Shop policy: {POLICY_WORDS[data.policy.headlamps]}{data.policy.fog ? ` Fog lamps: ${POLICY_WORDS[data.policy.fog]}` : ''}</p>
+				<p>
+					Shop policy: {POLICY_WORDS[data.policy.headlamps]}{data.policy.fog
+						? ` Fog lamps: ${POLICY_WORDS[data.policy.fog]}`
+						: ''}
+				</p>
 			</div>
 		</section>
 	</div>

@@ -12,10 +12,14 @@ export const load: PageServerLoad = async ({ params, parent }) => {
 	const db = await database();
 	if (params.socket === undefined) {
 		const first = (await parent()).vehicle.sockets[0];
-		if (!first) error(404, { message: 'This vehicle has no socket on record yet.', kept: 'Import it again with its sockets.' });
+		if (!first)
+			error(404, { message: 'This vehicle has no socket on record yet.', kept: 'Import it again with its sockets.' });
 		redirect(307, resolve('/vehicles/[id]/match/[[socket]]', { id: params.id, socket: first.id }));
 	}
-	const [socket, match] = [await showSocket(db, params.id, params.socket), await showMatch(db, params.id, params.socket)];
+	const [socket, match] = [
+		await showSocket(db, params.id, params.socket),
+		await showMatch(db, params.id, params.socket)
+	];
 	if (!socket || !match) error(404, { message: `This vehicle has no socket “${params.socket}”.` });
 	return { socket, match };
 };
@@ -25,10 +29,13 @@ const chosen = z.object({ product: z.string().min(1).max(80) });
 export const actions: Actions = {
 	choose: async ({ request, params }) => {
 		const read = chosen.safeParse(Object.fromEntries(await request.formData()));
-		if (!read.success || params.socket === undefined) return fail(400, { message: 'No product was named. Nothing was changed.' });
+		if (!read.success || params.socket === undefined)
+			return fail(400, { message: 'No product was named. Nothing was changed.' });
 		const ctx = await kitContext();
 		const drafts = (await listKits(ctx.db, params.id)).filter((kit) => kit.state === 'draft');
-		const draft = drafts[0] ? { ok: true as const, value: drafts[0] } : await startKit(ctx, params.id, 'Kit', kitOrder.parse({}));
+		const draft = drafts[0]
+			? { ok: true as const, value: drafts[0] }
+			: await startKit(ctx, params.id, 'Kit', kitOrder.parse({}));
 		if (!draft.ok) return fail(404, { message: draft.error });
 		const choice = { kind: 'product' as const, product: read.data.product as never };
 		const done = await chooseInKit(ctx, draft.value.id, params.socket, choice);

@@ -21,7 +21,6 @@
 		candidates.find((c) => picked?.socket === data.socket.id && c.product === picked.product) ?? candidates[0] ?? null
 	);
 	const refused = $derived(candidates.filter((c) => c.verdict === 'refused').length);
-	const match = (socket: string) => resolve('/vehicles/[id]/match/[[socket]]', { id, socket });
 
 	const OPEN = {
 		'factory-led': 'A factory LED stands here: there is no lamp to replace.',
@@ -40,11 +39,18 @@
 				selected={data.socket.id}
 				label={data.vehicle.name}
 				labels={false}
-				onselect={(socket) => goto(match(socket), { keepFocus: true, noScroll: true, replaceState: true })}
+				onselect={(socket) =>
+					goto(resolve('/vehicles/[id]/match/[[socket]]', { id, socket }), {
+						keepFocus: true,
+						noScroll: true,
+						replaceState: true
+					})}
 				onopen={() => document.querySelector<HTMLElement>('#candidates button[aria-pressed]')?.focus()}
 			/>
 		</div>
-		<section class="panel min-h-0 grow overflow-y-auto p-3" aria-live="polite"><SocketFacts socket={data.socket} /></section>
+		<section class="panel min-h-0 grow overflow-y-auto p-3" aria-live="polite">
+			<SocketFacts socket={data.socket} />
+		</section>
 	</div>
 	<div class="flex min-h-0 min-w-0 flex-col gap-3">
 		<section id="candidates" class="panel min-h-56 basis-1/2 overflow-auto" aria-label="Candidates">
@@ -85,7 +91,8 @@
 			{/if}
 			<p class="mt-2 text-sm text-soft" role="status">
 				{#if form?.kit}
-					Put into <a class="link" href={resolve('/vehicles/[id]/kit/[kit]', { id, kit: form.kit })}>{form.name}</a>, now
+					Put into <a class="link" href={resolve('/vehicles/[id]/kit/[kit]', { id, kit: form.kit })}>{form.name}</a>,
+					now
 					{money(form.total ?? 0, data.currency)}.
 				{:else}
 					{candidates.length} candidates, {refused} refused.

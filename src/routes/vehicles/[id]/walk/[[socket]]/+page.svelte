@@ -9,7 +9,6 @@
 
 	const id = $derived(data.vehicle.id);
 	const walk = (socket: string) => resolve('/vehicles/[id]/walk/[[socket]]', { id, socket });
-	const match = (socket: string) => resolve('/vehicles/[id]/match/[[socket]]', { id, socket });
 </script>
 
 <svelte:head><title>Walk · {data.vehicle.name} · Rotalux</title></svelte:head>
@@ -21,24 +20,37 @@
 				sockets={data.vehicle.sockets}
 				selected={data.socket?.id ?? null}
 				label={data.vehicle.name}
-				onselect={(socket) => goto(walk(socket), { keepFocus: true, noScroll: true, replaceState: true })}
-				onopen={(socket) => goto(match(socket))}
+				onselect={(socket) =>
+					goto(resolve('/vehicles/[id]/walk/[[socket]]', { id, socket }), {
+						keepFocus: true,
+						noScroll: true,
+						replaceState: true
+					})}
+				onopen={(socket) => goto(resolve('/vehicles/[id]/match/[[socket]]', { id, socket }))}
 			/>
 		</div>
-		<p class="px-2 text-sm text-soft">Arrow keys walk round and in and out; Enter opens the socket in Match. The shape is the verdict of the best LED.</p>
+		<p class="px-2 text-sm text-soft">
+			Arrow keys walk round and in and out; Enter opens the socket in Match. The shape is the verdict of the best LED.
+		</p>
 	</div>
 	<div class="flex min-h-0 flex-col gap-3">
 		<section class="panel p-3" aria-live="polite">
 			{#if data.socket}
 				<SocketFacts socket={data.socket}>
-					<a class="button mt-2" data-main href={match(data.socket.id)}>Match this socket</a>
+					<a
+						class="button mt-2"
+						data-main
+						href={resolve('/vehicles/[id]/match/[[socket]]', { id, socket: data.socket.id })}>Match this socket</a
+					>
 				</SocketFacts>
 			{:else}
 				<h2>{data.vehicle.sockets.length} sockets on record</h2>
 				<p class="text-soft">Choose one on the rota or in the list.</p>
 				{#if data.vehicle.tells.length > 0}
 					<h3 class="mt-2 font-medium">How to know this one</h3>
-					<ul class="list-disc pl-5">{#each data.vehicle.tells as tell (tell)}<li>{tell}</li>{/each}</ul>
+					<ul class="list-disc pl-5">
+						{#each data.vehicle.tells as tell (tell)}<li>{tell}</li>{/each}
+					</ul>
 				{/if}
 			{/if}
 		</section>

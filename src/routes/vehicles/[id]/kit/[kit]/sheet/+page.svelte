@@ -2,7 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import Lines from '$lib/components/kit/Lines.svelte';
-	import Rota from '$lib/components/rota/Rota.svelte';
+	import PaperRota from '$lib/components/rota/PaperRota.svelte';
 	import { money } from '$lib/components/ui/money';
 	import { CAUTIONS, POLICY_WORDS } from '$lib/core/showing/cautions';
 
@@ -19,33 +19,47 @@
 		<button type="button" class="button" data-main onclick={() => window.print()}>Print</button>
 		<a class="button" href={resolve('/vehicles/[id]/kit/[kit]/sheet.pdf', where)} download>PDF, A4</a>
 		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve (resolved, with a query behind it) -->
-		<a class="button" href={`${resolve('/vehicles/[id]/kit/[kit]/sheet.pdf', where)}?paper=letter`} download>PDF, Letter</a>
+		<a class="button" href={`${resolve('/vehicles/[id]/kit/[kit]/sheet.pdf', where)}?paper=letter`} download
+			>PDF, Letter</a
+		>
 		<a class="button" href={resolve('/vehicles/[id]/kit/[kit]', where)}>Back to the kit</a>
 	</div>
 	<header class="grid grid-cols-[1fr_20rem] gap-4 max-sm:grid-cols-1">
 		<div>
 			<h1 class="text-2xl!">{sheet.name}</h1>
 			<p class="text-lg">{sheet.vehicleName}</p>
-			<p>{sheet.code ? `Released as ${sheet.code} on ${sheet.releasedAt?.slice(0, 10)}` : 'Draft: not released, may still change'}</p>
+			<p>
+				{sheet.code
+					? `Released as ${sheet.code} on ${sheet.releasedAt?.slice(0, 10)}`
+					: 'Draft: not released, may still change'}
+			</p>
 			{#if sheet.signedBy}<p>Checks by hand signed by {sheet.signedBy}</p>{/if}
 			<p class="mt-2 text-xl font-semibold">{money(sheet.kit.total, sheet.currency)}</p>
 			<p>{sheet.kit.spare} pieces spare</p>
-			<p class="mt-2">Shop policy: {POLICY_WORDS[sheet.policy.headlamps]}{sheet.policy.fog ? ` Fog lamps: ${POLICY_WORDS[sheet.policy.fog]}` : ''}</p>
+			<p class="mt-2">
+				Shop policy: {POLICY_WORDS[sheet.policy.headlamps]}{sheet.policy.fog
+					? ` Fog lamps: ${POLICY_WORDS[sheet.policy.fog]}`
+					: ''}
+			</p>
 			{#if data.tells.length > 0}<p class="mt-2">Is it this vehicle? {data.tells.join('. ')}.</p>{/if}
 		</div>
-		<Rota sockets={sheet.kit.sockets} selected={null} label={sheet.vehicleName} labels={false} print />
+		<PaperRota sockets={sheet.kit.sockets} label={sheet.vehicleName} />
 	</header>
 	<Lines title="Lamps" lines={sheet.kit.lamps} currency={sheet.currency} />
 	{#if sheet.kit.parts.length > 0}<Lines title="Parts" lines={sheet.kit.parts} currency={sheet.currency} />{/if}
 	{#if sheet.kit.open.length > 0}
 		<section>
 			<h2>Open sockets</h2>
-			<ul>{#each sheet.kit.open as item (item.socket)}<li><strong>{item.name}</strong>: {item.why}</li>{/each}</ul>
+			<ul>
+				{#each sheet.kit.open as item (item.socket)}<li><strong>{item.name}</strong>: {item.why}</li>{/each}
+			</ul>
 		</section>
 	{/if}
 	<section>
 		<h2>Cautions</h2>
-		<ul class="list-disc pl-5">{#each CAUTIONS as caution (caution)}<li>{caution}</li>{/each}</ul>
+		<ul class="list-disc pl-5">
+			{#each CAUTIONS as caution (caution)}<li>{caution}</li>{/each}
+		</ul>
 	</section>
 </main>
 

@@ -1,0 +1,124 @@
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { assembleKit } from '../src/lib/core/kit';
+import { compileCatalogue, matchConfiguration } from '../src/lib/core/match';
+import { openDatabase } from '../src/lib/server/db/connection';
+import { putConfiguration } from '../src/lib/server/repositories/configurations';
+import { putProduct } from '../src/lib/server/repositories/products';
+import { highsSolver } from '../src/lib/server/solver/highs';
+import { generateConfiguration, generateProducts } from './generate';
+
+const RUNS = 15;
+const shop = {
+	policy: { headlamps: 'projectors' as const },
+	accessories: [
+		{
+			id: 'R12',
+			kind: 'resistor',
+			scope: 'lamp',
+			resistance: 12,
+			rating: 50,
+			packs: [{ sku: 'R12-2', count: 2, price: 900, stock: 40 }]
+		}
+	] as never[]
+};
+
+async function median(work: () => unknown): Promise<number> {
+	const times: number[] = [];
+	for (let i = 0; i < RUNS; i++) {
+		const start = performance.now();
+		await work();
+		times.push(performance.now() - start);
+	}
+	return times.sort((a, b) => a - b)[Math.floor(RUNS / 2)] ?? NaN;
+}
+
+const ms = (value: number) => `${value.toFixed(1)} ms`;
+
+async function matching(): Promise<void> {
+	const configuration = generateConfiguration(40);
+	const folder = mkdtempSync(join(tmpdir(), 'rotalux-bench-'));
+	const db = await openDatabase(folder);
+	for (const size of [5000, 50000]) {
+		const products = generateProducts(size);
+		const catalogue = compileCatalogue(products);
+		const match = await median(() => matchConfiguration(configuration, catalogue, shop));
+		const judged = matchConfiguration(configuration, catalogue, shop).reduce((sum, m) => sum + m.candidates.length, 0);
+		console.log(`match 40 sockets x ${size} products: ${ms(match)}, ${judged} candidates judged`);
+		if (size !== 5000) continue;
+		await db.transaction(async (tx) => {
+			await putConfiguration(tx, configuration);
+			for (const product of products) await putProduct(tx, product);
+		});
+		await db.schema.createTable('bench_sockets', (t) => {
+			t.string('id');
+			t.string('category');
+		});
+		await db('bench_sockets').insert(configuration.sockets.map(({ id, category }) => ({ id, category })));
+		const join40 = () =>
+			db('bench_sockets as s')
+				.join('product_fits as f', 'f.category', 's.category')
+				.join('products as p', 'p.id', 'f.product_id')
+				.select('s.id as socket', 'p.id', 'p.document')
+				.then((rows: { document: string }[]) => rows.map((row) => JSON.parse(row.document)));
+		const joined = await median(join40);
+		console.log(
+			`plain SQL join on category, rows read: ${ms(joined)}; match / join = ${(match / joined).toFixed(2)} (aim: at most 5, under 50 ms)`
+		);
+	}
+	await db.destroy();
+	rmSync(folder, { recursive: true });
+}
+
+async function kits(): Promise<void> {
+	const configuration = generateConfiguration(40);
+	const catalogue = compileCatalogue(generateProducts(5000));
+	const order = { scope: 'vehicle' as const, balance: 'price' as const, choices: {} };
+	await assembleKit({ configuration, catalogue, shop }, order, highsSolver);
+	let gap = NaN;
+	const time = await median(async () => {
+		gap = (await assembleKit({ configuration, catalogue, shop }, order, highsSolver)).gap;
+	});
+	console.log(`kit, 40 sockets, 5000 products: ${ms(time)}, gap ${gap} (aim: under 1000 ms, gap 0)`);
+}
+
+interface Chunk {
+	file: string;
+	imports?: string[];
+}
+
+/** Size of all scripts the Match page loads first, gzip, from the build's manifest. */
+function firstLoad(): void {
+	const folder = '.svelte-kit/output/client';
+	const path = join(folder, '.vite/manifest.json');
+	if (!existsSync(path)) return console.log('first load of Match: build first (npm run build)');
+	const manifest = JSON.parse(readFileSync(path, 'utf8')) as Record<string, Chunk>;
+	const nodes = readdirSync('.svelte-kit/generated/client-optimized/nodes').map((f) => f.replace('.js', ''));
+	const isNeeded = (n: string) =>
+		/routes\/(\+layout|vehicles\/\[id\]\/(\+layout|match))/.test(
+			readFileSync(`.svelte-kit/generated/client-optimized/nodes/${n}.js`, 'utf8')
+		);
+	const entries = Object.keys(manifest).filter(
+		(key) =>
+			/entry\.js|client-optimized\/app\.js|runtime\/client\/entry/.test(key) ||
+			nodes.some((n) => key.endsWith(`nodes/${n}.js`) && isNeeded(n))
+	);
+	const files = new Set<string>();
+	const visit = (key: string): void => {
+		const chunk = manifest[key];
+		if (!chunk || files.has(chunk.file)) return;
+		files.add(chunk.file);
+		chunk.imports?.forEach(visit);
+	};
+	entries.forEach(visit);
+	const bytes = [...files]
+		.filter((f) => f.endsWith('.js'))
+		.reduce((sum, f) => sum + gzipSync(readFileSync(join(folder, f))).length, 0);
+	console.log(`first load of Match: ${(bytes / 1000).toFixed(0)} kB gzip in ${files.size} scripts (aim: under 200)`);
+}
+
+await matching();
+await kits();
+firstLoad();

@@ -1,0 +1,23 @@
+<script lang="ts">
+	import type { ShownSocket } from '$lib/core/showing';
+	import { layOut } from '$lib/core/showing/rota-layout';
+	import { SMALL } from './wheel';
+	import WheelCell from './WheelCell.svelte';
+
+	/** The rota on paper: black marks on white, each lamp's light as a band on the rim. Nothing to operate. */
+	let { sockets, label }: { sockets: ShownSocket[]; label: string } = $props();
+
+	const byId = $derived(new Map(sockets.map((socket) => [socket.id, socket])));
+</script>
+
+<svg
+	viewBox={`${-SMALL.width / 2} ${-SMALL.height / 2} ${SMALL.width} ${SMALL.height}`}
+	class="rota-paper block size-full"
+	role="img"
+	aria-label={`Sockets of ${label}, in the light of this kit`}
+>
+	{#each layOut(sockets) as cell (cell.id)}
+		{@const socket = byId.get(cell.id)}
+		{#if socket}<WheelCell {cell} {socket} size={SMALL} />{/if}
+	{/each}
+</svg>
