@@ -28,7 +28,7 @@ export interface KitAnswer {
 	lines: KitLine[];
 	/** Price of all lines, minor units. */
 	total: number;
-	/** Proven lower bound of what was minimised, and the distance to it; 0 means proven best. */
+	/** How low the price could be at most, and the distance to it by what was minimised; 0 means proven best. */
 	bound: number;
 	gap: number;
 	open: { socket: string; why: string }[];

@@ -1,4 +1,4 @@
-import type { KitOrder } from '../exchange';
+import type { KitOrder, Socket } from '../exchange';
 import { groupName } from '../vehicle';
 import { readLines, type KitAnswer } from './answer';
 import { BALANCE_WEIGHTS } from './balance';
@@ -12,21 +12,22 @@ type Solved = Extract<Solution, { values: unknown }>;
 /** More than any kit costs, minor units: leaving a socket open is dearer than any way of serving it. */
 const LEAVING = 1_000_000;
 
+type ProgramInput = Omit<Parameters<typeof kitProgram>[0], 'leaving'>;
+
 interface Attempt {
 	program: KitProgram;
 	solution: Solved;
+	/** What leaving a socket open cost; null when none could be left. */
+	leaving: number | null;
 }
 
 /** First with every socket served; only when that cannot be, with the fewest and least used left open. */
-async function attempt(
-	input: Omit<Parameters<typeof kitProgram>[0], 'leaving'>,
-	solver: Solver
-): Promise<Attempt | null> {
-	for (const leaving of [null, LEAVING]) {
+async function attempt(input: ProgramInput, solver: Solver, ways = [null, LEAVING]): Promise<Attempt | null> {
+	for (const leaving of ways) {
 		const program = kitProgram({ ...input, leaving });
 		if (program.lamps.length === 0) continue;
 		const solution = await solver(program.program);
-		if (solution.status !== 'infeasible') return { program, solution };
+		if (solution.status !== 'infeasible') return { program, solution, leaving };
 	}
 	return null;
 }
@@ -49,12 +50,12 @@ function whyLeft(group: Group, budget: number | undefined): string {
 
 /** What differs between two choices, place by place. */
 function differences(best: Attempt, other: Attempt): string[] {
-	const name = (a: Attempt, group: Group) =>
-		chosen(a).find((lamp) => lamp.group === group)?.option.product.name ?? 'left open';
-	const groups = new Set([...best.program.lamps, ...other.program.lamps].map((lamp) => lamp.group));
-	return [...groups].flatMap((group) => {
-		const [from, to] = [name(best, group), name(other, group)];
-		return from === to ? [] : [`${groupName(group.sockets)}: ${to} instead of ${from}`];
+	const name = (a: Attempt, socket: Socket | undefined) =>
+		chosen(a).find((lamp) => lamp.group.sockets[0] === socket)?.option.product.name ?? 'left open';
+	const groups = new Map(other.program.lamps.map(({ group }) => [group.sockets[0], group.sockets]));
+	return [...groups].flatMap(([first, sockets]) => {
+		const [from, to] = [name(best, first), name(other, first)];
+		return from === to ? [] : [`${groupName(sockets)}: ${to} instead of ${from}`];
 	});
 }
 
@@ -91,30 +92,32 @@ export async function assembleKit(
 	for (const { group } of best.program.left)
 		if (!served.has(group))
 			open.push(...group.sockets.map((s) => ({ socket: s.id, why: whyLeft(group, order.budget) })));
-	const { objective, bound } = best.solution;
+	const gap = Math.max(0, best.solution.objective - best.solution.bound);
+	const price = total(best);
 	return {
 		lines,
-		total: lines.reduce((sum, line) => sum + line.price, 0),
-		bound,
-		gap: Math.max(0, objective - bound),
+		total: price,
+		bound: price - gap,
+		gap,
 		open,
-		runnersUp: await nextBest(input, best, solver, runnersUp)
+		runnersUp: await nextBest({ ...input, groups: all }, best, solver, runnersUp)
 	};
 }
 
+/** The next best kits, each different in a lamp from all before. What was dropped as never better may be next best, so all options count. */
 async function nextBest(
-	input: Omit<Parameters<typeof kitProgram>[0], 'leaving'>,
+	input: ProgramInput,
 	best: Attempt,
 	solver: Solver,
 	wanted: number
 ): Promise<KitAnswer['runnersUp']> {
-	const without = [chosen(best).map((lamp) => lamp.name)];
+	const without = [chosen(best).map((lamp) => lamp.key)];
 	const found: KitAnswer['runnersUp'] = [];
 	while (found.length < wanted && without.every((names) => names.length > 0)) {
-		const next = await attempt({ ...input, without }, solver);
+		const next = await attempt({ ...input, without }, solver, [best.leaving]);
 		if (!next) break;
 		found.push({ total: total(next), differs: differences(best, next) });
-		without.push(chosen(next).map((lamp) => lamp.name));
+		without.push(chosen(next).map((lamp) => lamp.key));
 	}
 	return found;
 }

@@ -18,6 +18,8 @@ import type { Constraint, Program, Variable } from './solver';
 /** A lamp chosen for a group of sockets. */
 export interface LampVariable {
 	name: string;
+	/** Group and product, the same in every program of a kit. */
+	key: string;
 	group: Group;
 	option: Option;
 }
@@ -100,7 +102,7 @@ function addLamps(b: Builder, groups: readonly Group[], leaving: number | null):
 	for (const group of groups.filter((g) => g.options.length > 0)) {
 		const terms: [number, string][] = group.options.map((option) => {
 			const name = `x${b.lamps.length}`;
-			b.lamps.push({ name, group, option });
+			b.lamps.push({ name, key: `${group.sockets[0]?.id}>${option.product.id}`, group, option });
 			const cost = Math.round(b.weights.light * option.lightMissing * group.sockets.length);
 			b.variables.push({ name, cost, kind: 'binary' });
 			return [1, name];
@@ -234,7 +236,7 @@ function addPacks(b: Builder): void {
  * Builds the mixed-integer program of a kit.
  * @param leaving cost of leaving a socket of weight 1 open, minor units; null when none with options may be left
  * @param budget most the packs may cost, minor units
- * @param without choices not to be repeated, each a list of lamp variable names: for runners-up
+ * @param without choices not to be repeated, each a list of lamp variable keys: for runners-up
  */
 export function kitProgram(input: {
 	configuration: Configuration;
@@ -256,12 +258,14 @@ export function kitProgram(input: {
 			'<=',
 			input.budget
 		);
-	for (const names of input.without ?? [])
+	for (const keys of input.without ?? []) {
+		const chosen = b.lamps.filter((lamp) => keys.includes(lamp.key));
 		b.constrain(
-			names.map((name) => [1, name]),
+			chosen.map((lamp) => [1, lamp.name]),
 			'<=',
-			names.length - 1
+			keys.length - 1
 		);
+	}
 	const { variables, constraints, lamps, packs, left } = b;
 	return { program: { variables, constraints }, lamps, parts: [...b.parts.values()], packs, left };
 }

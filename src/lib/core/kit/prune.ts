@@ -1,47 +1,42 @@
 import { ledColdConductance, ledCurrent } from '../circuit';
-import type { Pack, Product } from '../exchange';
+import type { Pack } from '../exchange';
 import type { Group, Option } from './options';
 
-/** Largest number of lamps of one product a kit is taken to use. */
-const MOST_LAMPS = 80;
-
-/** Cheapest price for 1 to `MOST_LAMPS` lamps in whole packs within stock, minor units; infinite where the shelf does not reach. */
-function costCurve(packs: readonly Pack[]): number[] {
-	const cost = [0, ...Array<number>(MOST_LAMPS).fill(Infinity)];
+/** Cheapest price for 0 to `most` lamps in whole packs within stock, minor units; infinite where the shelf does not reach. */
+function costCurve(packs: readonly Pack[], most: number): number[] {
+	const cost = [0, ...Array<number>(most).fill(Infinity)];
 	for (const pack of packs) {
-		const most = pack.stock ?? MOST_LAMPS;
-		// Bounded packs: count down so that each of the `most` packs is used once at the most.
-		for (let used = 0; used < Math.min(most, MOST_LAMPS); used++)
-			for (let n = MOST_LAMPS; n >= 1; n--)
+		// Bounded packs: count down so that each pack on the shelf is used once at the most.
+		for (let used = 0; used < Math.min(pack.stock ?? most, most); used++)
+			for (let n = most; n >= 1; n--)
 				cost[n] = Math.min(cost[n] ?? Infinity, (cost[Math.max(0, n - pack.count)] ?? Infinity) + pack.price);
 	}
-	return cost.slice(1);
+	return cost;
 }
 
 interface Standing {
 	/** Places it may go, and what it needs there: equal text means equal use. */
 	uses: string;
+	/** Cheapest price by number of lamps, up to all the sockets it may serve. */
 	curve: number[];
 	current: number[];
 	lightMissing: number;
 }
 
-function uses(groups: readonly Group[], product: Product): string {
-	return groups
-		.flatMap((group, index) => {
-			const option = group.options.find((o) => o.product.id === product.id);
-			if (!option) return [];
-			const needs = option.needs.map((n) => `${n.socket.id}:${n.remedy.kind}:${n.parts.map((p) => p.id).join()}`);
-			return [`${index}${group.fixed ? '!' : ''}(${needs.sort().join()})`];
-		})
-		.join('|');
-}
-
 function standing(groups: readonly Group[], option: Option): Standing {
 	const { product } = option;
+	const uses: string[] = [];
+	let sockets = 0;
+	groups.forEach((group, index) => {
+		const own = group.options.find((o) => o.product.id === product.id);
+		if (!own) return;
+		const needs = own.needs.map((n) => `${n.socket.id}:${n.remedy.kind}:${n.parts.map((p) => p.id).join()}`);
+		uses.push(`${index}${group.fixed ? '!' : ''}(${needs.sort().join()})`);
+		sockets += group.sockets.length;
+	});
 	return {
-		uses: uses(groups, product),
-		curve: costCurve(product.packs),
+		uses: uses.join('|'),
+		curve: costCurve(product.packs, sockets),
 		current: (['major', 'minor'] as const).flatMap((role) => [
 			ledCurrent(product, role) ?? 0,
 			ledColdConductance(product, role)
@@ -50,18 +45,27 @@ function standing(groups: readonly Group[], option: Option): Standing {
 	};
 }
 
+/**
+ * True when `a` can take over all lamps of `b` in any kit and the kit gets no dearer: whatever `a` already serves,
+ * adding the lamps of `b` costs no more than `b` did. Comparing the curves number by number would not do, since the
+ * shelf of `a` may be empty by then.
+ */
+function takesOver(a: readonly number[], b: readonly number[]): boolean {
+	return b.every((costB, n) => a.every((costA, m) => n + m >= a.length || (a[n + m] ?? Infinity) <= costA + costB));
+}
+
 function beats(a: Standing, b: Standing): boolean {
 	return (
 		a.uses === b.uses &&
 		a.lightMissing <= b.lightMissing &&
-		a.curve.every((cost, n) => cost <= (b.curve[n] ?? Infinity)) &&
-		a.current.every((value, i) => value >= (b.current[i] ?? 0))
+		a.current.every((value, i) => value >= (b.current[i] ?? 0)) &&
+		takesOver(a.curve, b.curve)
 	);
 }
 
 /**
- * Drops options that can never be part of a better kit: another product with the same uses is at least as cheap in every number,
- * loads every channel at least as much and gives at least as much light. The best answer stays the same.
+ * Drops options that can never be part of a better kit: another product with the same uses can take over all its lamps at no
+ * higher price, loads every channel at least as much and gives at least as much light. The best answer stays the same.
  */
 export function pruneOptions(groups: readonly Group[]): Group[] {
 	const kept = new Map<string, Standing>();

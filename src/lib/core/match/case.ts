@@ -163,6 +163,15 @@ function filamentLight(product: Product): Source | null {
 	return source?.kind === 'halogen' ? { ...source, kelvin: product.colour?.cct ?? source.kelvin } : source;
 }
 
+function isSwitchback(product: Product): boolean {
+	return product.modes?.some((mode) => mode.startsWith('switchback')) ?? false;
+}
+
+/** Light of the dim mode where the product says it differs. A switchback that does not say is not known. */
+function minorLight(product: Product): Source | null {
+	return product.minorColour ? ledSource(product.minorColour) : null;
+}
+
 /** Prepares a product for matching. */
 export function productCase(product: Product): ProductCase {
 	const led = product.kind !== 'halogen';
@@ -172,7 +181,7 @@ export function productCase(product: Product): ProductCase {
 		lamp: led ? 'led' : 'filament',
 		categories: product.fits.flatMap((name) => categoryOrNull(name) ?? []),
 		light,
-		minorLight: led && product.minorColour ? ledSource(product.minorColour) : light,
+		minorLight: minorLight(product) ?? (isSwitchback(product) ? null : light),
 		flux: soberFlux(product) ?? (led ? null : nominalFlux(product)),
 		price: Math.min(Infinity, ...product.packs.map((pack) => pack.price / pack.count)),
 		stocked: product.packs.some((pack) => (pack.stock ?? 0) > 0)

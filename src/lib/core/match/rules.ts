@@ -10,7 +10,6 @@ import { survivingLightRule } from './gates/colour/surviving-light';
 import { temperatureRule } from './gates/colour/temperature';
 import { monitorRule } from './gates/electrics/monitor';
 import { pulsedFeedRule } from './gates/electrics/pulsed-feed';
-import { turnOnRule } from './gates/electrics/turn-on';
 import { steadyHeatRule } from './gates/heat/steady';
 import { cautionRule } from './gates/law/caution';
 import { policyRule } from './gates/law/policy';
@@ -39,7 +38,6 @@ export const RULES: readonly Rule[] = [
 	temperatureRule,
 	monitorRule,
 	pulsedFeedRule,
-	turnOnRule,
 	steadyHeatRule,
 	cautionRule,
 	policyRule,

@@ -113,8 +113,8 @@ export const baseWording = {
 	}),
 	'base.functions.unknown': (): Words => ({
 		measured: 'modes of the lamp not given',
-		required: 'two functions on two contacts',
-		why: 'Nothing says whether the lamp has a dim and a bright mode: light both contacts on the bench.'
+		required: 'one mode, a dim and a bright one, or switchback',
+		why: 'Nothing says which modes the lamp has: light every contact on the bench.'
 	}),
 	'base.functions.switchback': (d: { functions: string }): Words => ({
 		measured: 'white for position, amber for turn',

@@ -58,7 +58,7 @@ export const colourWording = {
 	}),
 	'colour.source-unknown': (): Words => ({
 		measured: 'colour of the light not given',
-		required: 'a colour, and for white a colour temperature in K',
+		required: 'a colour, with a colour temperature in K for white or a peak in nm for amber and red',
 		why: 'Without the colour of the light nothing can be said of what leaves the lens: ask the maker, or compare beside a known lamp.'
 	}),
 	'colour.light.enough': (d: Light): Words => ({

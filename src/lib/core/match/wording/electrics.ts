@@ -82,10 +82,5 @@ export const electricsWording = {
 		measured: `${d.channel}: pulsed, share of on-time not known`,
 		required: 'the on-share for this function',
 		why: 'Measure the feed with an averaging meter: mean voltage over supply voltage is the on-share.'
-	}),
-	'electrics.turn-on': (d: { volts: number }): Words => ({
-		measured: `lights from ${d.volts} V`,
-		required: 'at most 10.5 V',
-		why: 'It may drop out while the engine is cranked or a lead loses voltage: try it at 11 V.'
 	})
 };

@@ -43,15 +43,16 @@ export function sourceKey(source: Source): string {
 	return Object.values(source).join(':');
 }
 
-/** The source a product's colour data describe, or null when they do not say enough (white without a temperature). */
+/** The source a product's colour data describe, or null when they do not say enough: white without a temperature, amber or red without a peak. */
 export function ledSource(colour: LightColour | undefined): Source | null {
 	switch (colour?.kind) {
 		case 'white':
 			return colour.cct === undefined ? null : { kind: 'led-white', kelvin: colour.cct };
 		case 'amber':
+			if (colour.peak === undefined) return null;
 			return { kind: colour.phosphor ? 'led-amber-phosphor' : 'led-amber', peak: colour.peak };
 		case 'red':
-			return { kind: 'led-red', peak: colour.peak };
+			return colour.peak === undefined ? null : { kind: 'led-red', peak: colour.peak };
 		case 'selective-yellow':
 			return { kind: 'led-selective-yellow', peak: colour.peak };
 		default:

@@ -9,6 +9,7 @@ export const functionsRule: Rule = ({ socket, category }, { product, lamp }) => 
 	if (lamp === 'filament') return null;
 	const { functions } = socket;
 	const modes = product.modes ?? [];
+	if (modes.length === 0) return finding('unknown', 'base.functions.unknown', null, MAKER_DATA);
 	const switchback = modes.some((mode) => mode.startsWith('switchback'));
 	const twoContacts = functions.length > 1 && category.filaments === 2;
 	if (switchback && !(twoContacts && functions.includes('turn') && POSITION.some((p) => functions.includes(p)))) {
@@ -17,7 +18,6 @@ export const functionsRule: Rule = ({ socket, category }, { product, lamp }) => 
 	}
 	if (!twoContacts || modes.includes('dual') || switchback)
 		return finding('pass', 'base.functions.enough', { modes, functions: functions.length }, MAKER_DATA);
-	if (modes.length === 0) return finding('unknown', 'base.functions.unknown', null, MAKER_DATA);
 	const lost = functions
 		.filter((id) => filamentOf(functions, id) === 'minor')
 		.map((id) => lampFunction(id).label.toLowerCase());

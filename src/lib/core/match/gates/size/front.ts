@@ -10,7 +10,8 @@ export const frontRule: Rule = ({ socket, category, source }, { product, lamp })
 	const findings = [frontDimension('diameter', size?.frontDiameter, room?.frontDiameter, from)];
 	// A festoon's length is the business of its holder, which the base gate judges.
 	if (category.mount !== 'festoon') findings.push(frontDimension('length', size?.frontLength, room?.frontLength, from));
-	if (room?.opening !== undefined)
-		findings.push(frontDimension('diameter through the hole', size?.frontDiameter, room.opening, from));
+	// A lamp with a flange goes in from behind, through a hole of its own; the others stand in front of their holder.
+	if (category.mount === 'flange')
+		findings.push(frontDimension('diameter through the hole', size?.frontDiameter, room?.opening, from));
 	return findings;
 };

@@ -1,0 +1,306 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { makeAccessory, makeConfiguration, makeProduct, makeShop, STOP_SOCKET } from '../../../../tests/support/make';
+import { demoDocument } from '../../server/demo/load';
+import { highsSolver } from '../../server/solver/highs';
+import type { KitOrder, Product } from '../exchange';
+import { compileCatalogue } from '../match';
+import { assembleKit } from './assemble';
+import { checkKit } from './check';
+
+const ORDER: KitOrder = { scope: 'vehicle', balance: 'price', choices: {} };
+type Loose = Record<string, unknown>;
+
+const stops = (count: number, more: Loose = {}) =>
+	Array.from({ length: count }, (_, i) => ({ ...STOP_SOCKET, id: `s${i}`, side: 'centre', index: i + 1, ...more }));
+
+async function kitFor(
+	sockets: Loose[],
+	products: Product[],
+	order: Partial<KitOrder> = {},
+	accessories = [] as never[],
+	more: Loose = {}
+) {
+	const configuration = makeConfiguration(sockets, more);
+	const kitCase = { configuration, catalogue: compileCatalogue(products), shop: makeShop({}, accessories) };
+	const answer = await assembleKit(kitCase, { ...ORDER, ...order }, highsSolver, 0);
+	expect(checkKit(answer, { ...ORDER, ...order }, { configuration, products, accessories })).toEqual([]);
+	return answer;
+}
+
+const lines = (answer: { lines: { sku: string; packs: number; spare: number }[] }) =>
+	answer.lines.map((l) => `${l.packs} x ${l.sku}, ${l.spare} spare`);
+
+describe('packs', () => {
+	const packs = [
+		{ sku: 'one', count: 1, price: 500, stock: 9 },
+		{ sku: 'four', count: 4, price: 1400, stock: 9 }
+	];
+
+	it('a pack of 4 is cheaper for 3 sockets than 3 singles at 500, and leaves 1 spare', async () => {
+		expect(lines(await kitFor(stops(3), [makeProduct({ packs })]))).toEqual(['1 x four, 1 spare']);
+	});
+
+	it('2 sockets take 2 singles', async () => {
+		expect((await kitFor(stops(2), [makeProduct({ packs })])).total).toBe(1000);
+	});
+
+	it('spares are spent on other sockets of the kit: 3 + 1 sockets share one pack of 4', async () => {
+		const sockets = [...stops(3), { ...STOP_SOCKET, id: 'fog', functions: ['rear-fog'] }];
+		expect(lines(await kitFor(sockets, [makeProduct({ packs })]))).toEqual(['1 x four, 0 spare']);
+	});
+
+	it('what is not on the shelf is not sold: out of stock is said', async () => {
+		const answer = await kitFor(stops(1), [makeProduct({ packs: [{ sku: 'one', count: 1, price: 500, stock: 0 }] })]);
+		expect(answer.open).toEqual([{ socket: 's0', why: 'out of stock' }]);
+	});
+
+	it('when the shelf holds 2 lamps for 3 sockets, 2 are served', async () => {
+		const answer = await kitFor(stops(3), [makeProduct({ packs: [{ sku: 'one', count: 1, price: 500, stock: 2 }] })]);
+		expect(answer.open).toHaveLength(1);
+		expect(answer.total).toBe(1000);
+	});
+});
+
+describe('pairs and choices', () => {
+	const pair = [STOP_SOCKET, { ...STOP_SOCKET, id: 'stop-R', side: 'right' }];
+
+	it('left and right get the same product even where two singles would be cheaper apart', async () => {
+		const only = (id: string) => makeProduct({ id, packs: [{ sku: `${id}-1`, count: 1, price: 100, stock: 1 }] });
+		const two = makeProduct({ id: 'two', packs: [{ sku: 'two-2', count: 2, price: 900, stock: 1 }] });
+		expect(lines(await kitFor(pair, [only('a'), only('b'), two]))).toEqual(['1 x two-2, 0 spare']);
+	});
+
+	it('a choice by hand stands, and the rest is worked out around it', async () => {
+		const cheap = makeProduct({ id: 'cheap', packs: [{ sku: 'cheap-1', count: 1, price: 100, stock: 9 }] });
+		const dear = makeProduct({ id: 'dear', packs: [{ sku: 'dear-1', count: 1, price: 900, stock: 9 }] });
+		const choices = { s0: { kind: 'product' as const, product: dear.id } } as KitOrder['choices'];
+		expect((await kitFor(stops(2), [cheap, dear], { choices })).total).toBe(1000);
+	});
+
+	it('a socket left stock is open with its reason', async () => {
+		const choices = { s0: { kind: 'stock' as const, reason: 'as the customer wishes' } } as KitOrder['choices'];
+		const answer = await kitFor(stops(1), [makeProduct()], { choices });
+		expect(answer.open).toEqual([{ socket: 's0', why: 'stays stock: as the customer wishes' }]);
+	});
+
+	it('nothing that wants a check by hand is chosen unless a person chooses it', async () => {
+		const unsure = makeProduct({ flux: undefined });
+		expect((await kitFor(stops(1), [unsure])).open[0]?.why).toContain('check by hand');
+		const choices = { s0: { kind: 'product' as const, product: unsure.id } } as KitOrder['choices'];
+		expect((await kitFor(stops(1), [unsure], { choices })).lines[0]?.verdict).toBe('unknown');
+	});
+
+	it('a refused product is not taken even when a person asks', async () => {
+		const wrong = makeProduct({ fits: ['H7'] });
+		const choices = { s0: { kind: 'product' as const, product: wrong.id } } as KitOrder['choices'];
+		expect((await kitFor(stops(1), [wrong], { choices })).open[0]?.why).toContain('is refused here');
+	});
+});
+
+describe('parts', () => {
+	const monitored = (minCurrent: number, ids: string[]) => ({
+		channels: [
+			{
+				id: 'stop',
+				feeds: ids.map((socket) => ({ socket, function: 'stop' })),
+				feed: { kind: 'steady' },
+				monitor: { kind: 'hot', minCurrent }
+			}
+		]
+	});
+	const resistor = makeAccessory({ id: 'R10', kind: 'resistor', resistance: 10, rating: 100 });
+
+	it('one load serves two lamps on an output that wants 1.2 A: 2 x 0.19 A + 1.35 A', async () => {
+		const answer = await kitFor(stops(2), [makeProduct()], {}, [resistor] as never[], monitored(1.2, ['s0', 's1']));
+		expect(lines(answer)).toEqual(['2 x led-1, 0 spare', '1 x R10-1, 0 spare']);
+	});
+
+	it('without a load on sale the sockets stay open, and the reason is said', async () => {
+		const answer = await kitFor(stops(1), [makeProduct()], {}, [], monitored(1.2, ['s0']));
+		expect(answer.open[0]?.why).toContain('needs a part that nobody sells here');
+	});
+
+	it('a load rated too low for its heat is no remedy', async () => {
+		const weak = makeAccessory({ id: 'R10w', kind: 'resistor', resistance: 10, rating: 25 });
+		const answer = await kitFor(stops(1), [makeProduct()], {}, [weak] as never[], monitored(1.2, ['s0']));
+		expect(answer.lines).toEqual([]);
+	});
+
+	it('a pulsed feed brings a smoothing module for each lamp', async () => {
+		const module = makeAccessory({ id: 'PM', kind: 'pwm-module', fits: { categories: ['P21W'] } });
+		const pulsed = {
+			channels: [
+				{
+					id: 'p',
+					feeds: [
+						{ socket: 's0', function: 'stop' },
+						{ socket: 's1', function: 'stop' }
+					],
+					feed: { kind: 'pwm', frequency: 100, duty: { stop: 0.9 } },
+					monitor: { kind: 'none' }
+				}
+			]
+		};
+		const answer = await kitFor(stops(2), [makeProduct()], {}, [module] as never[], pulsed);
+		expect(lines(answer)).toContain('2 x PM-1, 0 spare');
+	});
+
+	it('one LED flasher with the right pins may stand for four resistors, and is chosen for ease', async () => {
+		const turn = ['left', 'right'].flatMap((side) =>
+			['front', 'rear'].map((zone) => ({
+				...STOP_SOCKET,
+				id: `${zone}-${side}`,
+				side,
+				zone,
+				functions: ['turn'],
+				lens: 'amber'
+			}))
+		);
+		const channels = ['left', 'right'].map((side) => ({
+			id: side,
+			feeds: turn.filter((t) => t.side === side).map((t) => ({ socket: t.id, function: 'turn' })),
+			feed: { kind: 'steady' },
+			monitor: { kind: 'flasher' }
+		}));
+		const lamp = makeProduct({ colour: { kind: 'amber', peak: 592 }, flux: { claimed: 300 }, power: { at13v5: 4 } });
+		const flasher = makeAccessory({
+			id: 'FL',
+			kind: 'flasher',
+			scope: 'vehicle',
+			fits: { pins: 3 },
+			packs: [{ sku: 'FL-1', count: 1, price: 1800, stock: 2 }]
+		});
+		const more = { channels, flasher: { kind: 'plug-in', pins: 3, thresholdCurrent: 2.6 } };
+		const skus = async (order: Partial<KitOrder>, pins: number) =>
+			(
+				await kitFor(turn, [lamp], order, [resistor, flasher] as never[], {
+					...more,
+					flasher: { ...more.flasher, pins }
+				})
+			).lines.map((l) => l.sku);
+		expect(await skus({ balance: 'ease' }, 3)).toContain('FL-1');
+		expect(await skus({ balance: 'ease' }, 2)).not.toContain('FL-1');
+	});
+});
+
+describe('a budget', () => {
+	it('is spent where the light is used most: the high stop waits for the stop lamps', async () => {
+		const sockets = [...stops(1), { ...STOP_SOCKET, id: 'marker', side: 'centre', functions: ['tail'] }];
+		const answer = await kitFor(sockets, [makeProduct()], { budget: 1000 as never });
+		expect(answer.open).toEqual([{ socket: 'marker', why: 'the budget does not reach' }]);
+	});
+});
+
+/** Cheapest total by trying every product for every group and every number of packs. */
+function bruteForce(groups: number[], products: Product[]): number {
+	let best = Infinity;
+	const try_ = (i: number, used: Map<Product, number>): void => {
+		if (i === groups.length) {
+			let sum = 0;
+			for (const [product, count] of used) sum += cheapest(product, count);
+			best = Math.min(best, sum);
+			return;
+		}
+		for (const product of products)
+			try_(i + 1, new Map(used).set(product, (used.get(product) ?? 0) + (groups[i] ?? 0)));
+	};
+	try_(0, new Map());
+	return best;
+}
+
+function cheapest(product: Product, count: number): number {
+	const [a, b] = product.packs as [Product['packs'][number], Product['packs'][number]];
+	let best = Infinity;
+	for (let i = 0; i <= (a.stock ?? 0); i++)
+		for (let j = 0; j <= (b.stock ?? 0); j++)
+			if (i * a.count + j * b.count >= count) best = Math.min(best, i * a.price + j * b.price);
+	return best;
+}
+
+describe('the answer', () => {
+	it('equals brute force on generated kits', async () => {
+		const anyPack = (sku: string, count: number) =>
+			fc.record({
+				sku: fc.constant(sku),
+				count: fc.constant(count),
+				price: fc.integer({ min: 100, max: 3000 }),
+				stock: fc.integer({ min: 0, max: 3 })
+			});
+		const anyProducts = fc.tuple(...[0, 1, 2].map((i) => fc.tuple(anyPack(`p${i}-1`, 1), anyPack(`p${i}-4`, 4))));
+		await fc.assert(
+			fc.asyncProperty(
+				anyProducts,
+				fc.array(fc.constantFrom(1, 2), { minLength: 1, maxLength: 4 }),
+				async (packs, sizes) => {
+					const products = packs.map((two, i) => makeProduct({ id: `p${i}`, name: `p${i}`, packs: two }));
+					const sockets = sizes.flatMap((size, g) =>
+						size === 1
+							? [{ ...STOP_SOCKET, id: `g${g}`, side: 'centre', index: g + 1 }]
+							: ['left', 'right'].map((side) => ({ ...STOP_SOCKET, id: `g${g}-${side}`, side, index: g + 1 }))
+					);
+					const answer = await kitFor(sockets, products);
+					const expected = bruteForce(sizes, products);
+					if (expected === Infinity) expect(answer.open.length).toBeGreaterThan(0);
+					else expect([answer.total, answer.gap]).toEqual([expected, 0]);
+				}
+			),
+			{ numRuns: 150 }
+		);
+	});
+
+	it('holds for every demo vehicle, scope and balance', async () => {
+		const demo = demoDocument();
+		const kitCase = {
+			catalogue: compileCatalogue(demo.products),
+			shop: { policy: demo.policy!, accessories: demo.accessories }
+		};
+		for (const configuration of demo.configurations)
+			for (const scope of ['vehicle', 'signals', 'cabin'] as const)
+				for (const balance of ['price', 'ease'] as const) {
+					const answer = await assembleKit({ configuration, ...kitCase }, { scope, balance, choices: {} }, highsSolver);
+					expect(
+						checkKit(answer, { scope }, { configuration, products: demo.products, accessories: demo.accessories })
+					).toEqual([]);
+					expect(answer.gap).toBe(0);
+				}
+	});
+
+	it('names runners-up that differ, none of them better', async () => {
+		const other = makeProduct({
+			id: 'dear',
+			name: 'Dear lamp',
+			packs: [{ sku: 'dear-1', count: 1, price: 1700, stock: 9 }]
+		});
+		const kitCase = {
+			configuration: makeConfiguration(stops(1)),
+			catalogue: compileCatalogue([makeProduct(), other]),
+			shop: makeShop()
+		};
+		const answer = await assembleKit(kitCase, ORDER, highsSolver, 2);
+		expect(answer.runnersUp).toEqual([{ total: 1700, differs: ['Rear stop: Dear lamp instead of Red lamp'] }]);
+	});
+});
+
+describe('checkKit', () => {
+	it('finds what is planted in a good kit', async () => {
+		const configuration = makeConfiguration(stops(2));
+		const facts = { configuration, products: [makeProduct()], accessories: [] };
+		const good = await assembleKit(
+			{ configuration, catalogue: compileCatalogue(facts.products), shop: makeShop() },
+			ORDER,
+			highsSolver
+		);
+		const [line] = good.lines as [(typeof good.lines)[number]];
+		const wrongs = [
+			{ ...good, total: good.total + 1 },
+			{ ...good, lines: [{ ...line, spare: 1 }] },
+			{ ...good, lines: [{ ...line, packs: 11, count: 11, price: 11000 }] },
+			{ ...good, lines: [{ ...line, sockets: ['s0'] }] },
+			{ ...good, lines: [line, line] },
+			{ ...good, lines: [{ ...line, sku: 'nobody' }] }
+		];
+		expect(checkKit(good, ORDER, facts)).toEqual([]);
+		for (const wrong of wrongs) expect(checkKit(wrong, ORDER, facts)).not.toEqual([]);
+	});
+});

@@ -1,0 +1,276 @@
+import { describe, expect, it } from 'vitest';
+import {
+	found,
+	gate,
+	judgeIn,
+	LOW_SOCKET,
+	makeConfiguration,
+	makeHeadlampLed,
+	makeProduct,
+	makeShop,
+	STOP_SOCKET
+} from '../../../../tests/support/make';
+
+const stop = (socket: Record<string, unknown> = {}, product: Record<string, unknown> = {}, more = {}) =>
+	judgeIn(
+		makeConfiguration([{ ...STOP_SOCKET, ...socket }], more),
+		makeProduct({ colour: { kind: 'red', peak: 631 }, ...product })
+	);
+const low = (socket: Record<string, unknown> = {}, product: Record<string, unknown> = {}, shop = makeShop()) =>
+	judgeIn(makeConfiguration([{ ...LOW_SOCKET, ...socket }]), makeHeadlampLed(product), shop);
+
+describe('size', () => {
+	const size = { frontLength: 42, frontDiameter: 18, lightCentre: 25, rearLength: 44, rearDiameter: 42 };
+	const cap = { id: 'CP', kind: 'cap', scope: 'lamp', extraDepth: 25, packs: [] } as never;
+
+	it.each([
+		['clears', {}, {}, []],
+		['too long in front', {}, { size: { ...size, frontLength: 50 } }, ['refuse size.front.hits']],
+		['too wide for the hole', {}, { size: { ...size, frontDiameter: 20.5 } }, ['refuse size.front.hits']],
+		['length not given', {}, { size: { ...size, frontLength: undefined } }, ['unknown size.front.unknown']],
+		['room not measured', { envelope: undefined }, {}, ['unknown size.front.unknown', 'unknown size.rear.unknown']],
+		['too wide behind', {}, { size: { ...size, rearDiameter: 70 } }, ['refuse size.rear.hits']],
+		['light centre 1.5 mm off', {}, { size: { ...size, lightCentre: 26.5 } }, ['unknown size.focus.doubtful']],
+		['light centre 4 mm off', {}, { size: { ...size, lightCentre: 29 } }, ['refuse size.focus.lost']]
+	])('%s', (_, socket, product, trouble) => {
+		const notPassed = [...new Set(gate(low(socket, product), 'size').filter((text) => !text.startsWith('pass')))];
+		expect(notPassed).toEqual(trouble);
+	});
+
+	it('a fan wants 10 mm more than its length: 44 + 10 mm in 50 mm needs a cap that adds 4 mm', () => {
+		const shallow = { envelope: { ...LOW_SOCKET.envelope, rearDepth: 50 } };
+		expect(gate(low(shallow), 'size')).toContain('refuse size.rear.hits');
+		const withCap = low(shallow, {}, makeShop({}, [cap]));
+		expect(found(withCap, 'size.rear.cap')?.remedy).toEqual({ kind: 'cap', extraDepth: 4 });
+	});
+
+	it('a lamp in a holder has no body behind it to judge', () => {
+		expect(gate(stop(), 'size').filter((text) => text.includes('rear'))).toEqual([]);
+	});
+});
+
+describe('colour', () => {
+	const white = { kind: 'white', cct: 6000 };
+
+	it.each([
+		['red behind red', {}, {}, 'pass colour.inside'],
+		['amber behind red is never red', {}, { colour: { kind: 'amber', peak: 592 } }, 'refuse colour.outside'],
+		[
+			'cool white behind red leans on a deep red lens',
+			{},
+			{ colour: white, flux: { claimed: 900, per: 'lamp' } },
+			'unknown colour.leans-on-lens'
+		],
+		['lens not known', { lens: undefined }, {}, 'unknown colour.lens-unknown'],
+		['colour not given', {}, { colour: undefined }, 'unknown colour.source-unknown'],
+		['white without a temperature', {}, { colour: { kind: 'white' } }, 'unknown colour.source-unknown'],
+		['market without rules', {}, {}, 'unknown colour.no-rules', { market: 'XX' }]
+	])('%s', (_, socket, product, expected, more = {}) => {
+		expect(gate(stop(socket, product, more), 'colour')).toContain(expected);
+	});
+
+	it('cool white behind an amber lens leaves amber', () => {
+		const turn = { functions: ['turn'], lens: 'amber' };
+		expect(gate(stop(turn, { colour: white, flux: { claimed: 500, per: 'lamp' } }), 'colour')).toContain(
+			'refuse colour.outside'
+		);
+		expect(gate(stop(turn, { colour: { kind: 'amber', peak: 592 } }), 'colour')).toContain('pass colour.inside');
+	});
+
+	it('a red turn lamp at the rear is for the US family only', () => {
+		const turn = { functions: ['turn'], lens: 'red' };
+		expect(gate(stop(turn), 'colour')).toContain('refuse colour.outside');
+		expect(gate(stop(turn, {}, { market: 'US' }), 'colour')).toContain('pass colour.inside');
+	});
+
+	it('compares what survives the lens with the filament lamp: 130 lm red x 0.80 against 460 lm x 0.198', () => {
+		const data = found(stop(), 'colour.light.enough')?.data as { lumens: number; stock: number; ratio: number };
+		expect(data.stock).toBeCloseTo(460 * 0.198, 0);
+		expect(data.lumens).toBeCloseTo(130 * 0.802, 0);
+		expect(data.ratio).toBeCloseTo(1.145, 1);
+	});
+
+	it.each([
+		[30, 'refuse colour.light.lost'],
+		[60, 'unknown colour.light.doubtful'],
+		[100, 'pass colour.light.enough']
+	])('%i lm of red for a P21W: %s', (claimed, expected) => {
+		expect(gate(stop({}, { flux: { claimed, per: 'lamp' } }), 'colour')).toContain(expected);
+	});
+
+	it('a claim is cut to 100 lm per watt, and halved when it is for a pair', () => {
+		const cut = found(stop({}, { flux: { claimed: 5000, per: 'lamp' } }), 'colour.light.enough');
+		expect((cut?.data as { basis: string }).basis).toBe('capped');
+		expect(gate(stop({}, { flux: { claimed: 60, per: 'pair' } }), 'colour')).toContain('refuse colour.light.lost');
+	});
+
+	it('over 6500 K is refused for anything meant to be seen by', () => {
+		const plate = { functions: ['licence-plate'], lens: 'clear', category: 'W5W' };
+		const lamp = { fits: ['W5W'], colour: { kind: 'white', cct: 6600 }, flux: { claimed: 60, per: 'lamp' } };
+		expect(gate(stop(plate, lamp), 'colour')).toContain('refuse colour.too-cool');
+	});
+
+	it('inside the vehicle another colour than before is for the customer to ask for', () => {
+		const map = { zone: 'cabin', functions: ['map'], lens: 'clear', category: 'W5W' };
+		expect(gate(stop(map, { fits: ['W5W'] }), 'colour')).toContain('unknown colour.cabin.other');
+		expect(gate(stop(map, { fits: ['W5W'], colour: { kind: 'white', cct: 3000 } }), 'colour')).toContain(
+			'pass colour.cabin.alike'
+		);
+	});
+});
+
+describe('electrics', () => {
+	const channel = (
+		monitor: Record<string, unknown>,
+		feed: Record<string, unknown> = { kind: 'steady' },
+		sockets = ['stop-L']
+	) => ({
+		channels: [
+			{
+				id: 'stop',
+				feeds: sockets.map((socket) => ({ socket, function: 'stop' })),
+				feed,
+				monitor,
+				message: 'Check stop lamp'
+			}
+		]
+	});
+
+	it('a hot monitor wants 1.1 A, the LED draws 2.6 W / 13.5 V = 0.19 A: needs a load', () => {
+		const candidate = stop({}, {}, channel({ kind: 'hot', minCurrent: 1.1 }));
+		const data = found(candidate, 'electrics.hot')?.data as { present: number };
+		expect(data.present).toBeCloseTo(2.6 / 13.5, 6);
+		expect(candidate.verdict).toBe('parts');
+	});
+
+	it('two lamps share the threshold: 1.2 A passes with one of them stock, not with both changed', () => {
+		const pair = [STOP_SOCKET, { ...STOP_SOCKET, id: 'stop-R', side: 'right' }];
+		const both = judgeIn(
+			makeConfiguration(pair, channel({ kind: 'hot', minCurrent: 1.2 }, undefined, ['stop-L', 'stop-R'])),
+			makeProduct()
+		);
+		expect((found(both, 'electrics.hot')?.data as { present: number; lamps: number }).lamps).toBe(2);
+		const other = [STOP_SOCKET, { ...STOP_SOCKET, id: 'stop-R', side: 'right', category: 'W21W' }];
+		const alone = judgeIn(
+			makeConfiguration(other, channel({ kind: 'hot', minCurrent: 1.2 }, undefined, ['stop-L', 'stop-R'])),
+			makeProduct()
+		);
+		expect((found(alone, 'electrics.content')?.data as { present: number }).present).toBeCloseTo(0.193 + 1.867, 2);
+	});
+
+	it.each([
+		['hot without its number', {}, channel({ kind: 'hot' }), 'unknown electrics.monitor-unknown'],
+		[
+			'cold check: an LED looks like a broken filament',
+			{},
+			channel({ kind: 'cold', maxOhm: 80 }),
+			'needs electrics.cold'
+		],
+		[
+			'cold check with a built-in load of 4 W, 46 ohm',
+			{ builtInLoad: 4 },
+			channel({ kind: 'cold', maxOhm: 80 }),
+			'pass electrics.cold-content'
+		],
+		['power not given', { power: {} }, channel({ kind: 'hot', minCurrent: 1 }), 'unknown electrics.power-unknown'],
+		[
+			'pulsed to limit voltage',
+			{},
+			channel({ kind: 'none' }, { kind: 'pwm', frequency: 100, duty: { stop: 0.9 } }),
+			'needs electrics.pwm'
+		],
+		[
+			'pulses that carry brightness',
+			{},
+			channel({ kind: 'none' }, { kind: 'pwm', frequency: 100, duty: { stop: 0.2 } }),
+			'unknown electrics.pwm-meaning'
+		],
+		[
+			'pulsed, nobody knows how',
+			{},
+			channel({ kind: 'none' }, { kind: 'pwm', frequency: 100 }),
+			'unknown electrics.pwm-unknown'
+		]
+	])('%s', (_, product, more, expected) => {
+		expect(gate(stop({}, product, more), 'electrics')).toContain(expected);
+	});
+
+	it('a socket on no channel is not known', () => {
+		const configuration = makeConfiguration([STOP_SOCKET]);
+		const bare = { ...configuration, channels: [] };
+		expect(gate(judgeIn(bare, makeProduct()), 'electrics')).toEqual(['unknown electrics.no-channel']);
+	});
+
+	it('front and rear LED on a flasher that wants 2.6 A a side: 2 x 0.31 A + 0.44 A is too little', () => {
+		const turn = (id: string, zone: string, category: string) => ({
+			...STOP_SOCKET,
+			id,
+			zone,
+			category,
+			functions: ['turn'],
+			lens: 'clear'
+		});
+		const sockets = [turn('f', 'front', 'PY21W'), turn('r', 'rear', 'PY21W'), turn('s', 'side', 'WY5W')];
+		const side = {
+			id: 'turn-left',
+			feeds: sockets.map((s) => ({ socket: s.id, function: 'turn' })),
+			feed: { kind: 'steady' },
+			monitor: { kind: 'flasher' }
+		};
+		const configuration = makeConfiguration(sockets, {
+			channels: [side],
+			flasher: { kind: 'plug-in', thresholdCurrent: 2.6 }
+		});
+		const lamp = makeProduct({
+			fits: ['PY21W'],
+			colour: { kind: 'amber', peak: 592 },
+			flux: { claimed: 250 },
+			power: { at13v5: 4.2 }
+		});
+		const data = found(judgeIn(configuration, lamp), 'electrics.flasher')?.data as { present: number };
+		expect(data.present).toBeCloseTo(2 * (4.2 / 13.5) + (5 / 12) * 1.125 ** 0.55, 6);
+	});
+});
+
+describe('heat', () => {
+	it.each([
+		['2.6 W: 45 + 2.6 x 16 = 87 C of 115 C', {}, 'pass heat.cool'],
+		['4 W: 109 C is too near 115 C to call', { power: { at13v5: 4 } }, 'unknown heat.near'],
+		['6 W: 141 C is over 115 C', { power: { at13v5: 6 } }, 'refuse heat.hot'],
+		['a built-in load of 6 W cooks it', { builtInLoad: 6 }, 'refuse heat.hot'],
+		['no limit given', { limit: undefined }, 'unknown heat.unknown']
+	])('%s', (_, product, expected) => {
+		expect(gate(stop({}, product), 'heat')).toEqual([expected]);
+	});
+
+	it('under a sealed cap 18 W reach 123 C; an extended cap brings it to 111 C and is named', () => {
+		const candidate = low({ cap: { kind: 'stock-sealed' } }, { power: { at13v5: 18 } });
+		expect(found(candidate, 'heat.cap')?.remedy).toEqual({ kind: 'cap', extraDepth: 0 });
+	});
+});
+
+describe('law and policy', () => {
+	it.each([
+		['signals-only', 'projector', 'refuse law.policy.signals-only'],
+		['projectors', 'projector', 'pass law.policy.projector'],
+		['projectors', 'reflector', 'refuse law.policy.reflector'],
+		['projectors', undefined, 'unknown law.optic-unknown'],
+		['proved', 'reflector', 'unknown law.policy.unproved']
+	] as const)('policy %s, %s: %s', (headlamps, optic, expected) => {
+		expect(gate(low({ optic }, {}, makeShop({ headlamps })), 'law')).toContain(expected);
+	});
+
+	it('fog lamps and markets may have a policy of their own', () => {
+		const fog = { functions: ['fog'] };
+		expect(gate(low(fog, {}, makeShop({ fog: 'signals-only' })), 'law')).toContain('refuse law.policy.signals-only');
+		expect(gate(low({}, {}, makeShop({ markets: { UN: 'signals-only' } })), 'law')).toContain(
+			'refuse law.policy.signals-only'
+		);
+	});
+
+	it('a filament lamp is never held against a policy on LED', () => {
+		const halogen = makeHeadlampLed({ kind: 'halogen', colour: undefined, flux: undefined, power: { at13v5: 60 } });
+		const candidate = judgeIn(makeConfiguration([LOW_SOCKET]), halogen, makeShop({ headlamps: 'signals-only' }));
+		expect(candidate.verdict).toBe('fits');
+	});
+});
