@@ -22,10 +22,27 @@ function shown(value: unknown): string {
 	return text.length > 60 ? `${text.slice(0, 57)}...` : text;
 }
 
+const KIND_WORDS: Record<string, string> = {
+	string: 'text',
+	number: 'a number',
+	int: 'a whole number',
+	boolean: 'true or false',
+	array: 'a list',
+	tuple: 'a list',
+	object: 'an object',
+	record: 'an object'
+};
+
+function kindWord(kind: string): string {
+	return KIND_WORDS[kind] ?? kind;
+}
+
 function message(issue: z.core.$ZodIssue, found: string): string {
 	switch (issue.code) {
 		case 'invalid_type':
-			return found === 'nothing' ? `is missing; ${issue.expected} expected` : `must be ${issue.expected}, is ${found}`;
+			return found === 'nothing'
+				? `is missing; ${kindWord(issue.expected)} expected`
+				: `must be ${kindWord(issue.expected)}, is ${found}`;
 		case 'invalid_value':
 			return `must be one of ${issue.values.map(String).join(', ')}, is ${found}`;
 		case 'invalid_union':

@@ -1,0 +1,155 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import Database from 'better-sqlite3';
+import ExcelJS from 'exceljs';
+import { describe, expect, it } from 'vitest';
+import { demoDatabase, freshDatabase } from '../../../tests/support/database';
+import { kitOrder } from '../core/exchange';
+import { DATABASE_FILE, openDatabase } from './db/connection';
+import { migrations } from './db/migrations';
+import { databaseTrouble } from './db/trouble';
+import { loadDemo } from './demo/load';
+import { csv } from './documents/csv';
+import { kitSheetPdf } from './documents/kit-sheet-pdf';
+import { workbook } from './documents/xlsx';
+import { putConfiguration } from './repositories/configurations';
+import { askCounter } from './services/counter';
+import { startKit } from './services/kits';
+import { kitSheet } from './services/show-stored-kit';
+import { highsSolver } from './solver/highs';
+import { poolSolver, stopPool } from './workers/pool';
+import { makeConfiguration, STOP_SOCKET } from '../../../tests/support/make';
+
+const NOW = '2026-01-02T03:04:05.000Z';
+
+describe('the database', () => {
+	it('keeps foreign keys, waits when it is busy, and writes ahead', async () => {
+		const { db } = await freshDatabase();
+		const pragma = async (name: string) => Object.values((await db.raw(`pragma ${name}`))[0])[0];
+		expect([await pragma('foreign_keys'), await pragma('busy_timeout'), await pragma('journal_mode')]).toEqual([
+			1,
+			5000,
+			'wal'
+		]);
+	});
+
+	it('goes down and up again by its migrations', async () => {
+		const { db } = await demoDatabase();
+		await db.migrate.rollback({ migrationSource: migrations }, true);
+		await db.migrate.latest({ migrationSource: migrations });
+		expect(await db('configurations').count({ n: '*' })).toEqual([{ n: 0 }]);
+	});
+
+	it('a locked database, a file in the way, a foreign file: one clear sentence each', async () => {
+		const { db, folder } = await freshDatabase();
+		await db.raw('pragma busy_timeout = 50');
+		const other = new Database(join(folder, DATABASE_FILE));
+		other.exec('begin immediate');
+		const locked = await putConfiguration(db, makeConfiguration([STOP_SOCKET])).catch(databaseTrouble);
+		other.exec('rollback');
+		other.close();
+		expect(locked).toContain('locked by another program, so nothing was changed');
+		const foreign = mkdtempSync(join(tmpdir(), 'rotalux-foreign-'));
+		writeFileSync(
+			join(foreign, DATABASE_FILE),
+			'this is a shopping list, not a database, and long enough to be looked at'
+		);
+		expect(await openDatabase(foreign).catch(databaseTrouble)).toContain('not a Rotalux database');
+		expect(await openDatabase(join(foreign, DATABASE_FILE, 'deeper')).catch(databaseTrouble)).toContain('a file');
+		expect(databaseTrouble({ code: 'SQLITE_READONLY' })).toContain('read-only, so nothing was changed');
+		expect(databaseTrouble(new Error('something else'))).toBeNull();
+	});
+});
+
+describe('the demo', () => {
+	it('replaces a demo, and leaves a shop of its own alone', async () => {
+		const folder = mkdtempSync(join(tmpdir(), 'rotalux-demo-'));
+		expect((await loadDemo(folder, NOW)).ok).toBe(true);
+		expect((await loadDemo(folder, NOW)).ok).toBe(true);
+		const { db, folder: own } = await freshDatabase();
+		await putConfiguration(db, makeConfiguration([STOP_SOCKET]));
+		expect(await loadDemo(own, NOW)).toEqual({ ok: false, error: expect.stringContaining("holds a shop's own data") });
+	});
+});
+
+describe('the counter', () => {
+	it('answers a few letters of a vehicle and a function', async () => {
+		const { db } = await demoDatabase();
+		const reply = await askCounter(db, 'skerr 2018 stop');
+		expect(reply.vehicles.map((v) => v.id)).toEqual(['fenholm-skerry-ii-2017']);
+		const [first] = reply.vehicles[0]!.answers;
+		expect(first).toMatchObject({
+			place: 'Rear stop / tail, both',
+			category: 'W21/5W',
+			best: { verdict: 'parts', product: 'GL-W215-RDC' }
+		});
+	});
+
+	it.each(['fjell low', 'packhorse number plate', 'tarrow 2015 repeater left', 'fenholm'])(
+		'knows "%s"',
+		async (line) => {
+			const { db } = await demoDatabase();
+			expect((await askCounter(db, line)).vehicles.length).toBeGreaterThan(0);
+		}
+	);
+
+	it.each(['"', 'skerry" OR "x', "'; drop table kits; --", '* NEAR ( AND', '<script>alert(1)</script>', '   ', '%'])(
+		'takes %s for words and nothing else',
+		async (line) => {
+			const { db } = await demoDatabase();
+			expect((await askCounter(db, line)).vehicles).toEqual([]);
+			expect(await db('kits').count({ n: '*' })).toEqual([{ n: 0 }]);
+		}
+	);
+});
+
+describe('documents', () => {
+	it('cells that a spreadsheet would run leave as text', async () => {
+		const table = { name: 't', headings: ['a', 'b'], rows: ['=1+1', '+x', '-y', '@z'].map((text) => [text, -5]) };
+		expect(csv(table).split('\r\n').slice(1)).toEqual([`"'=1+1",-5`, `"'+x",-5`, `"'-y",-5`, `"'@z",-5`]);
+		const book = new ExcelJS.Workbook();
+		await book.xlsx.load((await workbook([table])) as never);
+		expect(book.getWorksheet('t')?.getCell('A2').value).toBe('=1+1');
+		expect(book.getWorksheet('t')?.getCell('A2').type).toBe(ExcelJS.ValueType.String);
+	});
+
+	it('the kit sheet is a PDF with both papers', async () => {
+		const { db } = await demoDatabase();
+		const ctx = { db, solver: highsSolver, now: () => NOW, newId: () => 'K1' };
+		await startKit(ctx, 'tarrow-packhorse-2014', 'Van <b>', kitOrder.parse({}));
+		const sheet = (await kitSheet(db, 'tarrow-packhorse-2014', 'K1'))!;
+		for (const paper of ['A4', 'LETTER'] as const) {
+			const pdf = await kitSheetPdf(sheet, paper);
+			expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
+			expect(pdf.length).toBeGreaterThan(10_000);
+		}
+	});
+});
+
+describe('the worker pool', () => {
+	it('solves as the solver itself does', async () => {
+		const program = {
+			variables: [
+				{ name: 'x', cost: 3, kind: 'binary' as const },
+				{ name: 'y', cost: 2, kind: 'integer' as const, max: 5 }
+			],
+			constraints: [
+				{
+					name: 'c',
+					terms: [
+						[1, 'x'],
+						[1, 'y']
+					] as const,
+					sense: '>=' as const,
+					bound: 3
+				}
+			]
+		};
+		expect(await poolSolver(program)).toEqual(await highsSolver(program));
+		expect(
+			await poolSolver({ ...program, constraints: [{ name: 'c', terms: [[1, 'x']], sense: '>=', bound: 2 }] })
+		).toEqual({ status: 'infeasible' });
+		await stopPool();
+	});
+});

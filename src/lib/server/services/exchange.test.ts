@@ -1,0 +1,99 @@
+import { describe, expect, it } from 'vitest';
+import { demoDatabase, freshDatabase } from '../../../../tests/support/database';
+import { readDocument, type RotaluxDocument } from '../../core/exchange';
+import { demoDocument } from '../demo/load';
+import { putKit } from '../repositories/kits';
+import { exportAll, exportVehicle, importDocument } from './exchange';
+
+const NOW = '2026-02-03T04:05:06.000Z';
+
+function parsed(input: unknown): RotaluxDocument {
+	const read = readDocument(input);
+	if (!read.ok) throw new Error(JSON.stringify(read.error));
+	return read.value;
+}
+
+describe('export, then import', () => {
+	it('loses nothing of the demo', async () => {
+		const { db } = await demoDatabase();
+		const first = await exportAll(db);
+		const { db: other } = await freshDatabase();
+		await importDocument(other, parsed(structuredClone(first)), NOW);
+		expect(await exportAll(other)).toEqual(first);
+		const sorted = (list: { id: string }[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
+		expect(sorted(first.configurations as never)).toEqual(sorted(demoDocument().configurations));
+		expect(sorted(first.products as never)).toEqual(sorted(demoDocument().products));
+	});
+
+	it('keeps fields nobody knows, at the top and inside, and lists no stage reads yet', async () => {
+		const { db } = await freshDatabase();
+		const [configuration] = demoDocument().configurations;
+		const strange = {
+			format: 'rotalux/1',
+			currency: 'NOK',
+			shopNotes: { till: 3 },
+			configurations: [{ ...configuration, paint: 'green' }],
+			proofs: [{ lamp: 'x', lux: 12 }],
+			complaints: [{ id: 1 }]
+		};
+		await importDocument(db, parsed(strange), NOW);
+		await importDocument(db, parsed(strange), NOW);
+		const out = await exportAll(db);
+		expect(out).toMatchObject({ shopNotes: { till: 3 }, proofs: strange.proofs, complaints: strange.complaints });
+		expect((out.configurations as { paint?: string }[])[0]?.paint).toBe('green');
+	});
+
+	it('takes a whole vehicle with its kits and brings it back', async () => {
+		const { db } = await demoDatabase();
+		const kit = {
+			id: 'K1',
+			name: 'A kit',
+			configurationId: 'brisken-fjell-650-2010',
+			state: 'draft' as const,
+			order: { scope: 'vehicle' as const, balance: 'price' as const, choices: {} },
+			answer: { lines: [], total: 0, bound: 0, gap: 0, open: [], runnersUp: [] },
+			dataVersion: 1,
+			extra: { remark: 'x' },
+			createdAt: NOW,
+			updatedAt: NOW
+		};
+		await putKit(db, kit);
+		const first = await exportVehicle(db, 'brisken-fjell-650-2010');
+		const { db: other } = await freshDatabase();
+		await importDocument(other, parsed(structuredClone(first)), NOW);
+		expect(await exportVehicle(other, 'brisken-fjell-650-2010')).toEqual(first);
+		expect((first?.kits as object[])[0]).toMatchObject({ id: 'K1', remark: 'x' });
+	});
+});
+
+describe('import', () => {
+	it('is all or nothing: when one write fails, nothing of it stays', async () => {
+		const { db } = await freshDatabase();
+		const doc = demoDocument();
+		const broken = {
+			...doc,
+			kits: [
+				{
+					id: 'K',
+					name: 'K',
+					configuration: doc.configurations[0]!.id,
+					state: 'released',
+					order: {},
+					revisions: [{ revision: null, code: null }]
+				}
+			]
+		} as never;
+		await expect(importDocument(db, broken, NOW)).rejects.toThrow();
+		expect((await exportAll(db)).configurations).toEqual([]);
+	});
+
+	it('leaves out a kit whose vehicle is not there, and says so', async () => {
+		const { db } = await freshDatabase();
+		const report = await importDocument(
+			db,
+			parsed({ format: 'rotalux/1', kits: [{ id: 'K', name: 'Lost', configuration: 'nobody', order: {} }] }),
+			NOW
+		);
+		expect(report).toMatchObject({ kits: 0, kept: ['Kit Lost was left out: its vehicle nobody is not here.'] });
+	});
+});

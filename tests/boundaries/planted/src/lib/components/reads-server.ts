@@ -1,0 +1,3 @@
+import { secret } from '../server/secret';
+
+export const planted = secret;

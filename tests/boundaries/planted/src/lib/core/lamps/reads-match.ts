@@ -1,0 +1,3 @@
+import { verdictOf } from '../match/verdict';
+
+export const planted = verdictOf;

@@ -1,0 +1,3 @@
+import { verdictOf } from './verdict';
+
+export const loop = (): unknown => verdictOf;

@@ -1,0 +1,146 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { beforeAll, describe, expect, it } from 'vitest';
+
+const folder = mkdtempSync(join(tmpdir(), 'rotalux-cli-'));
+const demo = join(folder, 'demo.json');
+
+/** Runs the command line as a person would. */
+function run(args: string[], input?: string) {
+	const result = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/main.ts', ...args], {
+		encoding: 'utf8',
+		input,
+		env: { ...process.env, ROTALUX_DATA: folder },
+		maxBuffer: 1e9
+	});
+	return { ...result, json: () => JSON.parse(result.stdout) };
+}
+
+function file(name: string, content: unknown): string {
+	const path = join(folder, name);
+	writeFileSync(path, typeof content === 'string' ? content : JSON.stringify(content));
+	return path;
+}
+
+beforeAll(() => {
+	expect(run(['load-demo']).status).toBe(0);
+	writeFileSync(demo, run(['export']).stdout);
+});
+
+describe('check', () => {
+	it('is content with the demo export', () => {
+		expect(run(['check', demo]).json()).toEqual({ ok: true, problems: [] });
+	});
+
+	it('lists what is wrong, and leaves with 1', () => {
+		const result = run(['check', '-'], JSON.stringify({ format: 'rotalux/1', products: [{ id: 'a' }] }));
+		expect(result.status).toBe(1);
+		expect(result.json().problems).toContainEqual({
+			path: 'products[0].maker',
+			message: 'is missing; text expected'
+		});
+	});
+});
+
+describe('match', () => {
+	it('gives every candidate a finding for every gate', () => {
+		const { configurations } = run([
+			'match',
+			demo,
+			'--configuration',
+			'fenholm-skerry-ii-2017',
+			'--socket',
+			'stop-tail-L'
+		]).json();
+		const [{ socket, candidates }] = configurations[0].sockets;
+		expect(socket).toBe('stop-tail-L');
+		for (const { findings } of candidates)
+			expect(new Set(findings.map((f: { gate: string }) => f.gate))).toEqual(
+				new Set(['base', 'size', 'colour', 'electrics', 'heat', 'law'])
+			);
+		const verdict = (id: string) => candidates.find((c: { product: string }) => c.product === id)?.verdict;
+		expect([verdict('GL-W215-RDC'), verdict('QU-W215-RD'), verdict('GL-W215-RDS')]).toEqual([
+			'parts',
+			'unknown',
+			'refused'
+		]);
+	});
+});
+
+describe('colour', () => {
+	it('says what leaves the lens', () => {
+		expect(run(['colour', '--source', 'halogen:2856', '--lens', 'red']).json()).toEqual({
+			x: 0.6886,
+			y: 0.3107,
+			cct: null,
+			transmittance: 0.198,
+			region: 'red'
+		});
+		expect(run(['colour', '--source', 'led-white:6000']).json()).toMatchObject({ region: 'white', transmittance: 1 });
+	});
+});
+
+describe('kit', () => {
+	it('puts every socket in a line or in open, and proves the answer', () => {
+		const answer = run(['kit', demo, '--configuration', 'fenholm-skerry-i-2012']).json();
+		const lamps = answer.lines
+			.filter((l: { product?: string }) => l.product)
+			.flatMap((l: { sockets: string[] }) => l.sockets);
+		const open = answer.open.map((o: { socket: string }) => o.socket);
+		const { configurations } = JSON.parse(readFileSync(demo, 'utf8'));
+		const all = configurations
+			.find((c: { id: string }) => c.id === 'fenholm-skerry-i-2012')
+			.sockets.map((s: { id: string }) => s.id);
+		expect([...lamps, ...open].sort()).toEqual(all.sort());
+		expect(answer.gap).toBe(0);
+		expect(answer.total).toBe(answer.lines.reduce((sum: number, l: { price: number }) => sum + l.price, 0));
+	});
+});
+
+describe('import and export', () => {
+	it('bring back what was taken out', () => {
+		const before = run(['export']).stdout;
+		expect(run(['import', demo]).status).toBe(0);
+		expect(run(['export']).stdout).toBe(before);
+		expect(run(['export', '--as', 'csv']).stdout).toContain('configuration,id,zone,side');
+	});
+});
+
+describe('bad input: one line on standard error, exit 2, nothing on standard output', () => {
+	it.each<[string, string[], string]>([
+		['no command', [], 'No command is given'],
+		['a command nobody knows', ['polish'], 'There is no command "polish"'],
+		['no file', ['check'], 'No file is named'],
+		['a file that is not there', ['match', 'nowhere.json'], 'nowhere.json cannot be read: there is no such file'],
+		['a vehicle that is not there', ['match', demo, '--configuration', 'x'], 'No configuration "x" stands in the file'],
+		['a socket that is not there', ['match', demo, '--socket', 'x'], 'No socket "x" stands in the file'],
+		['which vehicle?', ['kit', demo], 'Say which vehicle'],
+		[
+			'a scope nobody knows',
+			['kit', demo, '--configuration', 'fenholm-skerry-i-2012', '--scope', 'wings'],
+			'--scope must be one of'
+		],
+		[
+			'a budget that is no number',
+			['kit', demo, '--configuration', 'fenholm-skerry-i-2012', '--budget', 'some'],
+			'--budget must be a number'
+		],
+		['a source nobody knows', ['colour', '--source', 'candle:1800'], '--source must be halogen:K'],
+		['an option nobody knows', ['colour', '--lense', 'red'], "Unknown option '--lense'"],
+		['a lens nobody knows', ['colour', '--source', 'halogen:2856', '--lens', 'pink'], '--lens must be one of']
+	])('%s', (_, args, expected) => {
+		const result = run(args);
+		expect(result.status).toBe(2);
+		expect(result.stdout).toBe('');
+		expect(result.stderr).toContain(expected);
+	});
+
+	it('a broken file changes nothing', () => {
+		const before = run(['export']).stdout;
+		const broken = run(['import', file('broken.json', '{"format":"rotalux/1","products":[{"id":"x"}]}')]);
+		expect([broken.status, broken.stderr.trim().split('\n').length]).toEqual([2, 1]);
+		expect(run(['export']).stdout).toBe(before);
+	});
+});
