@@ -7,21 +7,31 @@
 	let { data } = $props();
 
 	const PAUSE_MS = 90;
-	let waiting: ReturnType<typeof setTimeout> | undefined;
+	let pause: ReturnType<typeof setTimeout> | undefined;
+	/** What is typed and not asked yet. */
+	let unasked: string | null = null;
 
 	/** The line is part of the address, so that back, reload and a shared link bring the same answer. */
-	function ask(line: string): void {
-		clearTimeout(waiting);
-		waiting = setTimeout(() => {
-			const query = line.trim() === '' ? '' : `?q=${encodeURIComponent(line)}`;
-			// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query behind it
-			void goto(`${resolve('/')}${query}`, { keepFocus: true, noScroll: true, replaceState: true });
-		}, PAUSE_MS);
+	async function ask(): Promise<void> {
+		clearTimeout(pause);
+		if (unasked === null) return;
+		const query = unasked.trim() === '' ? '' : `?q=${encodeURIComponent(unasked)}`;
+		unasked = null;
+		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query behind it
+		await goto(`${resolve('/')}${query}`, { keepFocus: true, noScroll: true, replaceState: true });
 	}
 
-	function toFirst(event: KeyboardEvent): void {
+	function typed(line: string): void {
+		unasked = line;
+		clearTimeout(pause);
+		pause = setTimeout(ask, PAUSE_MS);
+	}
+
+	/** Down goes to the first answer to what stands in the line now, also when it was typed this very moment. */
+	async function down(event: KeyboardEvent): Promise<void> {
 		if (event.key !== 'ArrowDown') return;
 		event.preventDefault();
+		await ask();
 		document.querySelector<HTMLElement>('[data-answer]')?.focus();
 	}
 </script>
@@ -42,8 +52,8 @@
 			autocomplete="off"
 			autofocus
 			value={data.line}
-			oninput={(event) => ask(event.currentTarget.value)}
-			onkeydown={toFirst}
+			oninput={(event) => typed(event.currentTarget.value)}
+			onkeydown={down}
 		/>
 		<p class="text-soft">
 			A few letters of make or model, a year, and what the lamp does. Arrow down goes to the answers.

@@ -39,6 +39,9 @@
 		End: 'last'
 	};
 
+	/** The selection at once, before whoever holds it has caught up. */
+	let current = $derived(selected);
+
 	const uid = $props.id();
 	const size = $derived(labels ? LARGE : SMALL);
 	const byId = $derived(new Map(sockets.map((socket) => [socket.id, socket])));
@@ -49,11 +52,16 @@
 		return [socket.name, socket.category ?? socket.state, socket.light?.word ?? 'light not known', verdict].join(', ');
 	}
 
+	function select(id: string): void {
+		current = id;
+		onselect(id);
+	}
+
 	function key(event: KeyboardEvent): void {
-		const from = selected ?? cells[0]?.id;
+		const from = current ?? cells[0]?.id;
 		if (from === undefined) return;
 		const step = KEYS[event.key];
-		if (step) onselect(selected === null ? from : stepFrom(cells, from, step));
+		if (step) select(current === null ? from : stepFrom(cells, from, step));
 		else if (event.key === 'Enter' || event.key === ' ') onopen(from);
 		else return;
 		event.preventDefault();
@@ -66,7 +74,7 @@
 	role="listbox"
 	tabindex="0"
 	aria-label={`Sockets of ${label}`}
-	aria-activedescendant={selected === null ? undefined : `${uid}-${selected}`}
+	aria-activedescendant={current === null ? undefined : `${uid}-${current}`}
 	onkeydown={key}
 >
 	<defs>
@@ -83,7 +91,7 @@
 			{/if}
 		{/each}
 	</g>
-	{#if labels}<RimNames {cells} sockets={byId} {selected} />{/if}
+	{#if labels}<RimNames {cells} sockets={byId} selected={current} />{/if}
 	{#each cells as cell (cell.id)}
 		{@const socket = byId.get(cell.id)}
 		{#if socket}
@@ -92,14 +100,14 @@
 				id={`${uid}-${cell.id}`}
 				role="option"
 				tabindex="-1"
-				aria-selected={cell.id === selected}
+				aria-selected={cell.id === current}
 				aria-label={describe(socket)}
 				class="rota-cell"
-				onclick={() => (cell.id === selected ? onopen(cell.id) : onselect(cell.id))}
+				onclick={() => (cell.id === current ? onopen(cell.id) : select(cell.id))}
 			>
 				<WheelCell {cell} {socket} {size} />
 			</g>
 		{/if}
 	{/each}
-	{#if labels}<Hub socket={selected === null ? null : (byId.get(selected) ?? null)} count={sockets.length} />{/if}
+	{#if labels}<Hub socket={current === null ? null : (byId.get(current) ?? null)} count={sockets.length} />{/if}
 </svg>

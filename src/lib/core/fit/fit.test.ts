@@ -9,7 +9,7 @@ describe('festoonSeat', () => {
 		[33.5, 36, 'strained', '2.5 mm under'],
 		[38.5, 36, 'too-long', '2.5 mm over'],
 		[32, 36, 'too-short', '4 mm under']
-	] as const)('%f mm in a %f mm holder %s: %s', (lamp, holder, seat) => {
+	] as [number, number, string, string][])('%f mm in a %f mm holder %s: %s', (lamp, holder, seat) => {
 		expect(festoonSeat(lamp, holder)).toBe(seat);
 	});
 });

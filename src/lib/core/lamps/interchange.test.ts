@@ -13,7 +13,7 @@ describe('interchange', () => {
 		['H8', 'H11', 'filament', 'trim', 'filament lamps do not'],
 		['P21W', '7506', 'led', 'same', 'two designations of one lamp'],
 		['7506', 'P21W', 'led', 'same', 'and back']
-	] as const)('%s into %s (%s) is %s: %s', (from, to, lamp, kind) => {
+	] as [string, string, 'led' | 'filament', string, string][])('%s into %s (%s) is %s: %s', (from, to, lamp, kind) => {
 		expect(interchange(from, to, lamp)?.kind).toBe(kind);
 	});
 

@@ -65,7 +65,7 @@ describe('colour', () => {
 		['colour not given', {}, { colour: undefined }, 'unknown colour.source-unknown'],
 		['white without a temperature', {}, { colour: { kind: 'white' } }, 'unknown colour.source-unknown'],
 		['market without rules', {}, {}, 'unknown colour.no-rules', { market: 'XX' }]
-	])('%s', (_, socket, product, expected, more = {}) => {
+	])('%s', (_, socket, product, expected, more: object = {}) => {
 		expect(gate(stop(socket, product, more), 'colour')).toContain(expected);
 	});
 

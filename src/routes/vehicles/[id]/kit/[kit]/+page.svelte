@@ -9,6 +9,7 @@
 	import RunnersUp from '$lib/components/kit/RunnersUp.svelte';
 	import Rota from '$lib/components/rota/Rota.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
+	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 	import { money } from '$lib/components/ui/money';
 	import { POLICY_WORDS } from '$lib/core/showing/cautions';
 
@@ -50,7 +51,7 @@
 			<strong class="ml-auto text-xl">{money(data.kit.total, data.currency)}</strong>
 		</section>
 		{#if form?.message}<Message text={form.message} />{/if}
-		<section class="panel min-h-0 grow overflow-auto" aria-label="Lines">
+		<ScrollPanel label="Lines" class="min-h-0 grow">
 			{#if data.kit.lamps.length === 0}
 				<p class="p-4">Nothing in this kit yet: the reasons stand beside the open sockets.</p>
 			{:else}
@@ -72,7 +73,7 @@
 						: ''}
 				</p>
 			</div>
-		</section>
+		</ScrollPanel>
 	</div>
 	<div class="flex min-h-0 flex-col gap-3 overflow-y-auto">
 		<div class="panel h-60 shrink-0 p-1">

@@ -6,6 +6,7 @@
 	import Reasons from '$lib/components/match/Reasons.svelte';
 	import Rota from '$lib/components/rota/Rota.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
+	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 	import { money } from '$lib/components/ui/money';
 	import SocketFacts from '$lib/components/vehicle/SocketFacts.svelte';
 
@@ -45,15 +46,15 @@
 						noScroll: true,
 						replaceState: true
 					})}
-				onopen={() => document.querySelector<HTMLElement>('#candidates button[aria-pressed]')?.focus()}
+				onopen={() => document.querySelector<HTMLElement>('[aria-label="Candidates"] button[aria-pressed]')?.focus()}
 			/>
 		</div>
-		<section class="panel min-h-0 grow overflow-y-auto p-3" aria-live="polite">
+		<ScrollPanel label="Facts of the socket" class="min-h-0 grow p-3">
 			<SocketFacts socket={data.socket} />
-		</section>
+		</ScrollPanel>
 	</div>
 	<div class="flex min-h-0 min-w-0 flex-col gap-3">
-		<section id="candidates" class="panel min-h-56 basis-1/2 overflow-auto" aria-label="Candidates">
+		<ScrollPanel label="Candidates" class="min-h-56 basis-1/2">
 			{#if data.match.open}
 				<p class="p-4">{OPEN[data.match.open]}</p>
 			{:else if candidates.length === 0}
@@ -66,8 +67,8 @@
 					onselect={(product) => (picked = { socket: data.socket.id, product })}
 				/>
 			{/if}
-		</section>
-		<section class="panel min-h-56 basis-1/2 overflow-auto p-3" aria-label="Reasons">
+		</ScrollPanel>
+		<ScrollPanel label="Reasons" class="min-h-56 basis-1/2 p-3">
 			{#if form?.message}<Message text={form.message} />{/if}
 			{#if selected}
 				<Reasons candidate={selected}>
@@ -98,6 +99,6 @@
 					{candidates.length} candidates, {refused} refused.
 				{/if}
 			</p>
-		</section>
+		</ScrollPanel>
 	</div>
 </main>

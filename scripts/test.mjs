@@ -1,0 +1,64 @@
+// Runs every check one after another, counts them together, and ends with one line: N passed, N failed.
+import { spawnSync } from 'node:child_process';
+import { readFileSync, rmSync } from 'node:fs';
+
+const UNIT_REPORT = 'test-results/unit.json';
+const E2E_REPORT = 'test-results/e2e.json';
+
+/** A step counts as one check, or as many as its report says. */
+const STEPS = [
+	{ name: 'format', command: ['prettier', '--check', '.'] },
+	{ name: 'lint', command: ['eslint', '.'] },
+	{ name: 'framework types', command: ['svelte-kit', 'sync'] },
+	{ name: 'type check', command: ['svelte-check', '--fail-on-warnings', '--output', 'human'] },
+	{ name: 'type check of the core', command: ['tsc', '-p', 'tsconfig.core.json'] },
+	{ name: 'dependency rule', command: ['depcruise', 'src', 'bench', '--config', '.dependency-cruiser.cjs'] },
+	{
+		name: 'unit tests',
+		command: ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${UNIT_REPORT}`],
+		report: () => {
+			const { numPassedTests, numFailedTests, numPendingTests } = read(UNIT_REPORT);
+			return { passed: numPassedTests, failed: numFailedTests + numPendingTests };
+		}
+	},
+	{ name: 'build', command: ['vite', 'build', '--logLevel', 'error'] },
+	{
+		name: 'end-to-end tests',
+		command: ['playwright', 'test'],
+		report: () => {
+			const { expected, unexpected, flaky, skipped } = read(E2E_REPORT).stats;
+			return { passed: expected, failed: unexpected + flaky + skipped };
+		}
+	}
+];
+
+function read(path) {
+	return JSON.parse(readFileSync(path, 'utf8'));
+}
+
+function counted(step, ok) {
+	if (!step.report) return ok ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+	try {
+		const { passed, failed } = step.report();
+		// A runner that failed without a failing test, or ran nothing, has failed.
+		return { passed, failed: failed === 0 && (!ok || passed === 0) ? 1 : failed };
+	} catch {
+		return { passed: 0, failed: 1 };
+	}
+}
+
+rmSync('test-results', { recursive: true, force: true });
+let passed = 0;
+let failed = 0;
+for (const step of STEPS) {
+	console.log(`\n== ${step.name}`);
+	const start = Date.now();
+	const { status } = spawnSync('npx', ['--no-install', ...step.command], { stdio: 'inherit' });
+	const result = counted(step, status === 0);
+	passed += result.passed;
+	failed += result.failed;
+	const word = result.failed === 0 ? 'passed' : 'FAILED';
+	console.log(`== ${step.name} ${word} in ${((Date.now() - start) / 1000).toFixed(1)} s`);
+}
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exitCode = failed === 0 ? 0 : 1;

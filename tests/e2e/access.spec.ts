@@ -1,0 +1,68 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+
+const SCREENS = [
+	['/', 'Counter'],
+	['/?q=skerry+stop', 'Counter with an answer'],
+	['/vehicles', 'Vehicles'],
+	['/vehicles/import', 'Import'],
+	['/vehicles/tarrow-packhorse-2014/walk/low-L', 'Walk'],
+	['/vehicles/fenholm-skerry-ii-2017/match/low-L', 'Match'],
+	['/vehicles/fenholm-skerry-ii-2017/kit', 'Kits of a vehicle'],
+	['/kits', 'Kits'],
+	['/stock', 'Stock'],
+	['/reference', 'Reference'],
+	['/settings', 'Settings']
+] as const;
+
+for (const theme of ['light', 'dark'] as const)
+	for (const [address, name] of SCREENS)
+		test(`${name}, ${theme}: an accessibility scan finds nothing serious`, async ({ page }) => {
+			await page.addInitScript((mode) => localStorage.setItem('mode-watcher-mode', mode), theme);
+			await page.goto(address);
+			const { violations } = await new AxeBuilder({ page })
+				.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+				.analyze();
+			const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+			expect(
+				serious.map(
+					(v) =>
+						`${v.id}: ${v.nodes
+							.map((n) => n.target)
+							.slice(0, 3)
+							.join(' | ')}`
+				)
+			).toEqual([]);
+		});
+
+test('a kit and its sheet: an accessibility scan finds nothing serious', async ({ page }) => {
+	await page.goto('/vehicles/tarrow-packhorse-2014/kit');
+	await page.getByRole('button', { name: 'Work out the kit' }).click();
+	await expect(page.getByRole('region', { name: 'Lines' })).toBeVisible();
+	for (const address of [page.url(), `${page.url()}/sheet`]) {
+		await page.goto(address);
+		const { violations } = await new AxeBuilder({ page })
+			.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+			.analyze();
+		expect(
+			violations
+				.filter((v) => v.impact === 'serious' || v.impact === 'critical')
+				.map((v) => `${v.id}: ${v.nodes[0]?.target}`)
+		).toEqual([]);
+	}
+});
+
+for (const [width, height] of [
+	[820, 1180],
+	[640, 400]
+] as const)
+	test(`at ${width} x ${height} nothing is cut off at the side`, async ({ page }) => {
+		await page.setViewportSize({ width, height });
+		for (const [address] of SCREENS) {
+			await page.goto(address);
+			const over = await page.evaluate(
+				() => document.documentElement.scrollWidth - document.documentElement.clientWidth
+			);
+			expect(over, address).toBeLessThanOrEqual(0);
+		}
+	});
