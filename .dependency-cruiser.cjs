@@ -52,6 +52,7 @@ module.exports = {
 					'^src/cli/',
 					'^bench/',
 					'^scripts/',
+					'^tests/',
 					'^src/hooks\\.server\\.ts$',
 					'\\+(page|layout)\\.server\\.ts$',
 					'\\+server\\.ts$',

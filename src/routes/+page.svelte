@@ -8,17 +8,20 @@
 
 	const PAUSE_MS = 90;
 	let pause: ReturnType<typeof setTimeout> | undefined;
-	/** What is typed and not asked yet. */
+	/** What is typed and not asked yet, and the answer under way. */
 	let unasked: string | null = null;
+	let asking = Promise.resolve();
 
 	/** The line is part of the address, so that back, reload and a shared link bring the same answer. */
-	async function ask(): Promise<void> {
+	function ask(): Promise<void> {
 		clearTimeout(pause);
-		if (unasked === null) return;
-		const query = unasked.trim() === '' ? '' : `?q=${encodeURIComponent(unasked)}`;
-		unasked = null;
-		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query behind it
-		await goto(`${resolve('/')}${query}`, { keepFocus: true, noScroll: true, replaceState: true });
+		if (unasked !== null) {
+			const query = unasked.trim() === '' ? '' : `?q=${encodeURIComponent(unasked)}`;
+			unasked = null;
+			// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query behind it
+			asking = goto(`${resolve('/')}${query}`, { keepFocus: true, noScroll: true, replaceState: true });
+		}
+		return asking;
 	}
 
 	function typed(line: string): void {
@@ -27,12 +30,15 @@
 		pause = setTimeout(ask, PAUSE_MS);
 	}
 
-	/** Down goes to the first answer to what stands in the line now, also when it was typed this very moment. */
-	async function down(event: KeyboardEvent): Promise<void> {
-		if (event.key !== 'ArrowDown') return;
+	/** Down goes to the first answer, Enter opens it; both wait for the answer to what stands in the line now. */
+	async function key(event: KeyboardEvent): Promise<void> {
+		if (event.key !== 'ArrowDown' && event.key !== 'Enter') return;
 		event.preventDefault();
 		await ask();
-		document.querySelector<HTMLElement>('[data-answer]')?.focus();
+		const place = document.querySelector<HTMLElement>('[data-answer="place"]');
+		const first = place ?? document.querySelector<HTMLElement>('[data-answer]');
+		if (event.key === 'Enter') first?.click();
+		else first?.focus();
 	}
 </script>
 
@@ -53,10 +59,11 @@
 			autofocus
 			value={data.line}
 			oninput={(event) => typed(event.currentTarget.value)}
-			onkeydown={down}
+			onkeydown={key}
 		/>
 		<p class="text-soft">
-			A few letters of make or model, a year, and what the lamp does. Arrow down goes to the answers.
+			A few letters of make or model, a year, and what the lamp does. Enter opens the first answer, arrow down goes
+			through them.
 		</p>
 	</form>
 	<div aria-live="polite">

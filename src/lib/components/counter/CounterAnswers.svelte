@@ -53,7 +53,7 @@
 					{#each vehicle.answers as answer (answer.socket)}
 						<li class="border-b border-line last:border-0">
 							<a
-								data-answer
+								data-answer="place"
 								onkeydown={step}
 								href={resolve('/vehicles/[id]/match/[[socket]]', { id: vehicle.id, socket: answer.socket })}
 								class="grid grid-cols-[11rem_9.5rem_1fr_auto] items-baseline gap-3 px-3 py-2 hover:bg-sea-wash max-sm:grid-cols-1 max-sm:gap-1"
