@@ -82,7 +82,9 @@
 							<td class="number">
 								{#if p.sober}{Math.round(p.sober.lumens)} lm
 									<span class="text-sm text-soft">{p.sober.basis}</span>{:else}–{/if}
-								{#if p.claimed}<span class="block text-sm text-soft">claim: {p.claimed}</span>{/if}
+								{#if p.claimed && p.sober?.basis === 'capped'}<span class="block text-sm text-soft"
+										>claim: {p.claimed}</span
+									>{/if}
 							</td>
 							<td class="number"><PackList packs={p.packs} currency={data.currency} /></td>
 						</tr>

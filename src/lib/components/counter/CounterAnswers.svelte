@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import TinyRota from '../rota/TinyRota.svelte';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 	import { money } from '../ui/money';
 	import type { CounterReply } from '$lib/core/showing';
@@ -37,17 +38,20 @@
 <div class="grid gap-3">
 	{#each reply.vehicles as vehicle (vehicle.id)}
 		<section class="panel" aria-labelledby={`v-${vehicle.id}`}>
-			<h2 id={`v-${vehicle.id}`} class="border-b border-line px-3 py-2">
-				<a
-					data-answer
-					onkeydown={step}
-					class="hover:underline"
-					href={resolve('/vehicles/[id]/walk/[[socket]]', { id: vehicle.id })}
-				>
-					{vehicle.name}
-				</a>
-				<span class="font-normal text-soft">· {vehicle.sockets} sockets</span>
-			</h2>
+			<div class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line px-3 py-1.5">
+				<TinyRota sockets={vehicle.sockets} size={40} />
+				<h2 id={`v-${vehicle.id}`} class="mr-auto">
+					<a
+						data-answer
+						onkeydown={step}
+						class="hover:underline"
+						href={resolve('/vehicles/[id]/walk/[[socket]]', { id: vehicle.id })}>{vehicle.name}</a
+					>
+					<span class="font-normal text-soft">· {vehicle.sockets.length} sockets</span>
+				</h2>
+				<a class="button" href={resolve('/vehicles/[id]/match/[[socket]]', { id: vehicle.id })}>Match</a>
+				<a class="button" href={resolve('/vehicles/[id]/kit', { id: vehicle.id })}>Kit</a>
+			</div>
 			{#if vehicle.answers.length > 0}
 				<ul>
 					{#each vehicle.answers as answer (answer.socket)}

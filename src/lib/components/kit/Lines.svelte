@@ -11,7 +11,9 @@
 	<caption class="px-2 pt-1 text-left font-semibold">{title}</caption>
 	<thead>
 		<tr>
-			<th scope="col">SKU</th><th scope="col">What</th><th scope="col">For</th><th scope="col" class="number">Packs</th>
+			<th scope="col">SKU</th><th scope="col">What</th><th scope="col"
+				>{lines.some((line) => line.verdict) ? 'Verdict' : 'Answers'}</th
+			><th scope="col">For</th><th scope="col" class="number">Packs</th>
 			<th scope="col" class="number">Pieces</th><th scope="col" class="number">Spare</th><th scope="col" class="number"
 				>Price</th
 			>
@@ -21,12 +23,10 @@
 		{#each lines as line (line.sku)}
 			<tr>
 				<td class="whitespace-nowrap">{line.sku}</td>
-				<td>
-					<span class="font-medium">{line.name}</span>
-					{#if line.verdict}<span class="block text-sm"><VerdictTag verdict={line.verdict} /></span>{:else}<span
-							class="block text-sm text-soft">{line.solves}</span
-						>{/if}
-				</td>
+				<td class="font-medium">{line.name}</td>
+				<td class="text-sm"
+					>{#if line.verdict}<VerdictTag verdict={line.verdict} />{:else}{line.solves}{/if}</td
+				>
 				<td>{line.places.length > 0 ? line.places.join('; ') : 'the whole vehicle'}</td>
 				<td class="number">{line.packs}</td>
 				<td class="number">{line.count}</td>

@@ -111,8 +111,8 @@
 					>
 				{/each}
 				<td class="number">
-					{#if candidate.pack}{amount(candidate.pack.price)}<span class="text-sm text-soft">
-							for {candidate.pack.count}</span
+					{#if candidate.pack}{amount(candidate.pack.price)}&nbsp;<span class="text-sm text-soft"
+							>for {candidate.pack.count}</span
 						>{:else}–{/if}
 				</td>
 				<td class="number">{candidate.stock}</td>

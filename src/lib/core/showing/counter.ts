@@ -1,4 +1,5 @@
 import type { ShownCandidate } from './candidate';
+import type { ShownSocket } from './socket';
 
 /** One answer at the counter: a place on a vehicle, and the best lamp for it. */
 export interface CounterAnswer {
@@ -16,5 +17,5 @@ export interface CounterAnswer {
 export interface CounterReply {
 	/** What the line was understood to ask, in words. */
 	understood: { vehicle: string; functions: string[]; side: string | null; zone: string | null };
-	vehicles: { id: string; name: string; sockets: number; answers: CounterAnswer[] }[];
+	vehicles: { id: string; name: string; sockets: ShownSocket[]; answers: CounterAnswer[] }[];
 }

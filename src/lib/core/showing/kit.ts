@@ -1,7 +1,7 @@
 import type { Configuration, Product } from '../exchange';
 import type { KitAnswer, KitLine } from '../kit';
 import type { Verdict } from '../match';
-import { socketName } from '../vehicle';
+import { groupName, socketName, twinGroups } from '../vehicle';
 import { showSockets, type ShownSocket } from './socket';
 
 /** A kit line with the names of the places it serves. */
@@ -38,6 +38,20 @@ function placeNames(configuration: Configuration, ids: readonly string[]): strin
 	});
 }
 
+/** Open sockets with their names; a pair that is open for one reason stands once. */
+function openPlaces(configuration: Configuration, open: KitAnswer['open']): ShownKit['open'] {
+	const groups = twinGroups(configuration.sockets.filter((s) => open.some((o) => o.socket === s.id)));
+	return groups.flatMap((group) => {
+		const rows = group.map((s) => ({ socket: s.id as string, name: socketName(s), why: whyOf(open, s.id) }));
+		const alike = new Set(rows.map((row) => row.why)).size === 1;
+		return alike ? rows.slice(0, 1).map((row) => ({ ...row, name: groupName(group) })) : rows;
+	});
+}
+
+function whyOf(open: KitAnswer['open'], socket: string): string {
+	return open.find((o) => o.socket === socket)?.why ?? '';
+}
+
 /** Prepares a kit for showing: lines with place names, and the rota in the light of the chosen lamps. */
 export function showKit(configuration: Configuration, answer: KitAnswer, products: readonly Product[]): ShownKit {
 	const chosen = new Map<string, { verdict: Verdict | null; product: Product | null }>();
@@ -49,11 +63,7 @@ export function showKit(configuration: Configuration, answer: KitAnswer, product
 		sockets: showSockets(configuration, (socket) => chosen.get(socket.id) ?? { verdict: null, product: null }),
 		lamps: lines.filter((line) => line.product),
 		parts: lines.filter((line) => line.accessory),
-		open: answer.open.map(({ socket, why }) => ({
-			socket,
-			why,
-			name: placeNames(configuration, [socket])[0] ?? socket
-		})),
+		open: openPlaces(configuration, answer.open),
 		total: answer.total,
 		spare: lines.reduce((sum, line) => sum + line.spare, 0),
 		wantsSignature: lines.some((line) => line.verdict === 'unknown'),

@@ -33,7 +33,8 @@ export function placeText(socket: Socket): string {
 export function rimText(socket: Socket): string {
 	const names = socket.functions.map((id) => repeater(socket, id) ?? lampFunction(id).short ?? lampFunction(id).label);
 	const [first = '', ...rest] = names;
-	const text = [first, ...rest.map((word) => word.toLowerCase())].join(' / ');
+	// Two beams in one lamp share the word.
+	const text = [first, ...rest.map((word) => word.toLowerCase())].join(' / ').replace(' beam /', ' /');
 	return socket.index > 1 ? `${text} ${socket.index}` : text;
 }
 

@@ -5,7 +5,7 @@ import { matchSocket, type Candidate, type SocketMatch } from '../../core/match'
 import { groupName, readCounterQuery, twinGroups, vehicleName, walkOrder, type CounterQuery } from '../../core/vehicle';
 import { isVehicleWord, searchConfigurations } from '../repositories/configurations';
 import { shopData, type ShopData } from './catalogue';
-import { showCandidate, type CounterAnswer, type CounterReply } from '../../core/showing';
+import { showCandidate, showSockets, type CounterAnswer, type CounterReply } from '../../core/showing';
 
 const MOST_VEHICLES = 6;
 
@@ -17,14 +17,14 @@ const OPEN_WORDS: Record<NonNullable<SocketMatch['open']>, string> = {
 
 function asked(socket: Socket, query: CounterQuery): boolean {
 	return (
-		socket.functions.some((id) => query.functions.includes(id)) &&
+		(query.functions.length === 0 || socket.functions.some((id) => query.functions.includes(id))) &&
 		(query.side === null || socket.side === query.side) &&
 		(query.zone === null || socket.zone === query.zone)
 	);
 }
 
 function answers(configuration: Configuration, query: CounterQuery, { catalogue, shop }: ShopData): CounterAnswer[] {
-	if (query.functions.length === 0) return [];
+	if (query.functions.length === 0 && query.side === null && query.zone === null) return [];
 	const groups = twinGroups(walkOrder(configuration.sockets).filter((socket) => asked(socket, query)));
 	return groups.flatMap((group): CounterAnswer[] => {
 		const [socket] = group;
@@ -66,7 +66,7 @@ export async function askCounter(db: Knex, line: string): Promise<CounterReply> 
 		vehicles: found.map((c) => ({
 			id: c.id,
 			name: vehicleName(c),
-			sockets: c.sockets.length,
+			sockets: showSockets(c),
 			answers: answers(c, query, data)
 		}))
 	};

@@ -1,0 +1,56 @@
+// Makes the screenshots of the main views from the demo data, into docs/screenshots. Needs a build (npm run build).
+import { spawn, spawnSync } from 'node:child_process';
+import { once } from 'node:events';
+import { chromium } from '@playwright/test';
+
+const PORT = '4188';
+const BASE = `http://127.0.0.1:${PORT}`;
+const OUT = 'docs/screenshots';
+const env = { ...process.env, PORT, ROTALUX_DATA: '.rotalux/screenshots' };
+
+const VIEWS = [
+	{ name: 'counter-dark', theme: 'dark', path: '/?q=skerry 2018 rear' },
+	{ name: 'vehicles-light', theme: 'light', path: '/vehicles' },
+	{ name: 'walk-dark', theme: 'dark', path: '/vehicles/fenholm-skerry-ii-2017/walk/low-L' },
+	{ name: 'walk-light', theme: 'light', path: '/vehicles/tarrow-packhorse-2014/walk/turn-front-R' },
+	{ name: 'walk-motorcycle-dark', theme: 'dark', path: '/vehicles/brisken-fjell-650-2010/walk/stop-tail' },
+	{ name: 'match-dark', theme: 'dark', path: '/vehicles/fenholm-skerry-ii-2017/match/low-L' },
+	{ name: 'match-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2017/match/stop-tail-L' },
+	{ name: 'kit-dark', theme: 'dark', kit: 'fenholm-skerry-ii-2017' },
+	{ name: 'kit-light', theme: 'light', kit: 'tarrow-packhorse-2014' },
+	{ name: 'sheet', theme: 'light', kit: 'brisken-fjell-650-2010', then: '/sheet' },
+	{ name: 'stock-light', theme: 'light', path: '/stock' },
+	{ name: 'reference-dark', theme: 'dark', path: '/reference' }
+];
+
+const only = process.argv.slice(2);
+spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/main.ts', 'load-demo'], {
+	env,
+	stdio: ['ignore', 'ignore', 'inherit']
+});
+const server = spawn(process.execPath, ['scripts/serve.mjs'], { env, stdio: ['ignore', 'pipe', 'inherit'] });
+await once(server.stdout, 'data');
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+try {
+	for (const { name, theme, path, kit, then } of VIEWS.filter(
+		(view) => only.length === 0 || only.includes(view.name)
+	)) {
+		const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, colorScheme: theme });
+		const page = await context.newPage();
+		await page.addInitScript((mode) => localStorage.setItem('mode-watcher-mode', mode), theme);
+		await page.goto(BASE + (path ?? `/vehicles/${kit}/kit`), { waitUntil: 'networkidle' });
+		if (kit) {
+			await page.getByRole('button', { name: 'Work out the kit' }).click();
+			await page.waitForURL(/kit\/K/);
+			if (then) await page.goto(page.url() + then);
+			await page.waitForLoadState('networkidle');
+		}
+		await page.screenshot({ path: `${OUT}/${name}.png` });
+		console.log(`${OUT}/${name}.png`);
+		await context.close();
+	}
+} finally {
+	await browser.close();
+	server.kill();
+}
