@@ -12,7 +12,7 @@
 	const here = $derived(ROOMS.findLast((room) => page.url.pathname.startsWith(room.path))?.path);
 </script>
 
-<header class="no-print sticky top-0 flex h-screen w-16 shrink-0 flex-col border-r border-line bg-panel lg:w-36">
+<header class="no-print sticky top-0 flex h-screen w-20 shrink-0 flex-col border-r border-line bg-panel lg:w-36">
 	<a
 		href={resolve('/')}
 		class="flex items-center gap-2 px-4 py-3 text-lg font-semibold"
@@ -20,7 +20,7 @@
 	>
 		<img src="/favicon.svg" alt="" class="size-7" /><span class="max-lg:hidden">Rotalux</span>
 	</a>
-	<nav aria-label="Rooms" class="grid gap-1 px-2">
+	<nav aria-label="Rooms" class="grid gap-1 px-2 max-lg:px-1">
 		{#each ROOMS as room (room.path)}
 			{@const Icon = room.icon}
 			<a
@@ -33,7 +33,7 @@
 		{/each}
 	</nav>
 	<div class="mt-auto grid gap-2 p-2 text-sm text-soft max-lg:text-[0.72rem]">
-		{#if demo}<p class="px-2">Demo: all names are made up</p>{/if}
+		{#if demo}<p class="px-1 max-lg:text-center">Demo: all names are made up</p>{/if}
 		<button
 			type="button"
 			class="button justify-center px-1!"

@@ -1,4 +1,4 @@
-import type { Configuration, Product } from '../exchange';
+import type { Configuration, KitOrder, Product } from '../exchange';
 import type { KitAnswer, KitLine } from '../kit';
 import type { Verdict } from '../match';
 import { groupName, socketName, twinGroups } from '../vehicle';
@@ -15,6 +15,8 @@ export interface ShownKit {
 	lamps: ShownLine[];
 	parts: ShownLine[];
 	open: { socket: string; name: string; why: string }[];
+	/** Products a person chose, a pair once. */
+	byHand: { socket: string; name: string; product: string }[];
 	total: number;
 	spare: number;
 	/** True when a lamp in it wants a check by hand. */
@@ -52,8 +54,27 @@ function whyOf(open: KitAnswer['open'], socket: string): string {
 	return open.find((o) => o.socket === socket)?.why ?? '';
 }
 
+function chosenByHand(
+	configuration: Configuration,
+	choices: KitOrder['choices'],
+	products: readonly Product[]
+): ShownKit['byHand'] {
+	return twinGroups(configuration.sockets).flatMap((group) => {
+		const [first] = group;
+		const choice = first && choices[first.id];
+		if (choice?.kind !== 'product') return [];
+		const product = products.find((p) => p.id === choice.product);
+		return [{ socket: first?.id ?? '', name: groupName(group), product: product?.name ?? choice.product }];
+	});
+}
+
 /** Prepares a kit for showing: lines with place names, and the rota in the light of the chosen lamps. */
-export function showKit(configuration: Configuration, answer: KitAnswer, products: readonly Product[]): ShownKit {
+export function showKit(
+	configuration: Configuration,
+	answer: KitAnswer,
+	products: readonly Product[],
+	choices: KitOrder['choices']
+): ShownKit {
 	const chosen = new Map<string, { verdict: Verdict | null; product: Product | null }>();
 	for (const line of answer.lines.filter((l) => l.product))
 		for (const id of line.sockets)
@@ -64,6 +85,7 @@ export function showKit(configuration: Configuration, answer: KitAnswer, product
 		lamps: lines.filter((line) => line.product),
 		parts: lines.filter((line) => line.accessory),
 		open: openPlaces(configuration, answer.open),
+		byHand: chosenByHand(configuration, choices, products),
 		total: answer.total,
 		spare: lines.reduce((sum, line) => sum + line.spare, 0),
 		wantsSignature: lines.some((line) => line.verdict === 'unknown'),

@@ -88,9 +88,12 @@ describe('showKit', () => {
 	};
 
 	it('names a pair once, parts apart, and wants a signature for a check by hand', () => {
-		const shown = showKit(configuration, answer, [makeProduct()]);
+		const shown = showKit(configuration, answer, [makeProduct()], {
+			'stop-L': { kind: 'product', product: 'led' }
+		} as never);
 		expect(shown.lamps.map((l) => l.places)).toEqual([['Rear stop, both']]);
 		expect(shown.parts).toHaveLength(1);
+		expect(shown.byHand).toEqual([{ socket: 'stop-L', name: 'Rear stop, both', product: 'Red lamp' }]);
 		expect(shown).toMatchObject({ spare: 1, wantsSignature: true, open: [{ name: 'Rear fog', why: 'out of stock' }] });
 	});
 
@@ -99,7 +102,7 @@ describe('showKit', () => {
 		const plate = makeConfiguration([{ ...STOP_SOCKET, category: 'W5W', functions: ['licence-plate'], lens: 'clear' }]);
 		const white = makeProduct({ fits: ['W5W'], colour: { kind: 'white', cct: 6000 } });
 		const lit = { ...answer, lines: [{ ...answer.lines[0]!, sockets: ['stop-L'] }], open: [] };
-		expect(blue(showKit(plate, lit, [white]).sockets[0]?.light?.colour)).toBeGreaterThan(
+		expect(blue(showKit(plate, lit, [white], {}).sockets[0]?.light?.colour)).toBeGreaterThan(
 			blue(showSockets(plate)[0]?.light?.colour)
 		);
 	});

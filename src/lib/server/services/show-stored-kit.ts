@@ -45,7 +45,12 @@ export async function kitSheet(db: Knex, configurationId: string, id: string): P
 		vehicleName: frozen?.vehicle ?? vehicleName(configuration),
 		configuration: shownConfiguration,
 		order: frozen?.order ?? stored.order,
-		kit: showKit(shownConfiguration, frozen?.answer ?? stored.answer, products),
+		kit: showKit(
+			shownConfiguration,
+			frozen?.answer ?? stored.answer,
+			products,
+			frozen?.order.choices ?? stored.order.choices
+		),
 		policy: (frozen?.policy as Policy | undefined) ?? shop.policy,
 		currency: frozen?.currency ?? (await readCurrency(db)),
 		stale: stored.state === 'draft' && stored.dataVersion !== version

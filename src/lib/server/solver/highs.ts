@@ -33,7 +33,8 @@ function solve(highs: Awaited<ReturnType<typeof loadHighs>>, program: Program): 
 		const { colValue } = model.getSolution();
 		const values = new Map(program.variables.map(({ name }) => [name, colValue[model.getColByName(name)] ?? 0]));
 		const objective = Math.round(model.getObjectiveValue());
-		const bound = Math.min(objective, Math.ceil(Number(model.info.get('mip_dual_bound')) - 1e-6));
+		// Adding zero turns a negative zero into a plain one.
+		const bound = Math.min(objective, Math.ceil(Number(model.info.get('mip_dual_bound')) - 1e-6)) + 0;
 		return { status: status === optimal ? 'optimal' : 'limit', objective, bound, values };
 	} finally {
 		model.dispose();

@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import HandChoices from '$lib/components/kit/HandChoices.svelte';
 	import Lines from '$lib/components/kit/Lines.svelte';
 	import OpenSockets from '$lib/components/kit/OpenSockets.svelte';
 	import OrderForm from '$lib/components/kit/OrderForm.svelte';
@@ -95,6 +96,7 @@
 			</div>
 			{#if draft}<OrderForm order={data.order} currency={data.currency} />{/if}
 		</div>
+		{#if draft && data.kit.byHand.length > 0}<div class="panel p-3"><HandChoices choices={data.kit.byHand} /></div>{/if}
 		<div class="panel p-3"><OpenSockets open={data.kit.open} vehicle={id} {fixed} editable={draft} /></div>
 		{#if draft}
 			<div class="panel p-3"><Release wantsSignature={data.kit.wantsSignature} stale={data.stale} /></div>

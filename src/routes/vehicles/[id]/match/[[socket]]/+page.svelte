@@ -33,8 +33,8 @@
 <svelte:head><title>{data.socket.name} · Match · Rotalux</title></svelte:head>
 
 <main class="grid h-full gap-3 p-3 lg:grid-cols-[18.5rem_minmax(0,1fr)]">
-	<div class="flex min-h-0 flex-col gap-3">
-		<div class="panel h-72 shrink-0 p-1">
+	<div class="flex min-h-0 flex-col gap-3 sm:max-lg:h-72 sm:max-lg:flex-row">
+		<div class="panel h-72 shrink-0 p-1 sm:max-lg:w-72">
 			<Rota
 				sockets={data.vehicle.sockets}
 				selected={data.socket.id}
