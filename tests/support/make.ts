@@ -16,8 +16,9 @@ function document(parts: Loose) {
 }
 
 /** A vehicle with the sockets given; a channel without monitor feeds each socket that no given channel feeds. */
-export function makeConfiguration(sockets: Loose[], more: Loose & { channels?: Loose[] } = {}): Configuration {
-	const { channels = [], ...rest } = more;
+export function makeConfiguration(given: object[], more: object = {}): Configuration {
+	const sockets = given as Loose[];
+	const { channels = [], ...rest } = more as Loose & { channels?: Loose[] };
 	const fed = new Set(channels.flatMap((c) => (c.feeds as { socket: string }[]).map((f) => f.socket)));
 	const plain = sockets
 		.filter((s) => !fed.has(s.id as string))
@@ -76,12 +77,12 @@ const STOP_LED = {
 };
 
 /** A red LED for P21W with the given differences. */
-export function makeProduct(more: Loose = {}): Product {
+export function makeProduct(more: object = {}): Product {
 	return document({ products: [{ ...STOP_LED, ...more }] }).products[0]!;
 }
 
 /** A good H11 headlamp LED with the given differences. */
-export function makeHeadlampLed(more: Loose = {}): Product {
+export function makeHeadlampLed(more: object = {}): Product {
 	return makeProduct({
 		id: 'h11',
 		name: 'Beam lamp',
@@ -97,7 +98,7 @@ export function makeHeadlampLed(more: Loose = {}): Product {
 }
 
 /** An accessory in a pack of one at the price. */
-export function makeAccessory(more: Loose): Accessory {
+export function makeAccessory(more: { id: string } & Loose): Accessory {
 	const packs = [{ sku: `${more.id}-1`, count: 1, price: 500, stock: 20 }];
 	return document({ accessories: [{ scope: 'lamp', packs, ...more }] }).accessories[0]!;
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import { POLICY_WORDS } from '$lib/core/showing/cautions';
 
@@ -21,29 +21,25 @@
 	</p>
 	{#if form?.message}<Message text={form.message} />{/if}
 	{#if form?.saved}<p role="status">The policy is saved. Kits in draft want to be solved again.</p>{/if}
-	<form
-		method="post"
-		class="grid gap-4"
-		use:enhance={() =>
-			({ update }) =>
-				update({ reset: false })}
+	<BusyForm class="grid gap-4"
+		>{#snippet children(busy)}
+			{#each groups as group (group.name)}
+				<fieldset class="panel grid gap-1 p-4">
+					<legend class="px-1 font-medium">{group.title}</legend>
+					{#each Object.entries(POLICY_WORDS) as [value, words] (value)}
+						<label class="flex min-h-9 items-center gap-2">
+							<input
+								type="radio"
+								name={group.name}
+								{value}
+								checked={value === group.now}
+								class="size-4 accent-(--sea)"
+							/>{words}
+						</label>
+					{/each}
+				</fieldset>
+			{/each}
+			<p><button class="button" data-main disabled={busy}>Save the policy</button></p>
+		{/snippet}</BusyForm
 	>
-		{#each groups as group (group.name)}
-			<fieldset class="panel grid gap-1 p-4">
-				<legend class="px-1 font-medium">{group.title}</legend>
-				{#each Object.entries(POLICY_WORDS) as [value, words] (value)}
-					<label class="flex min-h-9 items-center gap-2">
-						<input
-							type="radio"
-							name={group.name}
-							{value}
-							checked={value === group.now}
-							class="size-4 accent-(--sea)"
-						/>{words}
-					</label>
-				{/each}
-			</fieldset>
-		{/each}
-		<p><button class="button" data-main>Save the policy</button></p>
-	</form>
 </main>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import BusyForm from '../ui/BusyForm.svelte';
 	import type { ShownKit } from '$lib/core/showing';
 	import { money } from '../ui/money';
 
@@ -10,27 +10,17 @@
 		currency,
 		editable
 	}: { runnersUp: ShownKit['runnersUp']; total: number; currency: string; editable: boolean } = $props();
-
-	let busy = $state(false);
 </script>
 
 <h2>Runners-up</h2>
 {#if runnersUp.length === 0 && editable}
-	<form
-		method="post"
-		action="?/runners"
-		use:enhance={() => {
-			busy = true;
-			return async ({ update }) => {
-				await update({ reset: false });
-				busy = false;
-			};
-		}}
+	<BusyForm action="?/runners"
+		>{#snippet children(busy)}
+			<button class="button mt-1" disabled={busy}
+				>{busy ? 'Working out two other kits…' : 'Work out the next best two'}</button
+			>
+		{/snippet}</BusyForm
 	>
-		<button class="button mt-1" disabled={busy}
-			>{busy ? 'Working out two other kits…' : 'Work out the next best two'}</button
-		>
-	</form>
 {/if}
 <ul>
 	{#each runnersUp as other, i (i)}

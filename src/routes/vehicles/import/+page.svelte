@@ -1,10 +1,9 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import { resolve } from '$app/paths';
 	import Message from '$lib/components/ui/Message.svelte';
 
 	let { form } = $props();
-	let busy = $state(false);
 </script>
 
 <svelte:head><title>Import · Rotalux</title></svelte:head>
@@ -15,24 +14,15 @@
 		Vehicles, products, accessories and kits with an id that is known take the place of the old ones; others are added;
 		what the file does not mention stays. The file is taken whole or not at all. Released kits never change.
 	</p>
-	<form
-		method="post"
-		enctype="multipart/form-data"
-		class="panel flex flex-wrap items-end gap-3 p-4"
-		use:enhance={() => {
-			busy = true;
-			return async ({ update }) => {
-				await update({ reset: false });
-				busy = false;
-			};
-		}}
+	<BusyForm class="panel flex flex-wrap items-end gap-3 p-4" upload
+		>{#snippet children(busy)}
+			<label class="grid gap-1 font-medium">
+				File, at most 10 MB
+				<input type="file" name="file" accept=".json,application/json" required class="field py-1.5! font-normal" />
+			</label>
+			<button class="button" data-main disabled={busy}>{busy ? 'Reading the file…' : 'Import'}</button>
+		{/snippet}</BusyForm
 	>
-		<label class="grid gap-1 font-medium">
-			File, at most 10 MB
-			<input type="file" name="file" accept=".json,application/json" required class="field py-1.5! font-normal" />
-		</label>
-		<button class="button" data-main disabled={busy}>{busy ? 'Reading the file…' : 'Import'}</button>
-	</form>
 	{#if form?.message}
 		<Message text={form.message} />
 		{#if form.problems && form.problems.length > 0}

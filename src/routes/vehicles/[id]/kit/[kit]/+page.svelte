@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import HandChoices from '$lib/components/kit/HandChoices.svelte';
@@ -29,24 +29,19 @@
 <main class="grid h-full gap-3 p-3 lg:grid-cols-[minmax(0,1fr)_20rem]">
 	<div class="flex min-h-0 min-w-0 flex-col gap-3">
 		<section class="panel flex flex-wrap items-center gap-x-4 gap-y-2 px-3 py-2" aria-label="Kit">
-			<form
-				method="post"
-				action="?/rename"
-				use:enhance={() =>
-					({ update }) =>
-						update({ reset: false })}
-				class="flex items-center gap-2"
+			<BusyForm action="?/rename" class="flex items-center gap-2"
+				>{#snippet children(busy)}
+					<input
+						name="name"
+						class="field w-52 font-semibold"
+						aria-label="Name of the kit"
+						value={data.name}
+						required
+						maxlength="200"
+					/>
+					<button class="button" disabled={busy}>Rename</button>
+				{/snippet}</BusyForm
 			>
-				<input
-					name="name"
-					class="field w-52 font-semibold"
-					aria-label="Name of the kit"
-					value={data.name}
-					required
-					maxlength="200"
-				/>
-				<button class="button">Rename</button>
-			</form>
 			<span class="text-soft">{data.code ? `released as ${data.code}` : 'draft'}</span>
 			<span>{served} sockets served, {data.kit.spare} pieces spare</span>
 			<strong class="ml-auto text-xl">{money(data.kit.total, data.currency)}</strong>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import CandidateTable from '$lib/components/match/CandidateTable.svelte';
@@ -14,7 +14,6 @@
 
 	/** What the person picked on this socket; the best candidate until then. */
 	let picked = $state<{ socket: string; product: string } | null>(null);
-	let busy = $state(false);
 
 	const id = $derived(data.vehicle.id);
 	const candidates = $derived(data.match.candidates);
@@ -72,22 +71,14 @@
 			{#if form?.message}<Message text={form.message} />{/if}
 			{#if selected}
 				<Reasons candidate={selected}>
-					<form
-						method="post"
-						action="?/choose"
-						use:enhance={() => {
-							busy = true;
-							return async ({ update }) => {
-								await update({ reset: false });
-								busy = false;
-							};
-						}}
+					<BusyForm action="?/choose"
+						>{#snippet children(busy)}
+							<input type="hidden" name="product" value={selected.product} />
+							<button class="button" data-main disabled={busy || selected.verdict === 'refused'}>
+								{busy ? 'Working out the kit…' : selected.verdict === 'refused' ? 'Refused here' : 'Put into the kit'}
+							</button>
+						{/snippet}</BusyForm
 					>
-						<input type="hidden" name="product" value={selected.product} />
-						<button class="button" data-main disabled={busy || selected.verdict === 'refused'}>
-							{busy ? 'Working out the kit…' : selected.verdict === 'refused' ? 'Refused here' : 'Put into the kit'}
-						</button>
-					</form>
 				</Reasons>
 			{/if}
 			<p class="mt-2 text-sm text-soft" role="status">
