@@ -57,6 +57,7 @@ export const LOW_SOCKET = {
 	lens: 'clear',
 	optic: 'projector',
 	cap: { kind: 'none' },
+	keyAngle: 0,
 	envelope: { frontLength: 46, frontDiameter: 19, opening: 20, rearDepth: 60, rearDiameter: 60 }
 };
 
@@ -91,6 +92,9 @@ export function makeHeadlampLed(more: object = {}): Product {
 		flux: { claimed: 1400, per: 'lamp' },
 		power: { at13v5: 15 },
 		size: { frontLength: 42, frontDiameter: 18, lightCentre: 25, rearLength: 44, rearDiameter: 42 },
+		emission: 'sided',
+		collar: 'fixed',
+		emitterAngle: 90,
 		cooling: 'fan',
 		limit: 130,
 		...more

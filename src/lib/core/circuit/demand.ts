@@ -12,6 +12,7 @@ export type Demand =
 
 /** Reads the demand of a channel; a flasher's threshold counts per side and comes from the flasher when the channel has none. */
 export function demandOf(configuration: Configuration, channel: Channel): Demand {
+	if (!channel.monitor) return { kind: 'unknown', missing: 'whether the vehicle monitors this output' };
 	const { kind, minCurrent, maxOhm } = channel.monitor;
 	switch (kind) {
 		case 'none':

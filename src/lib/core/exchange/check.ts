@@ -14,6 +14,21 @@ function duplicates(path: string, items: readonly { id: string }[]): Problem[] {
 	return problems;
 }
 
+/** Every stock-keeping unit may stand once, among products and accessories together. */
+function skuProblems(document: RotaluxDocument): Problem[] {
+	const first = new Map<string, string>();
+	return (['products', 'accessories'] as const).flatMap((list) =>
+		document[list].flatMap((item, i) =>
+			item.packs.flatMap((pack, p): Problem[] => {
+				const path = `${list}[${i}].packs[${p}].sku`;
+				const earlier = first.get(pack.sku);
+				if (earlier === undefined) first.set(pack.sku, path);
+				return earlier === undefined ? [] : [{ path, message: `"${pack.sku}" is already used by ${earlier}` }];
+			})
+		)
+	);
+}
+
 function categoryProblem(path: string, name: string): Problem[] {
 	const found = findCategory(name);
 	if (found.kind === 'found') return [];
@@ -56,6 +71,7 @@ export function crossCheck(document: RotaluxDocument): Problem[] {
 		...duplicates('products', document.products),
 		...duplicates('accessories', document.accessories),
 		...duplicates('kits', document.kits),
+		...skuProblems(document),
 		...document.configurations.flatMap((c, i) => configurationProblems(c, `configurations[${i}]`)),
 		...document.products.flatMap((product, p) =>
 			product.fits.flatMap((name, f) => categoryProblem(`products[${p}].fits[${f}]`, name))

@@ -47,6 +47,16 @@ describe('bad input gets one sentence saying where and what', () => {
 			vehicle({ sockets: [SOCKET, SOCKET] }),
 			'configurations[0].sockets[1].id: "s" is already used by configurations[0].sockets[0]'
 		],
+		[
+			'the same stock number twice',
+			product({
+				packs: [
+					{ sku: 'a', count: 1, price: 1 },
+					{ sku: 'a', count: 2, price: 2 }
+				]
+			}),
+			'products[0].packs[1].sku: "a" is already used by products[0].packs[0].sku'
+		],
 		['years backwards', vehicle({ years: [2020, 2010] }), 'configurations[0].years: runs backwards: 2020 to 2010'],
 		[
 			'a channel into nothing',

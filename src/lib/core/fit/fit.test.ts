@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clearance, depthNeeded, festoonSeat, lightCentreError } from '.';
+import { clearance, clockError, depthNeeded, festoonSeat, lightCentreError } from '.';
 
 describe('festoonSeat', () => {
 	it.each([
@@ -11,6 +11,19 @@ describe('festoonSeat', () => {
 		[32, 36, 'too-short', '4 mm under']
 	] as [number, number, string, string][])('%f mm in a %f mm holder %s: %s', (lamp, holder, seat) => {
 		expect(festoonSeat(lamp, holder)).toBe(seat);
+	});
+});
+
+describe('clockError', () => {
+	it.each([
+		[0, 90, 0, 'the plane is horizontal'],
+		[30, 90, 30, 'the key locks 30 degrees clockwise'],
+		[0, 270, 0, 'half a turn is the same plane'],
+		[350, 90, -10, '10 degrees anticlockwise'],
+		[0, 0, 90, "emitters at 12 and 6 o'clock"]
+	])('key %i, emitter %i: %i degrees off, %s', (key, emitter, error) => {
+		expect(Math.abs(clockError({ key, emitter }))).toBe(Math.abs(error));
+		if (Math.abs(error) < 90) expect(clockError({ key, emitter })).toBeCloseTo(error, 9);
 	});
 });
 

@@ -7,7 +7,7 @@ import {
 	type Demand,
 	type FilamentRole
 } from '../circuit';
-import type { Accessory, Channel, Configuration, Policy, Product, Socket } from '../exchange';
+import type { Accessory, Channel, Configuration, Lens, Policy, Product, Socket } from '../exchange';
 import {
 	categoryOrNull,
 	filamentOf,
@@ -19,6 +19,7 @@ import {
 } from '../lamps';
 import {
 	filamentSource,
+	knownLens,
 	ledSource,
 	rememberingLens,
 	soberFlux,
@@ -52,6 +53,8 @@ export interface SocketCase {
 	socket: Socket;
 	category: LampCategory;
 	family: RuleFamily | null;
+	/** The lens, when it is one whose transmittance is known. */
+	lens: Lens | undefined;
 	/** True when someone outside is meant to see it or see by it. */
 	outside: boolean;
 	/** The filament lamp's light behind the lens, lm; null when not known. */
@@ -135,12 +138,14 @@ export function socketCase(
 ): SocketCase | null {
 	const category = socket.state === 'filament' ? categoryOrNull(socket.category) : null;
 	if (!category) return null;
-	const stock = socket.lens && category.lumens !== undefined ? through(filamentSource(category), socket.lens) : null;
+	const lens = knownLens(socket.lens);
+	const stock = lens && category.lumens !== undefined ? through(filamentSource(category), lens) : null;
 	return {
 		configuration,
 		socket,
 		category,
 		family: ruleFamily(configuration.market),
+		lens,
 		outside: socket.functions.some((id) => WITH_OUTSIDE.has(lampFunction(id).group)),
 		stockLumens: stock && category.lumens !== undefined ? category.lumens * stock.transmittance : null,
 		channels: channelsOf(configuration, socket).map((c) => channelCase(configuration, socket, category, c)),

@@ -44,6 +44,18 @@ describe('size', () => {
 		expect(found(withCap, 'size.rear.cap')?.remedy).toEqual({ kind: 'cap', extraDepth: 4 });
 	});
 
+	it.each([
+		['right as it locks', 0, 'fixed', 'pass size.clock.right'],
+		['30 degrees off, collar turns', 30, 'adjustable', 'needs size.clock.turn'],
+		['8 degrees off, fixed', 8, 'fixed', 'unknown size.clock.near'],
+		['30 degrees off, fixed', 30, 'fixed', 'refuse size.clock.wrong'],
+		['key not known, collar turns', undefined, 'adjustable', 'needs size.clock.set'],
+		['key not known, fixed', undefined, 'fixed', 'unknown size.clock.unknown']
+	])('emitters: %s', (_, keyAngle, collar, expected) => {
+		const lamp = { emission: 'sided', collar, emitterAngle: 90 };
+		expect(gate(low({ keyAngle }, lamp), 'size')).toContain(expected);
+	});
+
 	it('a lamp in a holder has no body behind it to judge', () => {
 		expect(gate(stop(), 'size').filter((text) => text.includes('rear'))).toEqual([]);
 	});
@@ -61,6 +73,7 @@ describe('colour', () => {
 			{ colour: white, flux: { claimed: 900, per: 'lamp' } },
 			'unknown colour.leans-on-lens'
 		],
+		['a lens nobody has measured', { lens: 'violet' }, {}, 'unknown colour.lens-unknown'],
 		['lens not known', { lens: undefined }, {}, 'unknown colour.lens-unknown'],
 		['colour not given', {}, { colour: undefined }, 'unknown colour.source-unknown'],
 		['white without a temperature', {}, { colour: { kind: 'white' } }, 'unknown colour.source-unknown'],

@@ -88,8 +88,21 @@ describe('verdicts do not depend on', () => {
 
 describe('a missing fact', () => {
 	/** Facts that may be missing; each is a path into the socket, the product, or the channel. */
-	const SOCKET = ['lens', 'optic', 'envelope', 'cap', 'wiring', 'category'];
-	const PRODUCT = ['colour', 'flux', 'power', 'size', 'limit', 'cooling', 'modes', 'wiring', 'collar', 'startUp'];
+	const SOCKET = ['lens', 'optic', 'envelope', 'cap', 'wiring', 'category', 'keyAngle'];
+	const PRODUCT = [
+		'colour',
+		'flux',
+		'power',
+		'size',
+		'limit',
+		'cooling',
+		'modes',
+		'wiring',
+		'collar',
+		'emission',
+		'emitterAngle',
+		'startUp'
+	];
 	const sellable = (verdict: string) => verdict === 'fits' || verdict === 'parts';
 	const without = (from: object, keys: readonly string[]) =>
 		Object.fromEntries(Object.entries(from).filter(([key]) => !keys.includes(key)));

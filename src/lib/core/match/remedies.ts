@@ -41,7 +41,7 @@ export function replacesFlasher(
 	const channel = configuration.channels.find((c) => c.id === remedy.channel);
 	return (
 		accessory.kind === 'flasher' &&
-		channel?.monitor.kind === 'flasher' &&
+		channel?.monitor?.kind === 'flasher' &&
 		flasher?.kind === 'plug-in' &&
 		flasher.pins !== undefined &&
 		accessory.fits?.pins === flasher.pins

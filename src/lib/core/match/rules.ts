@@ -14,6 +14,7 @@ import { steadyHeatRule } from './gates/heat/steady';
 import { cautionRule } from './gates/law/caution';
 import { policyRule } from './gates/law/policy';
 import { switchbackRule } from './gates/law/switchback';
+import { clockingRule } from './gates/size/clocking';
 import { filamentSizeRule } from './gates/size/filament';
 import { focusRule } from './gates/size/focus';
 import { frontRule } from './gates/size/front';
@@ -31,6 +32,7 @@ export const RULES: readonly Rule[] = [
 	frontRule,
 	rearRule,
 	focusRule,
+	clockingRule,
 	filamentSizeRule,
 	boundaryRule,
 	cabinColourRule,

@@ -13,6 +13,11 @@ const LENS_CURVES: Record<Lens, (nm: number) => number> = {
 	'red-faded': (nm) => 0.05 * Math.exp(-0.5 * ((nm - 445) / 35) ** 2) + 0.001 + 0.84 * edge(nm, 598, 9)
 };
 
+/** The lens of a name, or undefined when nothing is known of what it lets through. */
+export function knownLens(name: string | undefined): Lens | undefined {
+	return name !== undefined && Object.hasOwn(LENS_CURVES, name) ? (name as Lens) : undefined;
+}
+
 const sampled = new Map(Object.entries(LENS_CURVES).map(([lens, curve]) => [lens, sample(curve)]));
 
 /** Transmittance of a lens on the grid, 0 to 1. */

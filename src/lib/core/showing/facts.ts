@@ -27,6 +27,7 @@ function room({ envelope, category }: Socket): string {
 
 function feedText(channel: Channel): string {
 	const { feed } = channel;
+	if (!feed) return 'feed not known';
 	if (feed.kind === 'steady') return 'steady';
 	return `pulsed${feed.frequency === undefined ? '' : ` at ${feed.frequency} Hz`}`;
 }

@@ -1,7 +1,7 @@
 import type { Configuration, Product, Socket } from '../exchange';
 import { categoryOrNull, lampFunction } from '../lamps';
 import type { Verdict } from '../match';
-import { displayColour, filamentSource, ledSource, regionOf, throughLens, type Source } from '../optics';
+import { displayColour, filamentSource, knownLens, ledSource, regionOf, throughLens, type Source } from '../optics';
 import { placeText, rimText, ringOf, socketName, twinKey, walkOrder, type Ring } from '../vehicle';
 
 /** A socket as the rota and its list show it. */
@@ -26,8 +26,9 @@ export interface ShownSocket {
 }
 
 function lightOf(source: Source | null, socket: Socket): ShownSocket['light'] {
-	if (!source || !socket.lens) return null;
-	const seen = throughLens(source, socket.lens);
+	const lens = knownLens(socket.lens);
+	if (!source || !lens) return null;
+	const seen = throughLens(source, lens);
 	const region = regionOf(seen, 'UN');
 	return { colour: displayColour(seen), word: region === 'none' ? 'no named colour' : region.replace('-', ' ') };
 }

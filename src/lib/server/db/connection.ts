@@ -7,6 +7,8 @@ import { migrations } from './migrations';
 export const DATABASE_FILE = 'rotalux.sqlite';
 const BUSY_TIMEOUT_MS = 5000;
 
+const silent = (): void => undefined;
+
 interface RawConnection {
 	pragma: (text: string) => unknown;
 }
@@ -21,6 +23,8 @@ export async function openDatabase(folder: string): Promise<Knex> {
 		client: 'better-sqlite3',
 		connection: { filename: join(folder, DATABASE_FILE) },
 		useNullAsDefault: true,
+		// Failures are thrown, and said in plain words by whoever asked; knex need not say them a second time.
+		log: { warn: silent, error: silent, deprecate: silent, debug: silent },
 		pool: {
 			min: 0,
 			max: 1,

@@ -24,9 +24,11 @@ const monitor = z.looseObject({
 export const channel = z.looseObject({
 	id: channelId,
 	feeds: z.array(z.looseObject({ socket: socketId, function: z.enum(FUNCTION_IDS) })),
-	feed: feed,
+	/** Absent means nobody knows whether it is steady. */
+	feed: feed.optional(),
 	fuse: amperes.optional(),
-	monitor: monitor,
+	/** Absent means nobody knows whether it is monitored. */
+	monitor: monitor.optional(),
 	message: label.optional()
 });
 

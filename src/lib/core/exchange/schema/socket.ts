@@ -33,7 +33,8 @@ export const socket = z.looseObject({
 	wiring: z.enum(['standard', 'crossed']).optional(),
 	state: z.enum(['filament', 'factory-led', 'sealed']).default('filament'),
 	optic: z.enum(OPTICS).optional(),
-	lens: z.enum(LENSES).optional(),
+	/** One of `LENSES`, or another word; what another lens lets through is not known. */
+	lens: label.optional(),
 	envelope: envelope.optional(),
 	cap: z.looseObject({ kind: z.enum(['stock-sealed', 'boot', 'none']), depth: millimetres.optional() }).optional(),
 	retention: z.enum(['twist', 'spring-clip', 'ring', 'push', 'festoon', 'screw']).optional(),

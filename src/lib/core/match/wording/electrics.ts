@@ -78,6 +78,11 @@ export const electricsWording = {
 		required: 'a lamp that follows the pulses without flicker',
 		why: 'Here the pulses carry the brightness, so a smoothing module would make dim full: try one lamp, look for flicker, and see that dim stays dim.'
 	}),
+	'electrics.feed-unknown': (d: { channel: string }): Words => ({
+		measured: `${d.channel}: not known whether the feed is steady or pulsed`,
+		required: 'steady, or pulsed with frequency and share of on-time',
+		why: 'Measure the feed with the engine running: a mean voltage below the supply means pulses.'
+	}),
 	'electrics.pwm-unknown': (d: { channel: string }): Words => ({
 		measured: `${d.channel}: pulsed, share of on-time not known`,
 		required: 'the on-share for this function',

@@ -20,14 +20,14 @@ function leansOnLens(s: SocketCase, light: Source, allowed: readonly SignalColou
 }
 
 function judge(s: SocketCase, p: ProductCase, id: (typeof s.socket.functions)[number]): Finding {
-	const { family, socket, configuration } = s;
+	const { family, lens, socket, configuration } = s;
 	const light = filamentOf(socket.functions, id) === 'minor' ? p.minorLight : p.light;
 	if (!family) return finding('unknown', 'colour.no-rules', { market: configuration.market }, 'function colours');
-	if (!socket.lens) return finding('unknown', 'colour.lens-unknown', null, s.source('lens'));
+	if (!lens) return finding('unknown', 'colour.lens-unknown', null, s.source('lens'));
 	if (!light) return finding('unknown', 'colour.source-unknown', null, MAKER_DATA);
 	const { label, colours } = lampFunction(id);
 	const allowed: readonly SignalColour[] = colours?.({ family, zone: socket.zone, kind: configuration.kind }) ?? [];
-	const seen = s.through(light, socket.lens);
+	const seen = s.through(light, lens);
 	const inside = allowed.some((colour) => isInside(seen, colour, family));
 	const data = { function: label, region: regionOf(seen, family), x: seen.x, y: seen.y, allowed: allowed.join(' or ') };
 	const source = family === 'UN' ? 'UN R48 colour boundaries' : 'FMVSS 108 and SAE J578 colour boundaries';

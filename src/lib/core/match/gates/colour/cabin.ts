@@ -4,12 +4,12 @@ import { finding } from '../../finding';
 import { MAKER_DATA, type Rule } from '../../rule';
 
 /** Where no rule asks for a colour, the light should still be of the kind the filament lamp gave; another colour is for the customer to ask for. */
-export const cabinColourRule: Rule = ({ socket, category, family, through }, { light }) => {
+export const cabinColourRule: Rule = ({ socket, category, family, lens, through }, { light }) => {
 	if (socket.functions.some((id) => lampFunction(id).colours)) return null;
-	if (!socket.lens) return finding('unknown', 'colour.lens-unknown', null, 'vehicle record');
+	if (!lens) return finding('unknown', 'colour.lens-unknown', null, 'vehicle record');
 	if (!light) return finding('unknown', 'colour.source-unknown', null, MAKER_DATA);
-	const region = regionOf(through(light, socket.lens), family ?? 'UN');
-	const stock = regionOf(through(filamentSource(category), socket.lens), family ?? 'UN');
+	const region = regionOf(through(light, lens), family ?? 'UN');
+	const stock = regionOf(through(filamentSource(category), lens), family ?? 'UN');
 	const data = { region, stock };
 	return region === stock
 		? finding('pass', 'colour.cabin.alike', data, 'colour boundaries, used as names only')

@@ -20,10 +20,10 @@ function judge(ratio: number): [Level, Extract<FindingCode, `colour.light.${stri
 }
 
 /** Luminous flux that survives the lens, relative to the filament lamp behind the same lens. Total flux, not where it goes. */
-export const survivingLightRule: Rule = ({ socket, stockLumens, outside, through }, { light, flux }) => {
-	if (!light || !socket.lens) return null; // the boundary rule says so already
+export const survivingLightRule: Rule = ({ lens, stockLumens, outside, through }, { light, flux }) => {
+	if (!light || !lens) return null; // the boundary rule says so already
 	if (!flux) return outside ? finding('unknown', 'colour.light.unknown', { whose: 'lamp' }, MAKER_DATA) : null;
-	const lumens = flux.lumens * through(light, socket.lens).transmittance;
+	const lumens = flux.lumens * through(light, lens).transmittance;
 	const source = SOURCES[flux.basis];
 	if (!outside) return finding('pass', 'colour.light.inside', { lumens }, source);
 	if (stockLumens === null)

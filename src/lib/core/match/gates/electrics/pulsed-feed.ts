@@ -8,8 +8,9 @@ export const pulsedFeedRule: Rule = ({ channels }, { lamp }) => {
 	if (lamp === 'filament') return null;
 	return channels.flatMap(({ channel, function: id }): Finding[] => {
 		const { feed } = channel;
-		if (feed.kind !== 'pwm') return [];
 		const source = `channel ${channel.id} of the vehicle record`;
+		if (!feed) return [finding('unknown', 'electrics.feed-unknown', { channel: channel.id }, source)];
+		if (feed.kind !== 'pwm') return [];
 		const duty = feed.duty?.[id];
 		if (duty === undefined) return [finding('unknown', 'electrics.pwm-unknown', { channel: channel.id }, source)];
 		const frequency = feed.frequency === undefined ? 'frequency not known' : `${feed.frequency} Hz`;

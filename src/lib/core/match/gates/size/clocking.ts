@@ -1,0 +1,27 @@
+import { CLOCK_CHECK, CLOCK_PASS, clockError } from '../../../fit';
+import { lampFunction } from '../../../lamps';
+import { finding } from '../../finding';
+import { MAKER_DATA, type Rule } from '../../rule';
+
+/** In a lamp that forms a beam, a sided LED must stand with its emitters at 3 and 9 o'clock when it is locked. */
+export const clockingRule: Rule = ({ socket, source }, { product, lamp }) => {
+	const beam = socket.functions.some((id) => ['headlamp', 'fog'].includes(lampFunction(id).group));
+	// A lamp that does not say how it shines is taken for a sided one, as most of these are.
+	if (!beam || lamp === 'filament' || (product.emission ?? 'sided') !== 'sided') return null;
+	const turns = product.collar === 'adjustable' || product.collar === 'removable';
+	const { keyAngle: key } = socket;
+	const emitter = product.emitterAngle;
+	if (key === undefined || emitter === undefined) {
+		const data = { whose: key === undefined ? 'socket' : 'lamp' };
+		return turns
+			? finding('needs', 'size.clock.set', data, MAKER_DATA)
+			: finding('unknown', 'size.clock.unknown', data, key === undefined ? source('keyAngle') : MAKER_DATA);
+	}
+	const error = clockError({ key, emitter });
+	const off = Math.abs(error);
+	if (off <= CLOCK_PASS) return finding('pass', 'size.clock.right', { error }, source('keyAngle'));
+	if (turns) return finding('needs', 'size.clock.turn', { error }, source('keyAngle'));
+	return off <= CLOCK_CHECK
+		? finding('unknown', 'size.clock.near', { error }, source('keyAngle'))
+		: finding('refuse', 'size.clock.wrong', { error }, source('keyAngle'));
+};
