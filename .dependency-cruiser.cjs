@@ -70,7 +70,7 @@ module.exports = {
 		{
 			name: 'components-read-core-and-client',
 			severity: 'error',
-			from: { path: '^src/lib/components/' },
+			from: { path: '^src/lib/components/', pathNot: '\\.test\\.ts$' },
 			to: { path: '^src/(lib/server|routes|cli)/' }
 		},
 		{
