@@ -1,17 +1,23 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { makeAccessory, makeConfiguration, makeProduct, makeShop, STOP_SOCKET } from '../../../../tests/support/make';
-import { highsSolver } from '../../server/solver/highs';
-import { FUNCTION_IDS } from '../lamps';
-import { compileCatalogue } from '../match';
-import { KIT_SCOPES, type KitOrder } from '../exchange';
-import { assembleKit } from './assemble';
-import { lpText } from './lp-text';
-import { groupsOf } from './options';
-import { kitProgram } from './program';
-import { pruneOptions } from './prune';
-import { socketsInScope } from './scope';
-import type { Program } from './solver';
+import {
+	makeAccessory,
+	makeConfiguration,
+	makeProduct,
+	makeShop,
+	STOP_SOCKET
+} from '../../../../../tests/support/make';
+import { highsSolver } from '../../../server/solver/highs';
+import { FUNCTION_IDS } from '../../lamps';
+import { compileCatalogue } from '../../match';
+import { KIT_SCOPES, type KitOrder } from '../../exchange';
+import { assembleKit } from '../assemble';
+import { lpText } from '../lp-text';
+import { groupsOf } from '../options';
+import { kitProgram } from '.';
+import { pruneOptions } from '../prune';
+import { socketsInScope } from '../scope';
+import type { Program } from '../solver';
 
 const ORDER: KitOrder = { scope: 'vehicle', balance: 'price', choices: {} };
 const PRICE_ONLY = { light: 0, part: 0, heat: 0 };
