@@ -123,6 +123,7 @@ describe('documents', () => {
 			const pdf = await kitSheetPdf(sheet, paper);
 			expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
 			expect(pdf.length).toBeGreaterThan(10_000);
+			expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(2);
 		}
 	});
 });

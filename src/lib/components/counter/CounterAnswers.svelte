@@ -60,7 +60,7 @@
 								data-answer="place"
 								onkeydown={step}
 								href={resolve('/vehicles/[id]/match/[[socket]]', { id: vehicle.id, socket: answer.socket })}
-								class="grid grid-cols-[11rem_9.5rem_1fr_auto] items-baseline gap-3 px-3 py-2 hover:bg-sea-wash max-sm:grid-cols-1 max-sm:gap-1"
+								class="grid grid-cols-[11rem_9.5rem_1fr_auto] items-baseline gap-3 px-3 py-2 hover:bg-sea-wash max-md:grid-cols-1 max-md:gap-1"
 							>
 								<span
 									><span class="font-medium">{answer.place}</span>
@@ -78,7 +78,7 @@
 											<span class="block text-soft">{answer.best.firstReason}</span>
 										{/if}
 									</span>
-									<span class="text-right whitespace-nowrap max-sm:text-left">
+									<span class="text-right whitespace-nowrap max-md:text-left">
 										{#if answer.best.pack}
 											{money(answer.best.pack.price, currency)}
 											<span class="text-soft">for {answer.best.pack.count}</span>
@@ -88,7 +88,8 @@
 										</span>
 									</span>
 								{:else}
-									<span class="col-span-3 text-soft">{answer.open ?? 'No product is made for this lamp category.'}</span
+									<span class="text-soft md:col-span-3"
+										>{answer.open ?? 'No product is made for this lamp category.'}</span
 									>
 								{/if}
 							</a>

@@ -111,9 +111,26 @@ function head(doc: Doc, sheet: KitSheet): void {
 	doc.y = after;
 }
 
+/** A foot on every page, so that a loose sheet finds its kit again. */
+function pageNumbers(doc: Doc, { code, id, vehicleName }: KitSheet): void {
+	const { start, count } = doc.bufferedPageRange();
+	for (let page = start; page < start + count; page++) {
+		doc.switchToPage(page);
+		doc.page.margins.bottom = 0; // the foot stands in the margin, where text would start a new page
+		const text = `${code ?? `draft ${id}`}  ·  ${vehicleName}  ·  page ${page - start + 1} of ${count}`;
+		doc.font('regular').fontSize(8).fillColor('#444444');
+		doc.text(text, MARGIN, doc.page.height - MARGIN + 14, { width: doc.page.width - 2 * MARGIN, lineBreak: false });
+	}
+}
+
 /** The kit sheet as PDF: rota, lines, open sockets, policy and cautions. */
 export function kitSheetPdf(sheet: KitSheet, paper: 'A4' | 'LETTER' = 'A4'): Promise<Buffer> {
-	const doc = new PDFDocument({ size: paper, margin: MARGIN, info: { Title: `${sheet.name}, ${sheet.vehicleName}` } });
+	const doc = new PDFDocument({
+		size: paper,
+		margin: MARGIN,
+		bufferPages: true,
+		info: { Title: `${sheet.name}, ${sheet.vehicleName}` }
+	});
 	for (const [name, file] of Object.entries(FONTS)) doc.registerFont(name, file);
 	const chunks: Buffer[] = [];
 	const done = new Promise<Buffer>((resolve, reject) => {
@@ -128,6 +145,7 @@ export function kitSheetPdf(sheet: KitSheet, paper: 'A4' | 'LETTER' = 'A4'): Pro
 	for (const { name, why } of sheet.kit.open) paragraph(doc, `${name}: ${why}`);
 	heading(doc, 'Cautions');
 	for (const caution of CAUTIONS) paragraph(doc, `•  ${caution}`);
+	pageNumbers(doc, sheet);
 	doc.end();
 	return done;
 }
