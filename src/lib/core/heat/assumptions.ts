@@ -3,7 +3,7 @@ import type { Mount } from '../lamps';
 
 /** Thermal resistance from lamp body to the air around it, K/W, by body and cooling. Middle of what is seen; editable later. */
 const RESISTANCE: Record<Mount, Record<NonNullable<Product['cooling']>, number>> = {
-	flange: { none: 6, fins: 3.5, strap: 3, fan: 2.2 },
+	flange: { none: 6, fins: 3, strap: 2.4, fan: 1.6 },
 	bayonet: { none: 16, fins: 12, strap: 12, fan: 8 },
 	wedge: { none: 40, fins: 30, strap: 30, fan: 20 },
 	festoon: { none: 35, fins: 26, strap: 26, fan: 18 }

@@ -20,5 +20,6 @@ export function steadyTemperature({ ambient, watts, duty, resistance, cap }: Hea
 	return ambient + watts * duty * resistance * cap;
 }
 
-/** An estimate this near the limit is too near to call, K. */
-export const MARGIN_K = 10;
+/** An estimate passes with this much to spare, and refuses only when it is this much over; between the two only a measurement tells, K. */
+export const SPARE_K = 10;
+export const OVER_K = 15;

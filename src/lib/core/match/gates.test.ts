@@ -249,15 +249,16 @@ describe('heat', () => {
 	it.each([
 		['2.6 W: 45 + 2.6 x 16 = 87 C of 115 C', {}, 'pass heat.cool'],
 		['4 W: 109 C is too near 115 C to call', { power: { at13v5: 4 } }, 'unknown heat.near'],
-		['6 W: 141 C is over 115 C', { power: { at13v5: 6 } }, 'refuse heat.hot'],
+		['5 W: 125 C is over 115 C, but not by enough for an estimate', { power: { at13v5: 5 } }, 'unknown heat.near'],
+		['6 W: 141 C is far over 115 C', { power: { at13v5: 6 } }, 'refuse heat.hot'],
 		['a built-in load of 6 W cooks it', { builtInLoad: 6 }, 'refuse heat.hot'],
 		['no limit given', { limit: undefined }, 'unknown heat.unknown']
 	])('%s', (_, product, expected) => {
 		expect(gate(stop({}, product), 'heat')).toEqual([expected]);
 	});
 
-	it('under a sealed cap 18 W reach 123 C; an extended cap brings it to 111 C and is named', () => {
-		const candidate = low({ cap: { kind: 'stock-sealed' } }, { power: { at13v5: 18 } });
+	it('under a sealed cap 24 W reach 121 C of 130 C; an extended cap brings it to 110 C and is named', () => {
+		const candidate = low({ cap: { kind: 'stock-sealed' } }, { power: { at13v5: 24 } });
 		expect(found(candidate, 'heat.cap')?.remedy).toEqual({ kind: 'cap', extraDepth: 0 });
 	});
 });

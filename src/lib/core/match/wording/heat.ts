@@ -22,7 +22,7 @@ export const heatWording = {
 	'heat.near': (d: Heat): Words => ({
 		measured: sum(d),
 		required: `at most ${d.limit} C, with 10 K to spare`,
-		why: 'Too near the limit for an estimate: measure the body after half an hour lit.'
+		why: 'Too near the limit for an estimate either way: measure the body after half an hour lit.'
 	}),
 	'heat.cap': (d: Heat & { withCap: number }): Words => ({
 		measured: sum(d),
