@@ -3,6 +3,7 @@
 	import { resolve } from '$app/paths';
 	import Rota from '$lib/components/rota/Rota.svelte';
 	import RotaList from '$lib/components/rota/RotaList.svelte';
+	import VerdictLegend from '$lib/components/ui/VerdictLegend.svelte';
 	import SocketFacts from '$lib/components/vehicle/SocketFacts.svelte';
 
 	let { data } = $props();
@@ -29,9 +30,10 @@
 				onopen={(socket) => goto(resolve('/vehicles/[id]/match/[[socket]]', { id, socket }))}
 			/>
 		</div>
-		<p class="px-2 text-sm text-soft">
-			Arrow keys walk round and in and out; Enter opens the socket in Match. The shape is the verdict of the best LED.
-		</p>
+		<div class="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 px-2">
+			<VerdictLegend of="Best LED:" />
+			<p class="text-sm text-soft">Arrow keys walk; Enter opens in Match</p>
+		</div>
 	</div>
 	<div class="flex min-h-0 flex-col gap-3">
 		<section class="panel p-3" aria-live="polite">
