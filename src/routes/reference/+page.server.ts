@@ -1,4 +1,4 @@
-import { LAMP_CATEGORIES } from '$lib/core/lamps';
+import { INTERCHANGES, LAMP_CATEGORIES } from '$lib/core/lamps';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = () => ({ categories: LAMP_CATEGORIES });
+export const load: PageServerLoad = () => ({ categories: LAMP_CATEGORIES, interchanges: INTERCHANGES });

@@ -1,71 +1,85 @@
 <script lang="ts">
+	import CategoryDetail from '$lib/components/reference/CategoryDetail.svelte';
+	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 	import type { LampCategory } from '$lib/core/lamps';
 
 	let { data } = $props();
 
 	let words = $state('');
+	let picked = $state<string | null>(null);
+
 	const text = (c: LampCategory) =>
 		[c.category, ...c.aka, ...(c.nicknames ?? []), ...(c.related ?? []), ...c.caps, ...c.functions, c.glass]
 			.join(' ')
 			.toLowerCase();
-	const found = $derived(
-		data.categories.filter((c) =>
-			words
-				.toLowerCase()
-				.split(/\s+/)
-				.every((word) => text(c).includes(word))
-		)
-	);
+	const typed = $derived(words.toLowerCase().split(/\s+/).filter(Boolean));
+	const found = $derived(data.categories.filter((c) => typed.every((word) => text(c).includes(word))));
+	const selected = $derived(found.find((c) => c.category === picked) ?? found[0] ?? null);
 	const pair = (major: number | undefined, minor: number | undefined) =>
 		major === undefined ? '–' : minor === undefined ? String(major) : `${major} / ${minor}`;
+
+	function step(event: KeyboardEvent, index: number): void {
+		const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+		const next = by === undefined ? undefined : found[index + by];
+		if (by === undefined || !next) return;
+		event.preventDefault();
+		picked = next.category;
+		const row = (event.currentTarget as HTMLElement).closest('tr');
+		(by > 0 ? row?.nextElementSibling : row?.previousElementSibling)?.querySelector('button')?.focus();
+	}
 </script>
 
 <svelte:head><title>Reference · Rotalux</title></svelte:head>
 
-<main class="grid gap-4 p-6">
-	<div class="flex flex-wrap items-end gap-3">
-		<h1 class="mr-auto">Lamp categories</h1>
+<main class="flex flex-col gap-3 p-4 lg:h-screen">
+	<div class="flex flex-wrap items-end gap-x-6 gap-y-1">
+		<h1>Lamp categories</h1>
+		<p class="mr-auto text-soft" aria-live="polite">
+			{found.length} of {data.categories.length}. Low confidence counts as not known until somebody confirms it in hand.
+		</p>
 		<label class="flex items-center gap-2">
-			Search <input type="search" class="field w-72" bind:value={words} placeholder="P21W, 1156, BA15s, fog" />
+			Search <input type="search" class="field w-64" bind:value={words} placeholder="P21W, 1156, BA15s, fog" />
 		</label>
 	</div>
-	<p class="text-soft" aria-live="polite">
-		{found.length} of {data.categories.length} categories. Facts of the UN and SAE standards; low confidence counts as not
-		known until somebody confirms it in hand.
-	</p>
 	{#if found.length === 0}<p>No lamp category answers to “{words}”.</p>{/if}
-	<div class="panel overflow-x-auto">
-		<table class="grid-table">
-			<caption class="sr-only">Lamp categories</caption>
-			<thead>
-				<tr>
-					<th scope="col">Category</th><th scope="col">Also</th><th scope="col">Cap</th><th scope="col" class="number"
-						>Filaments</th
-					>
-					<th scope="col" class="number">Power, W</th><th scope="col" class="number">Flux, lm</th><th scope="col"
-						>Glass</th
-					>
-					<th scope="col" class="number">Length, mm</th><th scope="col">Notes</th><th scope="col">Confidence</th>
-				</tr>
-			</thead>
-			<tbody>
-				{#each found as c (c.category)}
+	<div class="grid min-h-0 grow gap-3 lg:grid-cols-[minmax(0,1fr)_25rem]">
+		<ScrollPanel label="Lamp categories">
+			<table class="grid-table">
+				<caption class="sr-only">Lamp categories</caption>
+				<thead class="sticky top-0 bg-panel">
 					<tr>
-						<td class="font-medium whitespace-nowrap"
-							>{c.category} <span class="font-normal text-soft">{c.system}</span></td
-						>
-						<td>{[...c.aka, ...(c.nicknames ?? [])].join(', ')}</td>
-						<td class="whitespace-nowrap">{c.caps.join(' or ')}</td>
-						<td class="number">{c.filaments ?? '–'}</td>
-						<td class="number">{pair(c.watts, c.wattsMinor)}</td>
-						<td class="number">{pair(c.lumens, c.lumensMinor)}</td>
-						<td>{c.glass}</td>
-						<td class="number">{c.length ?? '–'}</td>
-						<td class="max-w-md text-sm">{c.notes}</td>
-						<td>{c.confidence}</td>
+						<th scope="col">Category</th><th scope="col">Also</th><th scope="col">Cap</th>
+						<th scope="col" class="number">Power, W</th><th scope="col" class="number">Flux, lm</th>
+						<th scope="col">Glass</th><th scope="col">Confidence</th>
 					</tr>
-				{/each}
-			</tbody>
-		</table>
+				</thead>
+				<tbody>
+					{#each found as c, index (c.category)}
+						<tr class={['hover:bg-raised', c === selected && 'bg-sea-wash!']} onclick={() => (picked = c.category)}>
+							<td>
+								<button
+									type="button"
+									class="text-left font-medium"
+									aria-pressed={c === selected}
+									onkeydown={(event) => step(event, index)}>{c.category}</button
+								>
+								<span class="text-soft">{c.system}</span>
+							</td>
+							<td>{c.aka.join(', ')}</td>
+							<td>{c.caps.join(' or ')}</td>
+							<td class="number">{pair(c.watts, c.wattsMinor)}</td>
+							<td class="number">{pair(c.lumens, c.lumensMinor)}</td>
+							<td>{c.glass}</td>
+							<td>{c.confidence}</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</ScrollPanel>
+		{#if selected}
+			<ScrollPanel label="The category in full" class="p-3">
+				<CategoryDetail category={selected} interchanges={data.interchanges} />
+			</ScrollPanel>
+		{/if}
 	</div>
 </main>
