@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { expect, test, type Page } from '@playwright/test';
+import Database from 'better-sqlite3';
 
 async function upload(page: Page, name: string, content: string | Buffer): Promise<void> {
 	await page.goto('/vehicles/import');
@@ -88,6 +89,22 @@ test('a port in use and a port that is none are said in one sentence', () => {
 	expect(taken.status).toBe(2);
 	expect(taken.stderr).toContain('Port 4199 on 127.0.0.1 is already in use. Set another one, such as PORT=4200.');
 	expect(serve('many').stderr).toContain('PORT must be a number from 1 to 65535, is "many".');
+});
+
+test('a database another program has locked: the form says so, and keeps what was typed', async ({ page }) => {
+	await page.goto('/vehicles/tarrow-packhorse-2014/kit');
+	await page.getByLabel('Name').fill('While it is locked');
+	const other = new Database('.rotalux/e2e/rotalux.sqlite');
+	other.exec('begin immediate');
+	await page.getByRole('button', { name: 'Work out the kit' }).click();
+	await expect(page.getByRole('alert')).toContainText('locked by another program, so nothing was changed', {
+		timeout: 15_000
+	});
+	other.exec('rollback');
+	other.close();
+	await expect(page.getByLabel('Name')).toHaveValue('While it is locked');
+	await page.getByRole('button', { name: 'Work out the kit' }).click();
+	await expect(page.getByLabel('Name of the kit')).toHaveValue('While it is locked');
 });
 
 test('a form from another site is not taken', async ({ request }) => {

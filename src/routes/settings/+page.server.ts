@@ -1,6 +1,6 @@
 import { fail } from '@sveltejs/kit';
 import { policy as policySchema } from '$lib/core/exchange';
-import { databaseTrouble } from '$lib/server/db/trouble';
+import { orTrouble } from '$lib/server/or-trouble';
 import { changePolicy, readPolicy } from '$lib/server/services/policy';
 import { database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
@@ -12,13 +12,9 @@ export const actions: Actions = {
 		const db = await database();
 		const read = policySchema.safeParse({ ...(await readPolicy(db)), ...Object.fromEntries(await request.formData()) });
 		if (!read.success) return fail(400, { message: 'Choose one of the policies. Nothing was changed.' });
-		try {
+		return orTrouble(async () => {
 			await changePolicy(db, read.data);
-		} catch (error) {
-			const trouble = databaseTrouble(error);
-			if (!trouble) throw error;
-			return fail(503, { message: trouble });
-		}
-		return { saved: true };
+			return { saved: true };
+		});
 	}
 };

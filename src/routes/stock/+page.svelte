@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { createTable } from '@tanstack/svelte-table';
 	import PackList from '$lib/components/ui/PackList.svelte';
 	import { sortable } from '$lib/components/ui/sorting';
@@ -49,7 +50,12 @@
 		{products.length} of {data.products.length} products, {accessories.length} of {data.accessories.length} accessories. A
 		claimed flux is the maker's word; the sober one is measured, or the claim per lamp but at most 100 lm per watt.
 	</p>
-	{#if products.length === 0 && accessories.length === 0}
+	{#if data.products.length === 0 && data.accessories.length === 0}
+		<p>
+			Nothing is in stock yet. <a class="link" href={resolve('/vehicles/import')}>Import a rotalux/1 file</a> with products
+			to begin.
+		</p>
+	{:else if products.length === 0 && accessories.length === 0}
 		<p>Nothing in stock answers to “{words}”.</p>
 	{/if}
 	{#if products.length > 0}

@@ -1,6 +1,6 @@
 import { fail } from '@sveltejs/kit';
 import { readDocumentText } from '$lib/core/exchange';
-import { databaseTrouble } from '$lib/server/db/trouble';
+import { orTrouble } from '$lib/server/or-trouble';
 import { importDocument } from '$lib/server/services/exchange';
 import { database } from '$lib/server/shop';
 import { uploadedText } from '$lib/server/upload';
@@ -19,13 +19,9 @@ export const actions: Actions = {
 				message: `${name} was not read: ${read.error.length} ${read.error.length === 1 ? 'thing is' : 'things are'} wrong. Nothing was changed.`,
 				problems: read.error.slice(0, MOST_PROBLEMS)
 			});
-		try {
+		return orTrouble(async () => {
 			const report = await importDocument(await database(), read.value, new Date().toISOString());
 			return { name, report, vehicles: read.value.configurations.map((c) => c.id) };
-		} catch (error) {
-			const trouble = databaseTrouble(error);
-			if (!trouble) throw error;
-			return fail(503, { message: trouble, problems: [] });
-		}
+		});
 	}
 };

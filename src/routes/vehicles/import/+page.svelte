@@ -1,9 +1,12 @@
 <script lang="ts">
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import { resolve } from '$app/paths';
+	import type { Problem } from '$lib/core/result';
 	import Message from '$lib/components/ui/Message.svelte';
 
 	let { form } = $props();
+
+	const problems = $derived((form && 'problems' in form ? (form.problems as Problem[]) : null) ?? []);
 </script>
 
 <svelte:head><title>Import · Rotalux</title></svelte:head>
@@ -25,11 +28,11 @@
 	>
 	{#if form?.message}
 		<Message text={form.message} />
-		{#if form.problems && form.problems.length > 0}
+		{#if problems.length > 0}
 			<table class="grid-table">
 				<thead><tr><th>Where</th><th>What</th></tr></thead>
 				<tbody>
-					{#each form.problems as problem, i (i)}
+					{#each problems as problem, i (i)}
 						<tr><td><code class="break-all">{problem.path || 'file'}</code></td><td>{problem.message}</td></tr>
 					{/each}
 				</tbody>

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { resolve } from '$app/paths';
 import { KIT_SCOPES, kitOrder, label } from '$lib/core/exchange';
 import { listKits, listRevisions } from '$lib/server/repositories/kits';
+import { orTrouble } from '$lib/server/or-trouble';
 import { startKit } from '$lib/server/services/kits';
 import { database, kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
@@ -30,16 +31,13 @@ const newKit = z.object({ name: label, scope: z.enum(KIT_SCOPES) });
 
 export const actions: Actions = {
 	start: async ({ request, params }) => {
-		const values = Object.fromEntries(await request.formData());
-		const read = newKit.safeParse(values);
+		const read = newKit.safeParse(Object.fromEntries(await request.formData()));
 		if (!read.success)
-			return fail(400, {
-				message: 'Give the kit a name of 1 to 200 characters and a scope. Nothing was changed.',
-				values
-			});
+			return fail(400, { message: 'Give the kit a name of 1 to 200 characters and a scope. Nothing was changed.' });
 		const order = kitOrder.parse({ scope: read.data.scope });
-		const started = await startKit(await kitContext(), params.id, read.data.name, order);
-		if (!started.ok) return fail(404, { message: started.error, values });
+		const started = await orTrouble(async () => startKit(await kitContext(), params.id, read.data.name, order));
+		if ('status' in started) return started;
+		if (!started.ok) return fail(404, { message: started.error });
 		redirect(303, resolve('/vehicles/[id]/kit/[kit]', { id: params.id, kit: started.value.id }));
 	}
 };

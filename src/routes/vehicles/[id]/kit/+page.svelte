@@ -15,19 +15,13 @@
 	<BusyForm action="?/start" class="panel flex flex-wrap items-end gap-3 p-4"
 		>{#snippet children(busy)}
 			<label class="grid gap-1 font-medium"
-				>Name <input
-					name="name"
-					class="field font-normal"
-					value={form?.values?.name ?? 'Whole vehicle'}
-					required
-					maxlength="200"
-				/></label
+				>Name <input name="name" class="field font-normal" value="Whole vehicle" required maxlength="200" /></label
 			>
 			<label class="grid gap-1 font-medium">
 				Scope
 				<select name="scope" class="field font-normal">
 					{#each SCOPE_OPTIONS as option (option.value)}
-						<option value={option.value} selected={option.value === form?.values?.scope}>{option.label}</option>
+						<option value={option.value}>{option.label}</option>
 					{/each}
 				</select>
 			</label>

@@ -2,7 +2,15 @@ import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import { BALANCES, KIT_SCOPES, label, minorUnits } from '$lib/core/exchange';
 import type { Result } from '$lib/core/result';
-import { addRunnersUp, chooseInKit, releaseKit, renameKit, reorderKit } from '$lib/server/services/kits';
+import { orTrouble } from '$lib/server/or-trouble';
+import {
+	addRunnersUp,
+	chooseInKit,
+	releaseKit,
+	renameKit,
+	reorderKit,
+	type KitContext
+} from '$lib/server/services/kits';
 import { kitOr404 } from '$lib/server/services/kit-or-404';
 import { kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
@@ -18,7 +26,12 @@ async function fields<T>(request: Request, schema: z.ZodType<T>): Promise<T | nu
 }
 
 const bad = (message: string) => fail(400, { message: `${message} Nothing was changed.` });
-const outcome = (done: Result<unknown, string>) => (done.ok ? { done: true } : fail(409, { message: done.error }));
+/** Does what a form asks of a kit: done, or one sentence why not. */
+const doing = (work: (ctx: KitContext) => Promise<Result<unknown, string>>) =>
+	orTrouble(async () => {
+		const done = await work(await kitContext());
+		return done.ok ? { done: true } : fail(409, { message: done.error });
+	});
 
 const naming = z.object({ name: label });
 const ordering = z.object({
@@ -37,33 +50,25 @@ const releasing = z.object({ signedBy: z.string().trim().max(200) });
 export const actions: Actions = {
 	rename: async ({ request, params }) => {
 		const read = await fields(request, naming);
-		return read
-			? outcome(await renameKit(await kitContext(), params.kit, read.name))
-			: bad('A name has 1 to 200 characters.');
+		return read ? doing((ctx) => renameKit(ctx, params.kit, read.name)) : bad('A name has 1 to 200 characters.');
 	},
 	order: async ({ request, params }) => {
 		const read = await fields(request, ordering);
 		if (!read) return bad('The budget must be an amount such as 250 or 249.90.');
-		return outcome(await reorderKit(await kitContext(), params.kit, (order) => ({ ...order, ...read })));
+		return doing((ctx) => reorderKit(ctx, params.kit, (order) => ({ ...order, ...read })));
 	},
 	free: async ({ request, params }) => {
 		const read = await fields(request, freeing);
-		return read
-			? outcome(await chooseInKit(await kitContext(), params.kit, read.socket, null))
-			: bad('No socket was named.');
+		return read ? doing((ctx) => chooseInKit(ctx, params.kit, read.socket, null)) : bad('No socket was named.');
 	},
 	leave: async ({ request, params }) => {
 		const read = await fields(request, leaving);
 		if (!read) return bad('Give a reason for leaving the socket stock.');
-		return outcome(
-			await chooseInKit(await kitContext(), params.kit, read.socket, { kind: 'stock', reason: read.reason })
-		);
+		return doing((ctx) => chooseInKit(ctx, params.kit, read.socket, { kind: 'stock', reason: read.reason }));
 	},
-	runners: async ({ params }) => outcome(await addRunnersUp(await kitContext(), params.kit)),
+	runners: async ({ params }) => doing((ctx) => addRunnersUp(ctx, params.kit)),
 	release: async ({ request, params }) => {
 		const read = await fields(request, releasing);
-		return read
-			? outcome(await releaseKit(await kitContext(), params.kit, read.signedBy))
-			: bad('The name is too long.');
+		return read ? doing((ctx) => releaseKit(ctx, params.kit, read.signedBy)) : bad('The name is too long.');
 	}
 };

@@ -1,9 +1,11 @@
 import { error, fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import { resolve } from '$app/paths';
-import { kitOrder } from '$lib/core/exchange';
-import { listKits } from '$lib/server/repositories/kits';
-import { chooseInKit, startKit } from '$lib/server/services/kits';
+import { kitOrder, productId } from '$lib/core/exchange';
+import { ok, type Result } from '$lib/core/result';
+import { orTrouble } from '$lib/server/or-trouble';
+import { listKits, type StoredKit } from '$lib/server/repositories/kits';
+import { chooseInKit, startKit, type KitContext } from '$lib/server/services/kits';
 import { showMatch, showSocket } from '$lib/server/services/vehicle';
 import { database, kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
@@ -24,22 +26,28 @@ export const load: PageServerLoad = async ({ params, parent }) => {
 	return { socket, match };
 };
 
-const chosen = z.object({ product: z.string().min(1).max(80) });
+const chosen = z.object({ product: productId });
+
+/** The vehicle's draft kit that was last touched, or a new one. */
+async function draftKit(ctx: KitContext, vehicle: string): Promise<Result<StoredKit, string>> {
+	const draft = (await listKits(ctx.db, vehicle)).find((kit) => kit.state === 'draft');
+	return draft ? ok(draft) : startKit(ctx, vehicle, 'Kit', kitOrder.parse({}));
+}
 
 export const actions: Actions = {
 	choose: async ({ request, params }) => {
 		const read = chosen.safeParse(Object.fromEntries(await request.formData()));
 		if (!read.success || params.socket === undefined)
 			return fail(400, { message: 'No product was named. Nothing was changed.' });
-		const ctx = await kitContext();
-		const drafts = (await listKits(ctx.db, params.id)).filter((kit) => kit.state === 'draft');
-		const draft = drafts[0]
-			? { ok: true as const, value: drafts[0] }
-			: await startKit(ctx, params.id, 'Kit', kitOrder.parse({}));
-		if (!draft.ok) return fail(404, { message: draft.error });
-		const choice = { kind: 'product' as const, product: read.data.product as never };
-		const done = await chooseInKit(ctx, draft.value.id, params.socket, choice);
-		if (!done.ok) return fail(409, { message: done.error });
-		return { kit: done.value.id, name: done.value.name, total: done.value.answer.total };
+		const { socket } = params;
+		return orTrouble(async () => {
+			const ctx = await kitContext();
+			const kit = await draftKit(ctx, params.id);
+			if (!kit.ok) return fail(404, { message: kit.error });
+			const choice = { kind: 'product' as const, product: read.data.product };
+			const done = await chooseInKit(ctx, kit.value.id, socket, choice);
+			if (!done.ok) return fail(409, { message: done.error });
+			return { kit: done.value.id, name: done.value.name, total: done.value.answer.total };
+		});
 	}
 };
