@@ -2,30 +2,13 @@ import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import { resolve } from '$app/paths';
 import { KIT_SCOPES, kitOrder, label } from '$lib/core/exchange';
-import { listKits, listRevisions } from '$lib/server/repositories/kits';
+import { kitRows } from '$lib/server/services/kit-rows';
 import { orTrouble } from '$lib/server/or-trouble';
 import { startKit } from '$lib/server/services/kits';
 import { database, kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params, parent }) => {
-	const db = await database();
-	const { vehicle } = await parent();
-	const kits = await Promise.all(
-		(await listKits(db, params.id)).map(async (kit) => ({
-			id: kit.id,
-			name: kit.name,
-			configuration: kit.configurationId,
-			vehicle: vehicle.name,
-			state: kit.state,
-			code: (await listRevisions(db, kit.id)).at(-1)?.code ?? null,
-			total: kit.answer.total,
-			open: kit.answer.open.length,
-			updatedAt: kit.updatedAt
-		}))
-	);
-	return { rows: kits };
-};
+export const load: PageServerLoad = async ({ params }) => ({ rows: await kitRows(await database(), params.id) });
 
 const newKit = z.object({ name: label, scope: z.enum(KIT_SCOPES) });
 

@@ -14,7 +14,7 @@
 
 <svelte:head><title>{sheet.name} · Kit sheet · Rotalux</title></svelte:head>
 
-<main class="sheet mx-auto grid max-w-4xl gap-4 bg-white p-8 text-black lg:my-3">
+<main class="paper mx-auto grid max-w-4xl gap-4 bg-white p-8 text-black lg:my-3">
 	<div class="no-print flex gap-2">
 		<button type="button" class="button" data-main onclick={() => window.print()}>Print</button>
 		<a class="button" href={resolve('/vehicles/[id]/kit/[kit]/sheet.pdf', where)} download>PDF, A4</a>
@@ -62,21 +62,3 @@
 		</ul>
 	</section>
 </main>
-
-<style>
-	/* Paper is white in both themes. */
-	.sheet {
-		--panel: #fff;
-		--raised: #fff;
-		--ink: #000;
-		--soft: #444;
-		--line: #999;
-		--sea: #08697a;
-		--on-sea: #fff;
-		--sea-wash: #d9edf1;
-		--pass: #08697a;
-		--needs: #3d4fa3;
-		--unknown: #5b6770;
-		--refuse: #7c2f7e;
-	}
-</style>

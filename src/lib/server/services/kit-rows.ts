@@ -1,0 +1,37 @@
+import type { Knex } from 'knex';
+import { vehicleName } from '../../core/vehicle';
+import { listConfigurations } from '../repositories/configurations';
+import { listKits, listRevisions } from '../repositories/kits';
+
+/** A kit in a list. */
+export interface KitRow {
+	id: string;
+	name: string;
+	/** Id and name of its vehicle. */
+	configuration: string;
+	vehicle: string;
+	state: string;
+	code: string | null;
+	total: number;
+	open: number;
+	updatedAt: string;
+}
+
+/** Kits for a list, the last touched first; of one vehicle when one is named. */
+export async function kitRows(db: Knex, configurationId?: string): Promise<KitRow[]> {
+	const names = new Map((await listConfigurations(db)).map((c) => [c.id as string, vehicleName(c)]));
+	const kits = await listKits(db, configurationId);
+	return Promise.all(
+		kits.map(async (kit) => ({
+			id: kit.id,
+			name: kit.name,
+			configuration: kit.configurationId,
+			vehicle: names.get(kit.configurationId) ?? kit.configurationId,
+			state: kit.state,
+			code: (await listRevisions(db, kit.id)).at(-1)?.code ?? null,
+			total: kit.answer.total,
+			open: kit.answer.open.length,
+			updatedAt: kit.updatedAt
+		}))
+	);
+}
