@@ -19,6 +19,8 @@ export interface KitLine {
 	price: number;
 	/** What it is for. */
 	solves: string;
+	/** Channel ids a load hangs on. */
+	outputs?: string[];
 	/** Verdict of a lamp in its sockets; a check by hand wants a signature. */
 	verdict?: Verdict;
 }
@@ -44,13 +46,15 @@ interface Bought {
 	sockets: string[];
 	pieces: number;
 	solves: string;
+	outputs: string[];
 	verdict?: Verdict;
 }
 
 function bought(program: KitProgram, values: Values): Bought[] {
 	const items = new Map<Product | Accessory, Bought>();
 	const add = (item: Product | Accessory, more: Omit<Bought, 'item'>) => {
-		const entry = items.get(item) ?? { item, sockets: [], pieces: 0, solves: more.solves, verdict: more.verdict };
+		const entry = items.get(item) ?? { ...more, item, sockets: [], outputs: [], pieces: 0 };
+		entry.outputs.push(...more.outputs.filter((id) => !entry.outputs.includes(id)));
 		entry.sockets.push(...more.sockets.filter((id) => !entry.sockets.includes(id)));
 		entry.pieces += more.pieces;
 		if (more.verdict === 'unknown' || entry.verdict === 'fits') entry.verdict = more.verdict;
@@ -62,10 +66,12 @@ function bought(program: KitProgram, values: Values): Bought[] {
 				sockets: group.sockets.map((s) => s.id),
 				pieces: group.sockets.length,
 				solves: 'lamp',
+				outputs: [],
 				verdict: option.verdict
 			});
-	for (const { name, accessory, sockets, solves } of program.parts)
-		if (isOn(values, name)) add(accessory, { sockets: [...sockets], pieces: 1, solves });
+	for (const { name, accessory, sockets, solves, output } of program.parts)
+		if (isOn(values, name))
+			add(accessory, { sockets: [...sockets], pieces: 1, solves, outputs: output === null ? [] : [output] });
 	return [...items.values()];
 }
 
@@ -93,6 +99,7 @@ export function readLines(program: KitProgram, values: Values): KitLine[] {
 				spare: count - taken,
 				price: number * pack.price,
 				solves: entry.solves,
+				...(entry.outputs.length > 0 ? { outputs: entry.outputs } : {}),
 				...(entry.verdict ? { verdict: entry.verdict } : {})
 			};
 		});

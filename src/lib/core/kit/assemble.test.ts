@@ -4,7 +4,8 @@ import { makeAccessory, makeConfiguration, makeProduct, makeShop, STOP_SOCKET } 
 import { demoDocument } from '../../server/demo/load';
 import { highsSolver } from '../../server/solver/highs';
 import type { KitOrder, Product } from '../exchange';
-import { compileCatalogue } from '../match';
+import { categoryOrNull } from '../lamps';
+import { compileCatalogue, matchSocket, partsFor } from '../match';
 import { assembleKit } from './assemble';
 import { checkKit } from './check';
 
@@ -264,6 +265,72 @@ describe('the answer', () => {
 					).toEqual([]);
 					expect(answer.gap).toBe(0);
 				}
+	});
+
+	it('leaves every monitored output of every demo vehicle content, added up by hand', async () => {
+		const demo = demoDocument();
+		const shop = { policy: demo.policy!, accessories: demo.accessories };
+		const catalogue = compileCatalogue(demo.products);
+		for (const configuration of demo.configurations)
+			for (const balance of ['price', 'ease'] as const) {
+				const { lines } = await assembleKit(
+					{ configuration, catalogue, shop },
+					{ scope: 'vehicle', balance, choices: {} },
+					highsSolver
+				);
+				const lampAt = (id: string) =>
+					demo.products.find((p) => p.id === lines.find((l) => l.product && l.sockets.includes(id))?.product);
+				const flasher = lines.some((l) => demo.accessories.find((a) => a.id === l.accessory)?.kind === 'flasher');
+				for (const channel of configuration.channels) {
+					const threshold =
+						channel.monitor?.minCurrent ??
+						(channel.monitor?.kind === 'flasher' ? configuration.flasher?.thresholdCurrent : undefined);
+					if (threshold === undefined || (flasher && channel.monitor?.kind === 'flasher')) continue;
+					let amperes = 0;
+					for (const feed of channel.feeds) {
+						const socket = configuration.sockets.find((s) => s.id === feed.socket)!;
+						const minor = socket.functions.length > 1 && ['tail', 'front-position'].includes(feed.function);
+						const led = lampAt(feed.socket);
+						const category = categoryOrNull(socket.category);
+						const stock = minor ? category?.wattsMinor : category?.watts;
+						if (led)
+							amperes +=
+								((minor ? led.power?.minor : led.power?.at13v5) ?? 0) / 13.5 +
+								(minor ? 0 : (led.builtInLoad ?? 0) / 13.5);
+						else if (stock) amperes += (stock / 12) * (13.5 / 12) ** 0.55;
+					}
+					const loads = lines.filter((l) => l.outputs?.includes(channel.id));
+					for (const load of loads) {
+						const ohms = demo.accessories.find((a) => a.id === load.accessory)!.resistance!;
+						amperes += (13.5 / ohms) * Math.floor((load.count - load.spare) / load.outputs!.length);
+					}
+					expect(amperes, `${configuration.id} ${channel.id} ${balance}`).toBeGreaterThanOrEqual(threshold - 1e-6);
+				}
+			}
+	});
+
+	it('has a part in the box for every need of every lamp in it', async () => {
+		const demo = demoDocument();
+		const shop = { policy: demo.policy!, accessories: demo.accessories };
+		const catalogue = compileCatalogue(demo.products);
+		for (const configuration of demo.configurations) {
+			const { lines } = await assembleKit({ configuration, catalogue, shop }, ORDER, highsSolver);
+			for (const line of lines.filter((l) => l.product))
+				for (const id of line.sockets) {
+					const socket = configuration.sockets.find((s) => s.id === id)!;
+					const candidate = matchSocket(configuration, socket, catalogue, shop).candidates.find(
+						(c) => c.product.id === line.product
+					)!;
+					expect(['fits', 'parts']).toContain(candidate.verdict);
+					for (const { remedy } of candidate.findings) {
+						if (!remedy || remedy.kind === 'load') continue;
+						const category = categoryOrNull(socket.category)!;
+						const helps = partsFor(remedy, { category, configuration }, demo.accessories).map((a) => a.id as string);
+						const inBox = lines.some((l) => l.accessory && helps.includes(l.accessory) && l.sockets.includes(id));
+						expect(inBox, `${configuration.id} ${id} ${remedy.kind}`).toBe(true);
+					}
+				}
+		}
 	});
 
 	it('names runners-up that differ, none of them better', async () => {

@@ -4,7 +4,7 @@ import type { LampCategory } from '../lamps';
 import type { Remedy } from './finding';
 
 /** An accessory without categories or vehicle families suits all of them. */
-function suits(accessory: Accessory, category: LampCategory, { make, model }: Configuration): boolean {
+export function suits(accessory: Accessory, category: LampCategory, { make, model }: Configuration): boolean {
 	const { categories, families } = accessory.fits ?? {};
 	const byCategory = categories?.some((name) => name === category.category || category.aka.includes(name)) ?? true;
 	return byCategory && (families?.includes(`${make} ${model}`) ?? true);

@@ -40,6 +40,12 @@ function placeNames(configuration: Configuration, ids: readonly string[]): strin
 	});
 }
 
+/** Where the pieces of a line go; a load names the output it hangs on. */
+function placesOf(configuration: Configuration, { sockets, outputs = [] }: KitLine): string[] {
+	const names = placeNames(configuration, sockets);
+	return outputs.length > 0 ? [...names, `on the output ${outputs.join(', ')}`] : names;
+}
+
 /** Open sockets with their names; a pair that is open for one reason stands once. */
 function openPlaces(configuration: Configuration, open: KitAnswer['open']): ShownKit['open'] {
 	const groups = twinGroups(configuration.sockets.filter((s) => open.some((o) => o.socket === s.id)));
@@ -79,7 +85,7 @@ export function showKit(
 	for (const line of answer.lines.filter((l) => l.product))
 		for (const id of line.sockets)
 			chosen.set(id, { verdict: line.verdict ?? null, product: products.find((p) => p.id === line.product) ?? null });
-	const lines = answer.lines.map((line): ShownLine => ({ ...line, places: placeNames(configuration, line.sockets) }));
+	const lines = answer.lines.map((line): ShownLine => ({ ...line, places: placesOf(configuration, line) }));
 	return {
 		sockets: showSockets(configuration, (socket) => chosen.get(socket.id) ?? { verdict: null, product: null }),
 		lamps: lines.filter((line) => line.product),

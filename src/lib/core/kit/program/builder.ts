@@ -19,7 +19,9 @@ export interface PartVariable {
 	place: string;
 	/** What it solves there. */
 	solves: string;
+	/** Sockets it stands at, and the output it hangs on if it is a load. */
 	sockets: Set<string>;
+	output: string | null;
 }
 /** Packs bought. */
 export interface PackVariable {
@@ -58,21 +60,27 @@ export class Builder {
 	}
 
 	/** The variable that puts an accessory in a place, made on first use. */
-	part(accessory: Accessory, place: string, solves: string, extra: { socket?: string; heat?: number } = {}): string {
+	part(
+		accessory: Accessory,
+		place: string,
+		solves: string,
+		at: { sockets?: readonly string[]; output?: string; heat?: number } = {}
+	): string {
 		const key = `${accessory.id}@${place}`;
 		const found = this.parts.get(key) ?? {
 			name: `w${this.parts.size}`,
 			accessory,
 			place,
 			solves,
-			sockets: new Set<string>()
+			sockets: new Set<string>(),
+			output: at.output ?? null
 		};
 		if (!this.parts.has(key)) {
 			this.parts.set(key, found);
-			const cost = Math.round(this.weights.part + this.weights.heat * (extra.heat ?? 0));
+			const cost = Math.round(this.weights.part + this.weights.heat * (at.heat ?? 0));
 			this.variables.push({ name: found.name, cost, kind: 'binary' });
 		}
-		if (extra.socket) found.sockets.add(extra.socket);
+		for (const socket of at.sockets ?? []) found.sockets.add(socket);
 		return found.name;
 	}
 }

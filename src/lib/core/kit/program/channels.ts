@@ -9,7 +9,7 @@ import {
 } from '../../circuit';
 import type { Accessory, Channel } from '../../exchange';
 import { categoryOrNull, filamentOf, lampFunction } from '../../lamps';
-import { replacesFlasher } from '../../match';
+import { replacesFlasher, suits } from '../../match';
 import { VOLTS_CHARGING, VOLTS_NOMINAL } from '../../units';
 import { SOLVES, type Builder } from './builder';
 
@@ -64,13 +64,17 @@ function loadTerms(b: Builder, channel: Channel, measure: Measure): [number, str
 		if (!LOAD_KINDS.has(a.kind) || !ohms || !mayCarry({ ohms, rating, duty })) return [];
 		const gives = measure.resistor(ohms);
 		const heat = (VOLTS_CHARGING ** 2 / ohms) * duty;
-		if (a.scope !== 'lamp') return [[gives, b.part(a, channel.id, SOLVES.load, { heat })]];
-		const lamps = channel.feeds.filter((feed) => suitsSocket(b, a, feed.socket));
-		return lamps.map(({ socket }) => [gives, b.part(a, `${channel.id}:${socket}`, SOLVES.load, { socket, heat })]);
+		const lamps = channel.feeds.map((feed) => feed.socket).filter((socket) => suitsSocket(b, a, socket));
+		const load = (place: string, sockets: readonly string[]): [number, string] => [
+			gives,
+			b.part(a, place, SOLVES.load, { sockets, output: channel.id, heat })
+		];
+		if (a.scope !== 'lamp') return lamps.length > 0 ? [load(channel.id, lamps)] : [];
+		return lamps.map((socket) => load(`${channel.id}:${socket}`, [socket]));
 	});
 }
 
 function suitsSocket(b: Builder, accessory: Accessory, socket: string): boolean {
 	const category = categoryOrNull(b.configuration.sockets.find((s) => s.id === socket)?.category);
-	return category !== null && (accessory.fits?.categories?.includes(category.category) ?? true);
+	return category !== null && suits(accessory, category, b.configuration);
 }

@@ -25,7 +25,8 @@ export function addNeeds(b: Builder): void {
 			if (need.remedy.kind === 'load') continue;
 			const solves = SOLVES[need.remedy.kind];
 			const terms = need.parts.map(
-				(part) => [1, b.part(part, placeOf(part, need.socket), solves, { socket: need.socket.id })] as [number, string]
+				(part) =>
+					[1, b.part(part, placeOf(part, need.socket), solves, { sockets: [need.socket.id] })] as [number, string]
 			);
 			b.constrain([...terms, [-1, lamp.name]], '>=', 0);
 		}
