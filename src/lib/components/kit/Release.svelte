@@ -6,7 +6,6 @@
 </script>
 
 <form method="post" action="?/release" class="grid gap-2" use:enhance>
-	{#if stale}<p>Facts have changed since this kit was worked out. Solve it again before it is released.</p>{/if}
 	<label class="grid gap-1">
 		{wantsSignature ? 'Checked by hand, signed by' : 'Signed by (if anything was checked by hand)'}
 		<input name="signedBy" class="field" required={wantsSignature} maxlength="200" autocomplete="name" />

@@ -5,7 +5,7 @@ import { putProduct } from '../repositories/products';
 import { findKit } from '../repositories/kits';
 import { bumpDataVersion } from '../repositories/settings';
 import { highsSolver } from '../solver/highs';
-import { chooseInKit, releaseKit, renameKit, reorderKit, startKit, type KitContext } from './kits';
+import { chooseInKit, draftFor, releaseKit, renameKit, reorderKit, startKit, type KitContext } from './kits';
 import { kitSheet } from './show-stored-kit';
 import { changePolicy } from './policy';
 
@@ -46,6 +46,19 @@ describe('the life of a kit', () => {
 		const refused = await chooseInKit(ctx, kit.id, 'stop-tail', { kind: 'product', product: 'QU-P215-1' as never });
 		expect(refused).toEqual({ ok: false, error: expect.stringContaining('is refused in Rear stop / tail') });
 		expect(await findKit(ctx.db, kit.id)).toEqual(kit);
+	});
+
+	it('takes a choice into a draft whose scope holds the socket, or into a new one', async () => {
+		const ctx = await context();
+		const cluster = await startKit(ctx, BIKE, 'Dials', kitOrder.parse({ scope: 'cluster' }));
+		const id = cluster.ok ? cluster.value.id : '';
+		const outside = await chooseInKit(ctx, id, 'stop-tail', { kind: 'stock', reason: 'x' });
+		expect(outside).toEqual({ ok: false, error: expect.stringContaining('outside the scope of Dials') });
+		const forDial = await draftFor(ctx, BIKE, 'gauge-1');
+		const forStop = await draftFor(ctx, BIKE, 'stop-tail');
+		expect(forDial.ok && forDial.value.id).toBe(id);
+		expect(forStop.ok && forStop.value.order.scope).toBe('vehicle');
+		expect((await draftFor(ctx, BIKE, 'nowhere')).ok).toBe(false);
 	});
 
 	it('is frozen by its release: nothing that changes later changes it', async () => {

@@ -1,11 +1,19 @@
 import type { Knex } from 'knex';
-import type { Choice, Configuration, KitOrder, Socket } from '../../core/exchange';
-import { assembleKit, type KitAnswer, type Solver } from '../../core/kit';
+import { kitOrder, type Choice, type Configuration, type KitOrder, type Socket } from '../../core/exchange';
+import { assembleKit, socketsInScope, type KitAnswer, type Solver } from '../../core/kit';
 import { Candidate, socketCase } from '../../core/match';
 import { err, ok, type Result } from '../../core/result';
 import { socketName, twinGroups, vehicleName } from '../../core/vehicle';
 import { findConfiguration } from '../repositories/configurations';
-import { addRevision, findKit, listRevisions, putKit, type KitRevision, type StoredKit } from '../repositories/kits';
+import {
+	addRevision,
+	findKit,
+	listKits,
+	listRevisions,
+	putKit,
+	type KitRevision,
+	type StoredKit
+} from '../repositories/kits';
 import { shopData } from './catalogue';
 import { readCurrency } from './policy';
 
@@ -105,6 +113,24 @@ function twinsOf(configuration: Configuration, socket: Socket): Socket[] {
 	return twinGroups(configuration.sockets).find((group) => group.includes(socket)) ?? [socket];
 }
 
+function takesIn({ order }: StoredKit, socket: Socket): boolean {
+	return socketsInScope([socket], order.scope).length > 0;
+}
+
+/** The draft kit of a vehicle that was last touched and takes a socket in, or a new one for the whole vehicle. */
+export async function draftFor(
+	ctx: KitContext,
+	configurationId: string,
+	socketId: string
+): Promise<Result<StoredKit, string>> {
+	const configuration = await findConfiguration(ctx.db, configurationId);
+	const socket = configuration?.sockets.find((s) => s.id === socketId);
+	if (!socket) return err(`There is no socket "${socketId}" on this vehicle.`);
+	const drafts = (await listKits(ctx.db, configurationId)).filter((kit) => kit.state === 'draft');
+	const draft = drafts.find((kit) => takesIn(kit, socket));
+	return draft ? ok(draft) : startKit(ctx, configurationId, 'Kit', kitOrder.parse({}));
+}
+
 /** Fixes the choice for a socket and its twin, or frees it again with null. A refused product is not taken. */
 export async function chooseInKit(
 	ctx: KitContext,
@@ -117,6 +143,10 @@ export async function chooseInKit(
 	const { configuration } = found.value;
 	const socket = configuration.sockets.find((s) => s.id === socketId);
 	if (!socket) return err(`There is no socket "${socketId}" on this vehicle.`);
+	if (!takesIn(found.value.kit, socket))
+		return err(
+			`${socketName(socket)} is outside the scope of ${found.value.kit.name}: widen the scope, or start another kit.`
+		);
 	const twins = twinsOf(configuration, socket);
 	const refusal = choice?.kind === 'product' ? await whyRefused(ctx.db, configuration, twins, choice.product) : null;
 	if (refusal) return err(refusal);

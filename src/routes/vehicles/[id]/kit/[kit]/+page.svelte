@@ -47,6 +47,11 @@
 			<strong class="ml-auto text-xl">{money(data.kit.total, data.currency)}</strong>
 		</section>
 		{#if form?.message}<Message text={form.message} />{/if}
+		{#if data.stale}
+			<p class="panel px-3 py-2" role="status">
+				Facts have changed since this kit was worked out; the lines are as they were then. Solve it again.
+			</p>
+		{/if}
 		<ScrollPanel label="Lines" class="min-h-0 grow">
 			{#if data.kit.lamps.length === 0}
 				<p class="p-4">Nothing in this kit yet: the reasons stand beside the open sockets.</p>

@@ -1,11 +1,9 @@
 import { error, fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import { resolve } from '$app/paths';
-import { kitOrder, productId } from '$lib/core/exchange';
-import { ok, type Result } from '$lib/core/result';
+import { productId } from '$lib/core/exchange';
 import { orTrouble } from '$lib/server/or-trouble';
-import { listKits, type StoredKit } from '$lib/server/repositories/kits';
-import { chooseInKit, startKit, type KitContext } from '$lib/server/services/kits';
+import { chooseInKit, draftFor } from '$lib/server/services/kits';
 import { showMatch, showSocket } from '$lib/server/services/vehicle';
 import { database, kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
@@ -28,12 +26,6 @@ export const load: PageServerLoad = async ({ params, parent }) => {
 
 const chosen = z.object({ product: productId });
 
-/** The vehicle's draft kit that was last touched, or a new one. */
-async function draftKit(ctx: KitContext, vehicle: string): Promise<Result<StoredKit, string>> {
-	const draft = (await listKits(ctx.db, vehicle)).find((kit) => kit.state === 'draft');
-	return draft ? ok(draft) : startKit(ctx, vehicle, 'Kit', kitOrder.parse({}));
-}
-
 export const actions: Actions = {
 	choose: async ({ request, params }) => {
 		const read = chosen.safeParse(Object.fromEntries(await request.formData()));
@@ -42,7 +34,7 @@ export const actions: Actions = {
 		const { socket } = params;
 		return orTrouble(async () => {
 			const ctx = await kitContext();
-			const kit = await draftKit(ctx, params.id);
+			const kit = await draftFor(ctx, params.id, socket);
 			if (!kit.ok) return fail(404, { message: kit.error });
 			const choice = { kind: 'product' as const, product: read.data.product };
 			const done = await chooseInKit(ctx, kit.value.id, socket, choice);
