@@ -16,7 +16,7 @@
 <main class="grid max-w-3xl gap-4 p-6">
 	<h1>Settings</h1>
 	<p>
-		Practitioners differ, so the policy is the shop's own; it stands on every kit. Rotalux does not say what is allowed:
+		Shops differ, so the policy is the shop's own; it stands on every kit. Rotalux does not say what is allowed:
 		check local rules, a licensed workshop or the inspection body decides.
 	</p>
 	{#if form?.message}<Message text={form.message} />{/if}
