@@ -16,8 +16,8 @@
 <main class="grid max-w-3xl gap-4 p-6">
 	<h1>Settings</h1>
 	<p>
-		Shops differ, so the policy is the shop's own; it stands on every kit. Rotalux does not say what is allowed:
-		check local rules, a licensed workshop or the inspection body decides.
+		Shops differ, so the policy is the shop's own; it stands on every kit. Rotalux does not say what is allowed: check
+		local rules, a licensed workshop or the inspection body decides.
 	</p>
 	{#if form?.message}<Message text={form.message} />{/if}
 	{#if form?.saved}<p role="status">The policy is saved. Kits in draft want to be solved again.</p>{/if}

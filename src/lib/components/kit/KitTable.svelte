@@ -1,21 +1,10 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import type { ShownKitRow } from '$lib/core/showing';
 	import { money } from '../ui/money';
 
-	interface Row {
-		id: string;
-		name: string;
-		configuration: string;
-		vehicle: string;
-		state: string;
-		code: string | null;
-		total: number;
-		open: number;
-		updatedAt: string;
-	}
-
 	/** Kits on record, the last touched first. */
-	let { kits, currency }: { kits: Row[]; currency: string } = $props();
+	let { kits, currency }: { kits: ShownKitRow[]; currency: string } = $props();
 </script>
 
 <table class="grid-table">

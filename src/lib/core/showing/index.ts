@@ -5,3 +5,4 @@ export * from './counter';
 export * from './vehicle';
 export * from './kit';
 export * from './cautions';
+export * from './kit-row';

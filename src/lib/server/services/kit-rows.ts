@@ -1,24 +1,11 @@
 import type { Knex } from 'knex';
+import type { ShownKitRow } from '../../core/showing';
 import { vehicleName } from '../../core/vehicle';
 import { listConfigurations } from '../repositories/configurations';
 import { listKits, listRevisions } from '../repositories/kits';
 
-/** A kit in a list. */
-export interface KitRow {
-	id: string;
-	name: string;
-	/** Id and name of its vehicle. */
-	configuration: string;
-	vehicle: string;
-	state: string;
-	code: string | null;
-	total: number;
-	open: number;
-	updatedAt: string;
-}
-
 /** Kits for a list, the last touched first; of one vehicle when one is named. */
-export async function kitRows(db: Knex, configurationId?: string): Promise<KitRow[]> {
+export async function kitRows(db: Knex, configurationId?: string): Promise<ShownKitRow[]> {
 	const names = new Map((await listConfigurations(db)).map((c) => [c.id as string, vehicleName(c)]));
 	const kits = await listKits(db, configurationId);
 	return Promise.all(

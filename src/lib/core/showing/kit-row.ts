@@ -1,0 +1,16 @@
+/** A kit in a list. */
+export interface ShownKitRow {
+	id: string;
+	name: string;
+	/** Id and name of its vehicle. */
+	configuration: string;
+	vehicle: string;
+	state: string;
+	/** Code of its last revision, once it is released. */
+	code: string | null;
+	/** Price, minor units. */
+	total: number;
+	open: number;
+	/** When it was last changed, ISO. */
+	updatedAt: string;
+}
