@@ -1,7 +1,6 @@
 <script lang="ts">
 	import './layout.css';
 	import { ModeWatcher } from 'mode-watcher';
-	import { Toaster } from 'svelte-sonner';
 	import Rail from '$lib/components/ui/Rail.svelte';
 	import Shortcuts from '$lib/components/ui/Shortcuts.svelte';
 
@@ -9,7 +8,6 @@
 </script>
 
 <ModeWatcher defaultMode="dark" />
-<Toaster position="bottom-right" duration={6000} toastOptions={{ class: 'panel' }} />
 <a href="#content" class="button sr-only focus:not-sr-only focus:absolute focus:z-10">Skip to the content</a>
 <div class="flex min-h-screen">
 	<Rail demo={data.demo} />

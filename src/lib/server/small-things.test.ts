@@ -7,7 +7,7 @@ import { bumpDataVersion, dataVersion, readSettings, writeSetting } from './repo
 import { isVehicleWord, putConfiguration, searchConfigurations } from './repositories/configurations';
 import { makeConfiguration, STOP_SOCKET } from '../../../tests/support/make';
 import { MOST_BYTES, uploadedText } from './upload';
-import { assertNever, summarise } from '../core/result';
+import { summarise } from '../core/result';
 import { amount, decimal, mired } from '../core/units';
 
 describe('uploads', () => {
@@ -106,9 +106,5 @@ describe('small words', () => {
 				{ path: '', message: 'x' }
 			])
 		).toBe('a.b: is wrong (and 1 more)');
-	});
-
-	it('a case the types rule out throws', () => {
-		expect(() => assertNever('x' as never)).toThrow('Unexpected case: "x"');
 	});
 });

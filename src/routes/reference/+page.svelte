@@ -43,7 +43,7 @@
 	</div>
 	{#if found.length === 0}<p>No lamp category answers to “{words}”.</p>{/if}
 	<div class="grid min-h-0 grow gap-3 lg:grid-cols-[minmax(0,1fr)_25rem]">
-		<ScrollPanel label="Lamp categories">
+		<ScrollPanel label="Lamp categories" class="max-lg:max-h-[55vh]">
 			<table class="grid-table">
 				<caption class="sr-only">Lamp categories</caption>
 				<thead class="sticky top-0 bg-panel">

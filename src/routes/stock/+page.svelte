@@ -66,7 +66,7 @@
 					<tr>
 						{#each table.getHeaderGroups()[0]?.headers ?? [] as header (header.id)}
 							<SortHeading
-								text={String(header.column.columnDef.header)}
+								text={header.column.id === 'packs' ? `Packs, ${data.currency}` : String(header.column.columnDef.header)}
 								number={numbers.has(header.column.id)}
 								sorted={header.column.getIsSorted()}
 								onsort={header.column.getToggleSortingHandler()}
@@ -92,7 +92,7 @@
 										>claim: {p.claimed}</span
 									>{/if}
 							</td>
-							<td class="number"><PackList packs={p.packs} currency={data.currency} /></td>
+							<td class="number"><PackList packs={p.packs} /></td>
 						</tr>
 					{/each}
 				</tbody>
@@ -117,7 +117,7 @@
 							<td><span class="font-medium">{a.name}</span> <span class="block text-sm text-soft">{a.id}</span></td>
 							<td>{a.kind.replace('-', ' ')}</td>
 							<td>a {a.scope}</td>
-							<td class="number"><PackList packs={a.packs} currency={data.currency} /></td>
+							<td class="number"><PackList packs={a.packs} /></td>
 						</tr>
 					{/each}
 				</tbody>

@@ -1,16 +1,13 @@
 <script lang="ts">
-	import { money } from './money';
+	import { amount } from '$lib/core/units';
 
 	/** Packs of an article: pieces, price and packs on the shelf. */
-	let {
-		packs,
-		currency
-	}: { packs: { sku: string; count: number; price: number; stock: number | null }[]; currency: string } = $props();
+	let { packs }: { packs: { sku: string; count: number; price: number; stock: number | null }[] } = $props();
 </script>
 
 {#each packs as pack (pack.sku)}
-	<span class="grid grid-cols-[2.5rem_6rem_5rem] justify-end gap-2 text-right whitespace-nowrap">
-		<span>{pack.count} ×</span><span>{money(pack.price, currency)}</span>
+	<span class="grid grid-cols-[2rem_3.5rem_4.2rem] justify-end gap-1.5 text-right whitespace-nowrap">
+		<span>{pack.count} ×</span><span>{amount(pack.price)}</span>
 		<span class="text-soft"
 			>{pack.stock === null ? 'not known' : pack.stock === 0 ? 'none' : `${pack.stock} packs`}</span
 		>

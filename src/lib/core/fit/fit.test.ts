@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clearance, clockError, depthNeeded, festoonSeat, lightCentreError } from '.';
+import { clockError, depthNeeded, festoonSeat, lightCentreError } from '.';
 
 describe('festoonSeat', () => {
 	it.each([
@@ -31,11 +31,6 @@ describe('bodies and cavities', () => {
 	it('a fan wants 10 mm of air behind it', () => {
 		expect(depthNeeded(44, 'fan')).toBe(54);
 		expect(depthNeeded(44, 'fins')).toBe(44);
-	});
-
-	it('clearance is what is left over', () => {
-		expect(clearance(42, 46)).toBe(4);
-		expect(clearance(48, 46)).toBe(-2);
 	});
 
 	it.each([

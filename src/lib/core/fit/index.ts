@@ -1,4 +1,4 @@
-export * from './clearance';
 export * from './clocking';
 export * from './festoon';
 export * from './light-centre';
+export * from './rear-body';

@@ -1,3 +1,2 @@
 export * from './result';
 export * from './problem';
-export * from './assert-never';

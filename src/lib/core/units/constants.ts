@@ -1,5 +1,3 @@
-/** Supply voltage with the engine off, V (practice, 12 V vehicles). */
-export const VOLTS_RESTING = 12.6;
 /** Nominal running supply at which LED power is stated, V. */
 export const VOLTS_NOMINAL = 13.5;
 /** Charging supply, used to size resistors and their heat, V. */

@@ -53,7 +53,7 @@
 		</ScrollPanel>
 	</div>
 	<div class="flex min-h-0 min-w-0 flex-col gap-3">
-		<ScrollPanel label="Candidates" class="min-h-56 basis-1/2">
+		<ScrollPanel label="Candidates" class="min-h-56 max-lg:max-h-[45vh] lg:basis-1/2">
 			{#if data.match.open}
 				<p class="p-4">{OPEN[data.match.open]}</p>
 			{:else if candidates.length === 0}
@@ -67,7 +67,7 @@
 				/>
 			{/if}
 		</ScrollPanel>
-		<ScrollPanel label="Reasons" class="min-h-56 basis-1/2 p-3">
+		<ScrollPanel label="Reasons" class="min-h-56 p-3 lg:basis-1/2">
 			{#if form?.message}<Message text={form.message} />{/if}
 			{#if selected}
 				<Reasons candidate={selected}>

@@ -1,8 +1,3 @@
-/** Room left over when a body stands in a cavity, mm; negative when it does not go in. */
-export function clearance(body: number, room: number): number {
-	return room - body;
-}
-
 /** Free space a fan needs behind it to move air, mm (practice). */
 export const FAN_AIR_MM = 10;
 
