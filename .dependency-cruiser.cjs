@@ -5,14 +5,17 @@ const MAY_READ = {
 	result: [],
 	lamps: [],
 	vehicle: ['lamps', 'result', 'units'],
+	record: ['lamps', 'vehicle', 'result', 'units'],
+	walk: ['lamps', 'vehicle', 'record', 'result', 'units'],
+	identify: ['lamps', 'vehicle', 'record', 'result', 'units'],
 	optics: ['lamps', 'vehicle', 'units', 'result'],
 	fit: ['lamps', 'vehicle', 'units', 'result'],
 	heat: ['lamps', 'vehicle', 'units', 'result'],
 	circuit: ['lamps', 'vehicle', 'units', 'result'],
 	match: ['lamps', 'vehicle', 'optics', 'fit', 'heat', 'circuit', 'units', 'result'],
 	kit: ['match', 'lamps', 'vehicle', 'optics', 'fit', 'heat', 'circuit', 'units', 'result'],
-	exchange: ['lamps', 'vehicle', 'kit', 'match', 'units', 'result'],
-	showing: ['exchange', 'kit', 'match', 'lamps', 'vehicle', 'optics', 'fit', 'heat', 'circuit', 'units', 'result']
+	exchange: ['lamps', 'vehicle', 'record', 'walk', 'identify', 'kit', 'match', 'units', 'result'],
+	showing: ['exchange', 'record', 'walk', 'identify', 'kit', 'match', 'lamps', 'vehicle', 'optics', 'fit', 'heat', 'circuit', 'units', 'result']
 };
 
 const areaRule = ([area, reads]) => ({

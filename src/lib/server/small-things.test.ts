@@ -4,7 +4,8 @@ import { download } from './download';
 import { freshDatabase } from '../../../tests/support/database';
 import { addRecord, listRecords } from './repositories/records';
 import { bumpDataVersion, dataVersion, readSettings, writeSetting } from './repositories/settings';
-import { isVehicleWord, putConfiguration, searchConfigurations } from './repositories/configurations';
+import { findConfigurations, putConfiguration } from './repositories/configurations';
+import { isVehicleWord, searchIds } from './repositories/search';
 import { makeConfiguration, STOP_SOCKET } from '../../../tests/support/make';
 import { MOST_BYTES, uploadedText } from './upload';
 import { summarise } from '../core/result';
@@ -82,7 +83,7 @@ describe('search', () => {
 		const vehicle = (model: string) =>
 			makeConfiguration([STOP_SOCKET], { make: 'Fenholm', model, years: [2014, 2016] });
 		await putConfiguration(db, vehicle('Skerry'));
-		const find = async (...words: string[]) => (await searchConfigurations(db, words, 5)).map((c) => c.model);
+		const find = async (...words: string[]) => (await findConfigurations(db, (await searchIds(db, words, 5)).ids)).map((c) => c.model);
 		expect(await find('fen', 'sk')).toEqual(['Skerry']);
 		expect(await find('2015')).toEqual(['Skerry']);
 		expect(await find('2017')).toEqual([]);

@@ -13,7 +13,8 @@
 			reply.understood.vehicle && `vehicle “${reply.understood.vehicle}”`,
 			reply.understood.functions.length > 0 && reply.understood.functions.join(' or ').toLowerCase(),
 			reply.understood.zone,
-			reply.understood.side
+			reply.understood.side,
+			...reply.understood.slips
 		].filter(Boolean)
 	);
 

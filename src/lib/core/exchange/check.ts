@@ -29,6 +29,23 @@ function skuProblems(document: RotaluxDocument): Problem[] {
 	);
 }
 
+/** A socket may belong to a place of a unit that the document holds. */
+function unitProblems({ units, configurations }: RotaluxDocument): Problem[] {
+	const places = new Set(units.flatMap((unit) => unit.sockets.map(({ place }) => `${unit.id}\n${place}`)));
+	return configurations.flatMap((configuration, c) =>
+		configuration.sockets.flatMap(({ unit }, s): Problem[] =>
+			!unit || places.has(`${unit.id}\n${unit.place}`)
+				? []
+				: [
+						{
+							path: `configurations[${c}].sockets[${s}].unit`,
+							message: `"${unit.place}" of "${unit.id}" is not among the units of the file`
+						}
+					]
+		)
+	);
+}
+
 function categoryProblem(path: string, name: string): Problem[] {
 	const found = findCategory(name);
 	if (found.kind === 'found') return [];
@@ -37,23 +54,25 @@ function categoryProblem(path: string, name: string): Problem[] {
 	return [{ path, message: `"${name}" is used for several lamp categories; say ${options}` }];
 }
 
-function configurationProblems(configuration: Configuration, path: string): Problem[] {
+/** What is wrong inside one configuration that the schema alone cannot see. */
+export function configurationProblems(configuration: Configuration, path: string): Problem[] {
+	const at = (rest: string) => (path ? `${path}.${rest}` : rest);
 	const sockets = new Set<string>(configuration.sockets.map((socket) => socket.id));
 	const problems = [
-		...duplicates(`${path}.sockets`, configuration.sockets),
-		...duplicates(`${path}.channels`, configuration.channels)
+		...duplicates(at(`sockets`), configuration.sockets),
+		...duplicates(at(`channels`), configuration.channels)
 	];
 	const [from, to] = configuration.years ?? [0, 0];
-	if (from > to) problems.push({ path: `${path}.years`, message: `runs backwards: ${from} to ${to}` });
+	if (from > to) problems.push({ path: at(`years`), message: `runs backwards: ${from} to ${to}` });
 	configuration.sockets.forEach((socket, index) => {
 		if (socket.category !== undefined)
-			problems.push(...categoryProblem(`${path}.sockets[${index}].category`, socket.category));
+			problems.push(...categoryProblem(at(`sockets[${index}].category`), socket.category));
 	});
 	configuration.channels.forEach((channel, c) =>
 		channel.feeds.forEach((feed, f) => {
 			if (!sockets.has(feed.socket))
 				problems.push({
-					path: `${path}.channels[${c}].feeds[${f}].socket`,
+					path: at(`channels[${c}].feeds[${f}].socket`),
 					message: `"${feed.socket}" is not a socket of ${configuration.id}`
 				});
 		})
@@ -67,6 +86,8 @@ function configurationProblems(configuration: Configuration, path: string): Prob
  */
 export function crossCheck(document: RotaluxDocument): Problem[] {
 	return [
+		...duplicates('units', document.units),
+		...unitProblems(document),
 		...duplicates('configurations', document.configurations),
 		...duplicates('products', document.products),
 		...duplicates('accessories', document.accessories),

@@ -2,4 +2,5 @@ export * from './schema';
 export * from './problems';
 export * from './check';
 export * from './parse';
+export * from './one';
 export * from './tables';

@@ -16,6 +16,6 @@ export interface CounterAnswer {
 /** What the counter says to a line that was typed. */
 export interface CounterReply {
 	/** What the line was understood to ask, in words. */
-	understood: { vehicle: string; functions: string[]; side: string | null; zone: string | null };
+	understood: { vehicle: string; functions: string[]; side: string | null; zone: string | null; slips: string[] };
 	vehicles: { id: string; name: string; sockets: ShownSocket[]; answers: CounterAnswer[] }[];
 }

@@ -2,7 +2,7 @@ import type { Configuration, Product, Socket } from '../exchange';
 import { categoryOrNull, lampFunction } from '../lamps';
 import type { Verdict } from '../match';
 import { displayColour, filamentSource, knownLens, ledSource, regionOf, throughLens, type Source } from '../optics';
-import { placeText, rimText, ringOf, socketName, twinKey, walkOrder, type Ring } from '../vehicle';
+import { placeText, rimText, ringOf, socketName, socketsInWalk, twinKey, type Ring } from '../vehicle';
 
 /** A socket as the rota and its list show it. */
 export interface ShownSocket {
@@ -41,7 +41,7 @@ export function showSockets(
 		product: null
 	})
 ): ShownSocket[] {
-	return walkOrder(configuration.sockets).map((socket) => {
+	return socketsInWalk(configuration).map((socket) => {
 		const { verdict, product } = standing(socket);
 		const category = categoryOrNull(socket.category);
 		const led = product && product.kind !== 'halogen' ? ledSource(product.colour) : null;

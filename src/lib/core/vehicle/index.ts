@@ -2,6 +2,6 @@ export * from './twins';
 export * from './walk-order';
 export * from './naming';
 export * from './evidence';
-export * from './evidence-sources';
 export * from './query';
 export * from './channels';
+export * from './units';

@@ -97,7 +97,7 @@ describe('evidence', () => {
 	it('the lamp in the hand wins, and the newest look at it', () => {
 		expect(evidenceFor(evidence, 'category')).toMatchObject({ source: 'in-hand', on: '2026-03-01' });
 		expect(sourceText(evidence, 'category')).toBe('vehicle record, measured in hand, 2026-03-01');
-		expect(sourceText(evidence, 'lens')).toBe('vehicle record, no source given');
+		expect(sourceText(evidence, 'lens')).toBe('vehicle record, no source given, never confirmed');
 	});
 });
 

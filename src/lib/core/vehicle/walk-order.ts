@@ -1,4 +1,4 @@
-import type { Socket, Zone } from '../exchange';
+import type { Configuration, Socket, Zone } from '../exchange';
 import { FUNCTION_IDS } from '../lamps';
 
 /** Zones as a person passes them: round the outside from the front, then the cabin, then behind the dash. */
@@ -25,6 +25,13 @@ export function compareWalk(a: Socket, b: Socket): number {
 /** Sockets in walking order. */
 export function walkOrder(sockets: readonly Socket[]): Socket[] {
 	return [...sockets].sort(compareWalk);
+}
+
+/** Sockets of a vehicle in the order somebody chose, those nobody ordered after them in walking order. */
+export function socketsInWalk({ sockets, walk = [] }: Pick<Configuration, 'sockets' | 'walk'>): Socket[] {
+	const chosen = new Map(walk.map((id, rank) => [id, rank]));
+	const rank = (socket: Socket) => chosen.get(socket.id) ?? walk.length;
+	return walkOrder(sockets).sort((a, b) => rank(a) - rank(b));
 }
 
 export type Ring = 'exterior' | 'cabin' | 'core';

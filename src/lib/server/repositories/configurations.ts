@@ -1,5 +1,8 @@
 import type { Knex } from 'knex';
 import type { Configuration } from '../../core/exchange';
+import { openQuestions, unitIdsOf, withoutUnit, withUnit } from '../../core/vehicle';
+import { searchWords } from './search';
+import { listUnits, unitsById } from './units';
 
 interface Row {
 	id: string;
@@ -14,53 +17,63 @@ const read = (row: Pick<Row, 'document'>): Configuration => JSON.parse(row.docum
 /** All configurations, by make, model and id. */
 export async function listConfigurations(db: Knex): Promise<Configuration[]> {
 	const rows: Row[] = await db('configurations').orderBy(['make', 'model', 'id']);
-	return rows.map(read);
+	const units = new Map((await listUnits(db)).map((unit) => [unit.id as string, unit]));
+	return rows.map(read).map((c) => ({ ...c, sockets: c.sockets.map((s) => withUnit(s, units)) }));
 }
 
-/** One configuration, or null. */
-export async function findConfiguration(db: Knex, id: string): Promise<Configuration | null> {
+/** A configuration as it is kept, without what shared lamp units keep for it; null when it is not there. */
+export async function findStored(db: Knex, id: string): Promise<Configuration | null> {
 	const row = await db('configurations').where({ id }).first('document');
 	return row ? read(row) : null;
 }
 
-function words(c: Configuration): string {
-	const years = c.years ? Array.from({ length: c.years[1] - c.years[0] + 1 }, (_, i) => (c.years?.[0] ?? 0) + i) : [];
-	return [c.make, c.model, c.generation, c.body, c.kind, ...years].filter(Boolean).join(' ');
+/** A stored configuration with the facts of its shared lamp units. */
+export async function composed(db: Knex, stored: Configuration): Promise<Configuration> {
+	const ids = unitIdsOf(stored);
+	if (ids.length === 0) return stored;
+	const units = await unitsById(db, ids);
+	return { ...stored, sockets: stored.sockets.map((socket) => withUnit(socket, units)) };
+}
+
+/** One configuration, or null. */
+export async function findConfiguration(db: Knex, id: string): Promise<Configuration | null> {
+	const stored = await findStored(db, id);
+	return stored && composed(db, stored);
+}
+
+/** Several configurations, in the order of their ids; those not there are left out. */
+export async function findConfigurations(db: Knex, ids: readonly string[]): Promise<Configuration[]> {
+	const found = await Promise.all(ids.map((id) => findConfiguration(db, id)));
+	return found.filter((c) => c !== null);
+}
+
+/** Writes the index of open questions of a configuration anew. */
+export async function indexQuestions(db: Knex, configuration: Configuration): Promise<void> {
+	const rows = openQuestions(configuration).map(({ subject, fact }) => ({
+		configuration_id: configuration.id,
+		subject_kind: subject.kind,
+		subject: subject.id,
+		fact
+	}));
+	await db('open_questions').where({ configuration_id: configuration.id }).delete();
+	if (rows.length > 0) await db('open_questions').insert(rows);
 }
 
 /** Writes a configuration whole, new or in place of the one with its id, and what it is found by. */
 export async function putConfiguration(db: Knex, c: Configuration): Promise<void> {
-	const row: Row = { id: c.id, make: c.make, model: c.model, kind: c.kind, document: JSON.stringify(c) };
+	const stored = { ...c, sockets: c.sockets.map(withoutUnit) };
+	const row: Row = { id: c.id, make: c.make, model: c.model, kind: c.kind, document: JSON.stringify(stored) };
 	await db('configurations').insert(row).onConflict('id').merge();
 	await db('configuration_search').where({ id: c.id }).delete();
-	await db('configuration_search').insert({ id: c.id, words: words(c) });
+	await db('configuration_search').insert({ id: c.id, words: searchWords(c) });
+	await db('unit_uses').where({ configuration_id: c.id }).delete();
+	const uses = unitIdsOf(c).map((unit_id) => ({ unit_id, configuration_id: c.id }));
+	if (uses.length > 0) await db('unit_uses').insert(uses);
+	await indexQuestions(db, uses.length > 0 ? await composed(db, stored) : c);
 }
 
-/** An FTS5 query for words that each may be unfinished. Quotes inside a word are doubled, so no word is an operator. */
-function prefixQuery(typed: readonly string[]): string {
-	return typed.map((word) => `"${word.replaceAll('"', '""')}"*`).join(' ');
-}
-
-/** Configurations that answer to every word typed, best first. */
-export async function searchConfigurations(
-	db: Knex,
-	typed: readonly string[],
-	limit: number
-): Promise<Configuration[]> {
-	if (typed.length === 0) return [];
-	const rows: Row[] = await db('configuration_search')
-		.join('configurations', 'configurations.id', 'configuration_search.id')
-		.whereRaw('configuration_search MATCH ?', [prefixQuery(typed)])
-		.orderByRaw('rank, configurations.id')
-		.limit(limit)
-		.select('configurations.document');
-	return rows.map(read);
-}
-
-/** True when some configuration answers to a word, finished or not. */
-export async function isVehicleWord(db: Knex, word: string): Promise<boolean> {
-	const row = await db('configuration_search')
-		.whereRaw('configuration_search MATCH ?', [prefixQuery([word])])
-		.first('id');
-	return row !== undefined;
+/** Takes a configuration out, and what it was found by. */
+export async function deleteConfiguration(db: Knex, id: string): Promise<void> {
+	await db('configuration_search').where({ id }).delete();
+	await db('configurations').where({ id }).delete();
 }

@@ -2,8 +2,9 @@ import type { Knex } from 'knex';
 import type { Configuration, Socket } from '../../core/exchange';
 import { lampFunction } from '../../core/lamps';
 import { matchSocket, type Candidate, type SocketMatch } from '../../core/match';
-import { groupName, readCounterQuery, twinGroups, vehicleName, walkOrder, type CounterQuery } from '../../core/vehicle';
-import { isVehicleWord, searchConfigurations } from '../repositories/configurations';
+import { groupName, readCounterQuery, socketsInWalk, twinGroups, vehicleName, type CounterQuery } from '../../core/vehicle';
+import { findConfigurations } from '../repositories/configurations';
+import { isVehicleWord, searchIds } from '../repositories/search';
 import { shopData, type ShopData } from './catalogue';
 import { showCandidate, showSockets, type CounterAnswer, type CounterReply } from '../../core/showing';
 
@@ -25,7 +26,7 @@ function asked(socket: Socket, query: CounterQuery): boolean {
 
 function answers(configuration: Configuration, query: CounterQuery, { catalogue, shop }: ShopData): CounterAnswer[] {
 	if (query.functions.length === 0 && query.side === null && query.zone === null) return [];
-	const groups = twinGroups(walkOrder(configuration.sockets).filter((socket) => asked(socket, query)));
+	const groups = twinGroups(socketsInWalk(configuration).filter((socket) => asked(socket, query)));
 	return groups.flatMap((group): CounterAnswer[] => {
 		const [socket] = group;
 		if (!socket) return [];
@@ -54,14 +55,16 @@ async function read(db: Knex, line: string): Promise<CounterQuery> {
 /** Answers a line typed at the counter: vehicles that match, and for the functions named the best lamp of each place. */
 export async function askCounter(db: Knex, line: string): Promise<CounterReply> {
 	const query = await read(db, line);
-	const found = await searchConfigurations(db, query.vehicle, MOST_VEHICLES);
+	const { ids, read: reread } = await searchIds(db, query.vehicle, MOST_VEHICLES);
+	const found = await findConfigurations(db, ids);
 	const data = await shopData(db);
 	return {
 		understood: {
 			vehicle: query.vehicle.join(' '),
 			functions: query.functions.map((id) => lampFunction(id).label),
 			side: query.side,
-			zone: query.zone
+			zone: query.zone,
+			slips: reread.map(({ typed, as }) => `“${typed}” read as ${as.join(' or ')}`)
 		},
 		vehicles: found.map((c) => ({
 			id: c.id,

@@ -1,7 +1,8 @@
 import type { Knex } from 'knex';
 import { document as documentSchema, FORMAT, kitOrder, type RotaluxDocument } from '../../core/exchange';
 import type { KitAnswer } from '../../core/kit';
-import { findConfiguration, listConfigurations, putConfiguration } from '../repositories/configurations';
+import { unitIdsOf } from '../../core/vehicle';
+import { findConfiguration, listConfigurations } from '../repositories/configurations';
 import {
 	addRevision,
 	findKit,
@@ -14,7 +15,9 @@ import {
 import { listAccessories, listProducts, putAccessory, putProduct } from '../repositories/products';
 import { addRecord, listRecords, RECORD_LISTS } from '../repositories/records';
 import { bumpDataVersion, readSettings, writeSetting } from '../repositories/settings';
+import { listUnits, unitsById } from '../repositories/units';
 import { readCurrency, readPolicy } from './policy';
+import { CONFIGURATIONS, UNITS, writeRecord, type Store, type Worker } from './record/store';
 
 const KNOWN_FIELDS: ReadonlySet<string> = new Set(Object.keys(documentSchema.shape));
 const EXTRA = 'extra:';
@@ -56,6 +59,16 @@ async function importKit(tx: Knex, kit: ExchangedKit, now: string): Promise<stri
 	return null;
 }
 
+/** Takes one record in, with the event for its history; one that is already so is left alone. */
+async function take<T extends object & { id: string }>(tx: Knex, store: Store<T>, record: T, worker: Worker) {
+	const before = await store.find(tx, record.id);
+	if (before && JSON.stringify(before) === JSON.stringify(record)) return;
+	const happening = before
+		? { kind: 'change' as const, what: 'Taken in from a file, in place of what was there' }
+		: { kind: 'created' as const, what: 'Taken in from a file' };
+	await writeRecord(tx, store, { before, after: record }, happening, worker);
+}
+
 /**
  * Takes a document in: what has a known id is replaced, what is new is added, what is not mentioned stays. All or nothing.
  * A released kit is never replaced.
@@ -63,7 +76,9 @@ async function importKit(tx: Knex, kit: ExchangedKit, now: string): Promise<stri
  */
 export async function importDocument(db: Knex, doc: RotaluxDocument, now: string): Promise<ImportReport> {
 	return db.transaction(async (tx) => {
-		for (const c of doc.configurations) await putConfiguration(tx, c);
+		const worker = { by: null, now };
+		for (const unit of doc.units) await take(tx, UNITS, unit, worker);
+		for (const c of doc.configurations) await take(tx, CONFIGURATIONS, c, worker);
 		for (const p of doc.products) await putProduct(tx, p);
 		for (const a of doc.accessories) await putAccessory(tx, a);
 		if (doc.policy) await writeSetting(tx, 'policy', doc.policy);
@@ -107,6 +122,7 @@ export async function exportAll(db: Knex): Promise<Record<string, unknown>> {
 	return {
 		format: FORMAT,
 		currency: await readCurrency(db),
+		units: await listUnits(db),
 		configurations: await listConfigurations(db),
 		products: await listProducts(db),
 		accessories: await listAccessories(db),
@@ -127,6 +143,7 @@ export async function exportVehicle(db: Knex, id: string): Promise<Record<string
 	return {
 		format: FORMAT,
 		currency: await readCurrency(db),
+		units: [...(await unitsById(db, unitIdsOf(configuration))).values()],
 		configurations: [configuration],
 		kits: await Promise.all(kits.map((kit) => exportedKit(db, kit)))
 	};
@@ -140,6 +157,7 @@ export async function exportKit(db: Knex, id: string): Promise<Record<string, un
 	return {
 		format: FORMAT,
 		currency: await readCurrency(db),
+		units: [...(await unitsById(db, unitIdsOf(configuration))).values()],
 		configurations: [configuration],
 		kits: [await exportedKit(db, kit)]
 	};

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { FUNCTION_IDS } from '../../lamps/functions';
+import { evidence } from './evidence';
 import { amperes, channelId, count, hertz, label, ohms, share, socketId } from './quantities';
 
 const feed = z.discriminatedUnion('kind', [
@@ -29,7 +30,8 @@ export const channel = z.looseObject({
 	fuse: amperes.optional(),
 	/** Absent means nobody knows whether it is monitored. */
 	monitor: monitor.optional(),
-	message: label.optional()
+	message: label.optional(),
+	evidence: z.array(evidence).optional()
 });
 
 /** What makes the turn lamps flash. */
@@ -40,7 +42,8 @@ export const flasher = z.looseObject({
 	/** Below this current per side it doubles its rate, A. */
 	thresholdCurrent: amperes.optional(),
 	checksInHazard: z.boolean().optional(),
-	normalPerMinute: count(1, 300).optional()
+	normalPerMinute: count(1, 300).optional(),
+	evidence: z.array(evidence).optional()
 });
 
 export type Channel = z.infer<typeof channel>;

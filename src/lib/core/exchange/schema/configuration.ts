@@ -27,6 +27,8 @@ export const configuration = z.looseObject({
 	id: configurationId,
 	make: label,
 	model: label,
+	/** What the model is called elsewhere; it is found by these as well. */
+	names: z.array(label).optional(),
 	generation: label.optional(),
 	years: z.tuple([modelYear, modelYear]).optional(),
 	body: label.optional(),
@@ -36,6 +38,10 @@ export const configuration = z.looseObject({
 	options: z.record(z.string(), z.unknown()).optional(),
 	tells: z.array(z.string().max(500)).optional(),
 	sockets: z.array(socket),
+	/** Socket ids in an order a person chose; sockets not named follow in walking order. */
+	walk: z.array(socketId).optional(),
+	/** Places that were looked at and carry no lamp, such as `front:fog`. */
+	absent: z.array(label).optional(),
 	channels: z.array(channel).default([]),
 	flasher: flasher.optional(),
 	access: z.looseObject({ operations: z.array(operation) }).optional()

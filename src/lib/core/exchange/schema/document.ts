@@ -4,6 +4,7 @@ import { configuration } from './configuration';
 import { kit } from './kit';
 import { policy } from './policy';
 import { product } from './product';
+import { unit } from './unit';
 
 /** The version of the format this code reads and writes. */
 export const FORMAT = 'rotalux/1';
@@ -15,6 +16,8 @@ export const document = z.looseObject({
 	format: z.literal(FORMAT),
 	/** ISO 4217 code of every price in the file. */
 	currency: z.string().length(3, 'must be a three-letter currency code').default('EUR'),
+	/** Lamp units that several configurations share. */
+	units: z.array(unit).default([]),
 	configurations: z.array(configuration).default([]),
 	products: z.array(product).default([]),
 	accessories: z.array(accessory).default([]),

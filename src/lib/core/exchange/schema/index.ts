@@ -1,6 +1,7 @@
 export * from './quantities';
 export * from './evidence';
 export * from './socket';
+export * from './unit';
 export * from './channel';
 export * from './configuration';
 export * from './product';

@@ -9,6 +9,7 @@ const idText = z
 
 export const configurationId = idText.brand<'ConfigurationId'>();
 export const socketId = idText.brand<'SocketId'>();
+export const unitId = idText.brand<'UnitId'>();
 export const channelId = idText.brand<'ChannelId'>();
 export const productId = idText.brand<'ProductId'>();
 export const accessoryId = idText.brand<'AccessoryId'>();

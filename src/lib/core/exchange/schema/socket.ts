@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { FUNCTION_IDS } from '../../lamps/functions';
 import { evidence } from './evidence';
-import { count, degrees, label, millimetres, socketId } from './quantities';
+import { count, degrees, label, millimetres, socketId, unitId } from './quantities';
 
 export const ZONES = ['front', 'side', 'rear', 'roof', 'cabin', 'cluster', 'engine', 'luggage'] as const;
 export const SIDES = ['left', 'right', 'centre'] as const;
@@ -40,10 +40,13 @@ export const socket = z.looseObject({
 	retention: z.enum(['twist', 'spring-clip', 'ring', 'push', 'festoon', 'screw']).optional(),
 	keyAngle: degrees.optional(),
 	surface: z.enum(['metal-near', 'plastic']).optional(),
+	/** The shared lamp unit this socket belongs to, and its place in it; its facts are kept once, with the unit. */
+	unit: z.looseObject({ id: unitId, place: label }).optional(),
 	evidence: z.array(evidence).optional()
 });
 
 export type Socket = z.infer<typeof socket>;
 export type Envelope = z.infer<typeof envelope>;
 export type Lens = (typeof LENSES)[number];
+export type Side = (typeof SIDES)[number];
 export type Zone = (typeof ZONES)[number];

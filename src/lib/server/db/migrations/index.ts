@@ -1,8 +1,9 @@
 import type { Knex } from 'knex';
 import * as first from './0001-first';
+import * as records from './0002-records';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
-const LIST: Readonly<Record<string, Knex.Migration>> = { '0001-first': first };
+const LIST: Readonly<Record<string, Knex.Migration>> = { '0001-first': first, '0002-records': records };
 
 /** Migrations as part of the code, so that a build needs no folder of scripts. */
 export const migrations: Knex.MigrationSource<string> = {

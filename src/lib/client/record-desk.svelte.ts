@@ -1,0 +1,148 @@
+import { getContext, setContext } from 'svelte';
+import type { Evidence } from '../core/exchange';
+
+/** A change to a record as the server takes it. */
+export type Command = { kind: string } & Record<string, unknown>;
+
+/** Two versions of the same part of a record: somebody else's, and the one that was not written. */
+export interface Clash {
+	message: string;
+	theirs: unknown;
+	before: unknown;
+	mine: Command;
+	since: { id: number; at: string; by: string | null; what: string }[];
+}
+
+/** What came back for a command: whether it was made. */
+export type Outcome = { ok: true; what: string } | { ok: false; message: string };
+
+interface Answer {
+	what?: string;
+	revision?: number;
+	refusal?: { kind: string; message: string; theirs?: unknown; before?: unknown; since?: Clash['since'] };
+}
+
+/** What the desk needs from outside. */
+export interface DeskWorld {
+	/** Address that takes changes of the record at hand. */
+	address: () => string;
+	/** Number of the last event the person has seen. */
+	revision: () => number;
+	fetch: typeof fetch;
+	/** Reads the page's data again. */
+	refresh: () => Promise<void>;
+}
+
+/** The desk where a vehicle's record is changed: sends one change after another, and keeps what could not be written. */
+export class RecordDesk {
+	#world: DeskWorld;
+	#queue: Promise<unknown> = Promise.resolve();
+	#said = $state<string | null>(null);
+	#trouble = $state<string | null>(null);
+	#clash = $state<Clash | null>(null);
+	#source = $state<Evidence['source']>('in-hand');
+	/** A revision newer than the page's data, after a change and before the data have followed. */
+	#ahead = 0;
+
+	constructor(world: DeskWorld) {
+		this.#world = world;
+	}
+
+	/** The last change made, in one sentence. */
+	get said(): string | null {
+		return this.#said;
+	}
+	/** Why the last one was not made. */
+	get trouble(): string | null {
+		return this.#trouble;
+	}
+	get clash(): Clash | null {
+		return this.#clash;
+	}
+	/** Where the facts come from that are being entered. */
+	get source(): Evidence['source'] {
+		return this.#source;
+	}
+	set source(source: Evidence['source']) {
+		this.#source = source;
+	}
+
+	async #post(body: object): Promise<Answer> {
+		try {
+			const response = await this.#world.fetch(this.#world.address(), {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify(body)
+			});
+			return (await response.json()) as Answer;
+		} catch {
+			return { refusal: { kind: 'problem', message: 'The server did not answer. Nothing was changed; try again.' } };
+		}
+	}
+
+	#next<T>(work: () => Promise<T>): Promise<T> {
+		const turn = this.#queue.then(work);
+		this.#queue = turn.catch(() => undefined);
+		return turn;
+	}
+
+	async #settle(answer: Answer, command: Command | null): Promise<Outcome> {
+		const { refusal } = answer;
+		this.#said = refusal ? null : (answer.what ?? '');
+		this.#trouble = refusal && refusal.kind !== 'conflict' ? refusal.message : null;
+		this.#clash =
+			refusal?.kind === 'conflict' && command
+				? { message: refusal.message, theirs: refusal.theirs, before: refusal.before, mine: command, since: refusal.since ?? [] }
+				: null;
+		this.#ahead = Math.max(this.#ahead, answer.revision ?? 0);
+		if (!refusal) await this.#world.refresh();
+		return refusal ? { ok: false, message: refusal.message } : { ok: true, what: answer.what ?? '' };
+	}
+
+	/** Makes a change after those already on their way. */
+	send(command: Command): Promise<Outcome> {
+		return this.#next(async () => {
+			const base = Math.max(this.#world.revision(), this.#ahead);
+			return this.#settle(await this.#post({ base, command }), command);
+		});
+	}
+
+	/** Takes the last change back, or brings it again. */
+	step(step: 'undo' | 'redo'): Promise<Outcome> {
+		return this.#next(async () => this.#settle(await this.#post({ step }), null));
+	}
+
+	/** After a clash: leaves the other version as it is. */
+	async keepTheirs(): Promise<void> {
+		this.#clash = null;
+		await this.#world.refresh();
+	}
+
+	/** After a clash: writes the own version over the other one, knowing it. */
+	async writeMine(): Promise<void> {
+		const mine = this.#clash?.mine;
+		this.#clash = null;
+		await this.#world.refresh();
+		if (mine) await this.send(mine);
+	}
+
+	/** Puts away what was said. */
+	clear(): void {
+		this.#said = null;
+		this.#trouble = null;
+	}
+}
+
+const KEY = Symbol('record desk');
+
+/** Sets the desk of the vehicle at hand. */
+export function setDesk(desk: RecordDesk): RecordDesk {
+	return setContext(KEY, desk);
+}
+
+/** The desk of the vehicle at hand. @throws Error outside a vehicle's pages */
+export function getDesk(): RecordDesk {
+	const desk = getContext<RecordDesk | undefined>(KEY);
+	if (!desk) throw new Error('There is no record desk here: use it inside the pages of a vehicle.');
+	return desk;
+}

@@ -1,0 +1,89 @@
+import type { Configuration, Evidence } from '../exchange';
+import {
+	claim,
+	factOf,
+	factText,
+	settle,
+	socketName,
+	sourceWord,
+	withValueAt,
+	type Decision,
+	type Subject,
+	type SubjectKind
+} from '../vehicle';
+import { edited, gone, type Edit } from './edit';
+
+/** Which thing of a record an edit is about. */
+export interface SubjectRef {
+	kind: SubjectKind;
+	id: string;
+}
+
+/** What a subject is called. */
+export function subjectName(configuration: Configuration, { kind, id }: SubjectRef): string {
+	if (kind === 'flasher') return 'Flasher';
+	if (kind === 'channel') return `Channel ${id}`;
+	const socket = configuration.sockets.find((s) => s.id === id);
+	return socket ? socketName(socket) : `Socket ${id}`;
+}
+
+/** The record with one subject changed; null when it is not there. */
+export function withSubject(
+	configuration: Configuration,
+	{ kind, id }: SubjectRef,
+	change: <T extends object & Subject>(subject: T) => T
+): Configuration | null {
+	if (kind === 'flasher')
+		return configuration.flasher ? { ...configuration, flasher: change(configuration.flasher) } : null;
+	const list = kind === 'socket' ? 'sockets' : 'channels';
+	if (!configuration[list].some((item) => item.id === id)) return null;
+	const changed = configuration[list].map((item) => (item.id === id ? change(item) : item));
+	return { ...configuration, [list]: changed };
+}
+
+/** Who says something, from what source, and when. */
+export type Witness = Pick<Evidence, 'source' | 'on' | 'by' | 'note'>;
+
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** One fact of a subject with what is now said of it; null says that it is not known after all, and overrules what was said. */
+function told<T extends object & Subject>(
+	kind: SubjectKind,
+	subject: T,
+	[fact, value]: [string, unknown],
+	witness: Witness
+): T {
+	if (value !== null) return claim(kind, subject, { fact, value, ...witness });
+	const { source: _source, ...overruled } = witness;
+	const evidence = (subject.evidence ?? []).map((e) => (e.fact === fact && !e.overruled ? { ...e, overruled } : e));
+	const rest = withValueAt(subject, fact, undefined);
+	return evidence.length > 0 ? { ...rest, evidence } : rest;
+}
+
+/** Takes what somebody says of the facts of one subject into the record. */
+export function claimFacts(ref: SubjectRef, facts: Readonly<Record<string, unknown>>, witness: Witness): Edit {
+	return (configuration) => {
+		const name = subjectName(configuration, ref);
+		const entries = Object.entries(facts);
+		const next = withSubject(configuration, ref, (subject) =>
+			entries.reduce((s, entry) => told(ref.kind, s, entry, witness), subject)
+		);
+		if (!next) return gone(name);
+		const said = entries.map(([id, value]) => {
+			const fact = factOf(ref.kind, id);
+			return `${lower(fact.label)} ${factText(fact, value)}`;
+		});
+		return edited(next, `${name}: ${said.join(', ')}, ${sourceWord(witness.source)}`);
+	};
+}
+
+/** Settles an open question: one value holds, the others are kept as overruled. */
+export function settleFact(ref: SubjectRef, decision: Decision): Edit {
+	return (configuration) => {
+		const name = subjectName(configuration, ref);
+		const next = withSubject(configuration, ref, (subject) => settle(ref.kind, subject, decision));
+		if (!next) return gone(name);
+		const fact = factOf(ref.kind, decision.fact);
+		return edited(next, `${name}: ${fact.label.toLowerCase()} settled, ${factText(fact, decision.value)}`);
+	};
+}

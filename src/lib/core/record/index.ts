@@ -1,0 +1,6 @@
+export * from './history';
+export * from './edit';
+export * from './sockets';
+export * from './channels';
+export * from './facts';
+export * from './identity';

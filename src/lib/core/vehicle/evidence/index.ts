@@ -1,0 +1,7 @@
+export * from './sources';
+export * from './strength';
+export * from './words';
+export * from './facts';
+export * from './path';
+export * from './claim';
+export * from './questions';

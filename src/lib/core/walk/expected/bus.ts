@@ -1,0 +1,26 @@
+/** Places of a small bus, in walking order. */
+export const BUS = [
+	'front:low-beam',
+	'front:high-beam',
+	'front:front-position',
+	'front:drl',
+	'front:turn',
+	'front:fog',
+	'side:turn',
+	'side:side-marker',
+	'roof:side-marker',
+	'rear:turn',
+	'rear:stop',
+	'rear:tail',
+	'rear:rear-fog',
+	'rear:reverse',
+	'rear:licence-plate',
+	'rear:chmsl',
+	'cabin:dome',
+	'cabin:map',
+	'cabin:footwell',
+	'cabin:door',
+	'luggage:luggage',
+	'cluster:cluster-backlight',
+	'cluster:switch-backlight'
+] as const;

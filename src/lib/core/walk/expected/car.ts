@@ -1,0 +1,27 @@
+/** Places of a passenger car, in walking order. */
+export const CAR = [
+	'front:low-beam',
+	'front:high-beam',
+	'front:front-position',
+	'front:drl',
+	'front:turn',
+	'front:fog',
+	'side:turn',
+	'side:puddle',
+	'rear:turn',
+	'rear:stop',
+	'rear:tail',
+	'rear:rear-fog',
+	'rear:reverse',
+	'rear:licence-plate',
+	'rear:chmsl',
+	'cabin:dome',
+	'cabin:map',
+	'cabin:vanity',
+	'cabin:footwell',
+	'cabin:glovebox',
+	'cabin:door',
+	'luggage:luggage',
+	'cluster:cluster-backlight',
+	'cluster:switch-backlight'
+] as const;

@@ -1,0 +1,25 @@
+/** Places of a van or pickup, in walking order. */
+export const VAN = [
+	'front:low-beam',
+	'front:high-beam',
+	'front:front-position',
+	'front:drl',
+	'front:turn',
+	'front:fog',
+	'side:turn',
+	'side:side-marker',
+	'rear:turn',
+	'rear:stop',
+	'rear:tail',
+	'rear:rear-fog',
+	'rear:reverse',
+	'rear:licence-plate',
+	'rear:chmsl',
+	'rear:cargo',
+	'cabin:dome',
+	'cabin:map',
+	'cabin:glovebox',
+	'luggage:luggage',
+	'cluster:cluster-backlight',
+	'cluster:switch-backlight'
+] as const;

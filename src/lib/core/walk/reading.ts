@@ -1,0 +1,135 @@
+import { categoryOrNull } from '../lamps';
+import { checkDraft } from './checks';
+import type { SocketDraft, WalkContext } from './draft';
+import { measureTerm } from './measures';
+import { missingOf } from './missing';
+import { usualSides, usualZone } from './usual-place';
+import { categoryTerm, exactTerm, LONGEST, unfinishedTerm, type Meaning } from './vocabulary';
+import { wordsOf, type Word } from './words';
+
+/** A stretch of the line and what it was taken for; null when it was not understood. */
+export interface Taken {
+	from: number;
+	to: number;
+	label: string | null;
+	meaning: Meaning | null;
+}
+
+/** A line as it was understood. */
+export interface WalkReading {
+	draft: SocketDraft;
+	taken: Taken[];
+	/** Why the line cannot be taken as it stands; empty when it can. */
+	problems: string[];
+	/** What to look at twice. */
+	doubts: string[];
+	/** What a match would need and the line does not say. */
+	missing: string[];
+}
+
+function takeAt(words: readonly Word[], at: number): { length: number; meaning: Meaning; label: string } | null {
+	for (let length = Math.min(LONGEST, words.length - at); length > 0; length--) {
+		const run = words.slice(at, at + length).map((word) => word.text);
+		const found = exactTerm(run) ?? (length === 1 ? oneWord(run[0] ?? '') : null) ?? categoryTerm(run);
+		if (found) return { length, meaning: found.meaning, label: found.label };
+	}
+	const unfinished = unfinishedTerm(words[at]?.text ?? '');
+	return unfinished ? { length: 1, meaning: unfinished.meaning, label: unfinished.label } : null;
+}
+
+function oneWord(word: string): { meaning: Meaning; label: string } | null {
+	if (/^#?[1-9]$/.test(word)) {
+		const index = Number(word.replace('#', ''));
+		return { meaning: { kind: 'index', index }, label: `number ${index}` };
+	}
+	return measureTerm(word);
+}
+
+function takeAll(line: string): Taken[] {
+	const words = wordsOf(line);
+	const taken: Taken[] = [];
+	for (let at = 0; at < words.length;) {
+		const found = takeAt(words, at);
+		const length = found?.length ?? 1;
+		taken.push({
+			from: words[at]?.from ?? 0,
+			to: words[at + length - 1]?.to ?? 0,
+			label: found?.label ?? null,
+			meaning: found?.meaning ?? null
+		});
+		at += length;
+	}
+	return taken;
+}
+
+interface Gathered {
+	draft: SocketDraft;
+	problems: string[];
+}
+
+function gather(line: string, taken: readonly Taken[]): Gathered {
+	const draft: SocketDraft = { functions: [], zone: null, sides: [], index: 1, facts: {}, source: null, absent: false };
+	const problems: string[] = [];
+	let ambiguous: Extract<Meaning, { kind: 'function' }> | null = null;
+	for (const { meaning, from, to } of taken) {
+		const word = line.slice(from, to);
+		if (!meaning) {
+			problems.push(`“${word}” is not understood.`);
+			continue;
+		}
+		switch (meaning.kind) {
+			case 'function':
+				// A word for two lamps, such as headlamp, is decided by the lamp that serves both, or by another word.
+				if (meaning.ids.length > 1 && !word.includes('/') && !word.includes(' ')) ambiguous = meaning;
+				else draft.functions.push(...meaning.ids.filter((id) => !draft.functions.includes(id)));
+				if (/repeater|side turn/.test(word.toLowerCase())) draft.zone ??= 'side';
+				break;
+			case 'zone':
+				draft.zone = meaning.zone;
+				break;
+			case 'side':
+				draft.sides = [...new Set([...draft.sides, ...meaning.sides])];
+				break;
+			case 'index':
+				draft.index = meaning.index;
+				break;
+			case 'fact':
+				for (const [path, value] of Object.entries(meaning.facts))
+					if (draft.facts[path] !== undefined && draft.facts[path] !== value)
+						problems.push(`The line says two things at once: ${String(draft.facts[path])} and ${String(value)}.`);
+				draft.facts = { ...draft.facts, ...meaning.facts };
+				break;
+			case 'source':
+				draft.source = meaning.source;
+				break;
+			case 'absent':
+				draft.absent = true;
+				break;
+			default:
+				meaning satisfies never;
+		}
+	}
+	if (ambiguous && draft.functions.length === 0) {
+		if (categoryOrNull(draft.facts.category as string | undefined)?.filaments === 2) draft.functions = ambiguous.ids;
+		else problems.push(`That word is used for ${ambiguous.ids.join(' and for ').replaceAll('-', ' ')}: say which.`);
+	}
+	return { draft, problems };
+}
+
+/**
+ * Reads a walk-line: position, function, lamp category, optic, lens, measures and source in any order, with the words of any market.
+ * What is usual is filled in (a low beam sits in front, on both sides); what is not said stays unknown.
+ * @example readWalkLine('low h7 proj clear', context).draft.sides // ['left', 'right']
+ */
+export function readWalkLine(line: string, context: WalkContext): WalkReading {
+	const taken = takeAll(line);
+	const { draft, problems } = gather(line, taken);
+	draft.zone ??= usualZone(draft.functions);
+	if (draft.sides.length === 0 && draft.functions.length > 0) draft.sides = usualSides(draft.functions, context.kind);
+	if (taken.length > 0 && draft.functions.length === 0 && problems.length === 0)
+		problems.push('The line does not say what the lamp is for: low, high, fog, turn, stop, tail…');
+	if (draft.functions.length > 0 && draft.zone === null)
+		problems.push('The line does not say where: front, side or rear.');
+	const { impossible, doubts } = checkDraft(draft, context, line);
+	return { draft, taken, problems: [...problems, ...impossible], doubts, missing: missingOf(draft) };
+}

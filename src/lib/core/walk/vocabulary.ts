@@ -1,0 +1,145 @@
+import type { Evidence, Side, Zone } from '../exchange';
+import { FUNCTION_IDS, LAMP_CATEGORIES, lampFunction, type FunctionId } from '../lamps';
+import { bare, wordsOf } from './words';
+
+/** What a word or a run of words means. */
+export type Meaning =
+	| { kind: 'function'; ids: FunctionId[] }
+	| { kind: 'zone'; zone: Zone }
+	| { kind: 'side'; sides: Side[] }
+	| { kind: 'index'; index: number }
+	| { kind: 'fact'; facts: Record<string, unknown> }
+	| { kind: 'source'; source: Evidence['source'] }
+	| { kind: 'absent' };
+
+/** A run of words with its meaning, and how the meaning is said back. */
+export interface Term {
+	words: string[];
+	meaning: Meaning;
+	label: string;
+}
+
+const term = (text: string, meaning: Meaning, label: string): Term => ({
+	words: wordsOf(text).map((word) => word.text),
+	meaning,
+	label
+});
+const several = (texts: string, meaning: Meaning, label: string): Term[] =>
+	texts.split('|').map((text) => term(text, meaning, label));
+const fact = (texts: string, path: string, value: unknown, label: string): Term[] =>
+	several(texts, { kind: 'fact', facts: { [path]: value } }, label);
+
+function functionTerms(): Term[] {
+	const named = new Map<string, FunctionId[]>();
+	for (const id of FUNCTION_IDS) {
+		const { label, short = label, mark, synonyms } = lampFunction(id);
+		for (const name of [label, short, id.replaceAll('-', ' '), mark, ...synonyms]) {
+			const key = name.toLowerCase().replaceAll('-', ' ');
+			const ids = named.get(key) ?? [];
+			if (!ids.includes(id)) named.set(key, [...ids, id]);
+		}
+	}
+	return [...named].map(([name, ids]) =>
+		term(name, { kind: 'function', ids }, ids.map((id) => lampFunction(id).label).join(' or '))
+	);
+}
+
+/** Terms that say more than one thing at once, or mean another thing than the words alone. */
+const PHRASES: Term[] = [
+	...several('repeater|side repeater|side turn', { kind: 'function', ids: ['turn'] }, 'Turn'),
+	...several('corner', { kind: 'function', ids: ['side-marker'] }, 'Side marker'),
+	...several('stop tail|stop/tail|brake tail|st/ta', { kind: 'function', ids: ['stop', 'tail'] }, 'Stop, tail'),
+	...several('turn position|tu/po', { kind: 'function', ids: ['turn', 'front-position'] }, 'Turn, front position')
+];
+
+const TERMS: readonly Term[] = [
+	...PHRASES,
+	...functionTerms(),
+	...several('front|f|fr', { kind: 'zone', zone: 'front' }, 'front'),
+	...several('rear|rr|back', { kind: 'zone', zone: 'rear' }, 'rear'),
+	...several('side|sd|flank', { kind: 'zone', zone: 'side' }, 'side'),
+	...several('roof', { kind: 'zone', zone: 'roof' }, 'roof'),
+	...several('cabin', { kind: 'zone', zone: 'cabin' }, 'cabin'),
+	...several('engine bay|engine', { kind: 'zone', zone: 'engine' }, 'engine bay'),
+	...several('left|l|lh', { kind: 'side', sides: ['left'] }, 'left'),
+	...several('right|r|rh', { kind: 'side', sides: ['right'] }, 'right'),
+	...several('both|pair|lr', { kind: 'side', sides: ['left', 'right'] }, 'left and right'),
+	...several('centre|center|middle|c', { kind: 'side', sides: ['centre'] }, 'centre'),
+	...fact('reflector|bowl', 'optic', 'reflector', 'reflector'),
+	...fact('projector|lens ball', 'optic', 'projector', 'projector'),
+	...fact('lens only|no optic', 'optic', 'lens-only', 'lens only'),
+	...fact('clear|clr', 'lens', 'clear', 'clear lens'),
+	...fact('amber|orange|am', 'lens', 'amber', 'amber lens'),
+	...fact('red', 'lens', 'red', 'red lens'),
+	...fact('smoked|smoke|tinted', 'lens', 'smoked', 'smoked lens'),
+	...fact('blue', 'lens', 'blue', 'blue lens'),
+	...fact('faded', 'lens', 'red-faded', 'faded red lens'),
+	...fact('no lens|open', 'lens', 'none', 'no lens'),
+	...fact('led|factory led', 'state', 'factory-led', 'factory LED'),
+	...fact('sealed', 'state', 'sealed', 'sealed unit'),
+	...fact('standard wiring|std', 'wiring', 'standard', 'standard wiring'),
+	...fact('crossed|crossed wiring|ck', 'wiring', 'crossed', 'crossed wiring'),
+	...fact('twist|twist lock', 'retention', 'twist', 'twist lock'),
+	...fact('spring|spring clip|clip', 'retention', 'spring-clip', 'spring clip'),
+	...fact('ring|locking ring', 'retention', 'ring', 'locking ring'),
+	...fact('push|push in', 'retention', 'push', 'push in'),
+	...fact('screw', 'retention', 'screw', 'screw'),
+	...fact('sealed cap|cap', 'cap.kind', 'stock-sealed', 'sealed cap'),
+	...fact('boot cap|rubber boot', 'cap.kind', 'boot', 'rubber boot'),
+	...fact('no cap', 'cap.kind', 'none', 'no cap'),
+	...fact('plastic', 'surface', 'plastic', 'plastic near'),
+	...fact('metal', 'surface', 'metal-near', 'metal near'),
+	...several('hand|in hand|measured', { kind: 'source', source: 'in-hand' }, 'measured in hand'),
+	...several('manual|handbook|book', { kind: 'source', source: 'manual' }, 'from the manual'),
+	...several('maker|data sheet', { kind: 'source', source: 'maker' }, "from maker's data"),
+	...several('listing|catalogue', { kind: 'source', source: 'listing' }, 'from a listing'),
+	...several('customer|said', { kind: 'source', source: 'customer' }, 'said by the customer'),
+	...several('assumed|guess', { kind: 'source', source: 'assumed' }, 'assumed'),
+	...several('none|not fitted|absent', { kind: 'absent' }, 'not fitted')
+];
+
+const byWords = new Map<string, Term>();
+for (const item of TERMS) if (!byWords.has(item.words.join(' '))) byWords.set(item.words.join(' '), item);
+
+const categories = new Map<string, string>();
+for (const { category } of LAMP_CATEGORIES) {
+	categories.set(bare(category), category);
+	if (category.startsWith('festoon')) categories.set(bare(category).replace('mm', ''), category);
+}
+for (const { category, aka } of LAMP_CATEGORIES)
+	for (const alias of aka) if (!categories.has(bare(alias))) categories.set(bare(alias), category);
+
+/** Most words a term or a designation has. */
+export const LONGEST = Math.max(...TERMS.map((item) => item.words.length), 3);
+
+/** The term for a run of words exactly as typed. */
+export function exactTerm(words: readonly string[]): Term | null {
+	return byWords.get(words.join(' ')) ?? null;
+}
+
+/** The lamp category for a run of words, typed with or without its strokes and points. Lone digits are not taken. */
+export function categoryTerm(words: readonly string[]): Term | null {
+	const name = categories.get(bare(words.join('')));
+	if (!name || (words.length > 1 && !words.join(' ').startsWith('festoon'))) return null;
+	return { words: [...words], meaning: { kind: 'fact', facts: { category: name } }, label: name };
+}
+
+/** The one term of a single word that an unfinished word can only mean; null when there are several, or none. */
+export function unfinishedTerm(word: string): Term | null {
+	if (word.length < 2 || /\d/.test(word)) return null;
+	const hits = [...byWords.values()].filter((item) => item.words.length === 1 && item.words[0]?.startsWith(word));
+	const meanings = new Set(hits.map((item) => JSON.stringify(item.meaning)));
+	return meanings.size === 1 ? (hits[0] ?? null) : null;
+}
+
+/** Terms and lamp categories that begin with what is typed, shortest first. */
+export function termsStarting(text: string, most: number): { text: string; label: string }[] {
+	const start = text.toLowerCase();
+	const spelt = [...byWords].filter(([key]) => key.startsWith(start)).map(([key, { label }]) => ({ text: key, label }));
+	const designations = LAMP_CATEGORIES.filter(({ category }) => bare(category).startsWith(bare(start))).map(
+		({ category, caps }) => ({ text: category, label: `lamp category, cap ${caps.join(' or ')}` })
+	);
+	return [...spelt, ...(bare(start) ? designations : [])]
+		.sort((a, b) => a.text.length - b.text.length || a.text.localeCompare(b.text))
+		.slice(0, most);
+}

@@ -1,0 +1,57 @@
+import type { Knex } from 'knex';
+import type { HistoryEvent } from '../../core/record';
+
+/** What a record's history says of one change. */
+export interface RecordEvent extends HistoryEvent {
+	at: string;
+	by: string | null;
+	what: string;
+}
+
+/** An event with what it did, as JSON patches (RFC 6902). */
+export interface PatchedEvent extends RecordEvent {
+	forward: unknown[];
+	backward: unknown[];
+}
+
+interface Row extends RecordEvent {
+	record: string;
+	forward: string;
+	backward: string;
+}
+
+const PLAIN = ['id', 'at', 'by', 'kind', 'of', 'what'] as const;
+
+/** The events of a record, oldest first. */
+export async function listEvents(db: Knex, record: string): Promise<RecordEvent[]> {
+	return db('events').where({ record }).orderBy('id').select(...PLAIN);
+}
+
+/** The events of a record after one of them, newest first, with what they did. */
+export async function eventsAfter(db: Knex, record: string, id: number): Promise<PatchedEvent[]> {
+	const rows: Row[] = await db('events').where({ record }).where('id', '>', id).orderBy('id', 'desc');
+	return rows.map((row) => ({ ...row, forward: JSON.parse(row.forward), backward: JSON.parse(row.backward) }));
+}
+
+/** One event of a record with what it did; null when it is not there. */
+export async function findEvent(db: Knex, record: string, id: number): Promise<PatchedEvent | null> {
+	const row: Row | undefined = await db('events').where({ record, id }).first();
+	return row ? { ...row, forward: JSON.parse(row.forward), backward: JSON.parse(row.backward) } : null;
+}
+
+/** The number of a record's last event; 0 when it has none. */
+export async function lastEvent(db: Knex, record: string): Promise<number> {
+	const row = await db('events').where({ record }).max({ id: 'id' }).first();
+	return (row?.id as number | null) ?? 0;
+}
+
+/** Adds an event; gives its number. */
+export async function addEvent(
+	db: Knex,
+	record: string,
+	{ forward, backward, ...event }: Omit<PatchedEvent, 'id'>
+): Promise<number> {
+	const row = { ...event, record, forward: JSON.stringify(forward), backward: JSON.stringify(backward) };
+	const [id] = await db('events').insert(row);
+	return id as number;
+}

@@ -1,0 +1,91 @@
+import { distance } from 'fastest-levenshtein';
+import type { Knex } from 'knex';
+import type { Configuration } from '../../core/exchange';
+import { vehicleWords } from '../../core/identify';
+
+/** The words a configuration is found by. */
+export function searchWords(c: Configuration): string {
+	return vehicleWords(c).join(' ');
+}
+
+/** An FTS5 query for words that each may be unfinished. Quotes inside a word are doubled, so no word is an operator. */
+function prefixQuery(typed: readonly (readonly string[])[]): string {
+	const either = (words: readonly string[]) => words.map((word) => `"${word.replaceAll('"', '""')}"*`).join(' OR ');
+	return typed.map((words) => `(${either(words)})`).join(' AND ');
+}
+
+/** True when some word of the index begins with what is typed. */
+async function isBeginning(db: Knex, typed: string): Promise<boolean> {
+	const last = String.fromCodePoint(0x10ffff);
+	const row = await db('configuration_words').whereBetween('term', [typed, typed + last]).first('term');
+	return row !== undefined;
+}
+
+/** Every word some configuration is found by. */
+async function vocabulary(db: Knex): Promise<string[]> {
+	const rows: { term: string }[] = await db('configuration_words').select('term');
+	return rows.map((row) => row.term);
+}
+
+/** How many slips a word of a length may carry: none in short ones and in numbers. */
+function slipsAllowed(word: string): number {
+	if (/\d/.test(word) || word.length < 4) return 0;
+	return word.length < 6 ? 1 : 2;
+}
+
+/** How far a typed word is from a word of the vocabulary, which may go on behind it. */
+function slips(typed: string, word: string): number {
+	const whole = distance(typed, word);
+	return word.length > typed.length ? Math.min(whole, distance(typed, word.slice(0, typed.length))) : whole;
+}
+
+/** What a typed word may mean: itself when some configuration answers to it, else the nearest words within the slips allowed. */
+async function meant(db: Knex, typed: string): Promise<string[]> {
+	if (await isBeginning(db, typed)) return [typed];
+	const allowed = slipsAllowed(typed);
+	if (allowed === 0) return [];
+	const near = (await vocabulary(db))
+		.filter((word) => word.length >= typed.length - allowed && !/\d/.test(word))
+		.map((word) => ({ word, slips: slips(typed, word) }))
+		.filter((hit) => hit.slips <= allowed);
+	const best = Math.min(...near.map((hit) => hit.slips));
+	return near.filter((hit) => hit.slips === best).map((hit) => hit.word);
+}
+
+/** What stands between typed words and between the words of the index alike; marks over letters do not count. */
+function plainWords(typed: readonly string[]): string[] {
+	return typed
+		.flatMap((word) => word.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().split(/[^\p{L}\p{N}]+/u))
+		.filter(Boolean);
+}
+
+/** What was found, and how words that nobody answers to were read instead. */
+export interface Found {
+	ids: string[];
+	read: { typed: string; as: string[] }[];
+}
+
+/** Configurations that answer to every word typed, typing errors forgiven, best first. Nothing when a word cannot be read. */
+export async function searchIds(db: Knex, typed: readonly string[], limit: number): Promise<Found> {
+	const plain = plainWords(typed);
+	if (plain.length === 0 || plain.length < typed.length) return { ids: [], read: [] };
+	const meanings: Found['read'] = [];
+	for (const word of plain) meanings.push({ typed: word, as: await meant(db, word) });
+	if (meanings.some(({ as }) => as.length === 0)) return { ids: [], read: [] };
+	const rows: { id: string }[] = await db('configuration_search')
+		.whereRaw('configuration_search MATCH ?', [prefixQuery(meanings.map(({ as }) => as))])
+		.orderByRaw('rank, id')
+		.limit(limit)
+		.select('id');
+	return {
+		ids: rows.map((row) => row.id),
+		read: meanings.filter(({ typed: word, as }) => !as.some((other) => other.startsWith(word)))
+	};
+}
+
+/** True when some configuration answers to a word, finished or not, without a slip. */
+export async function isVehicleWord(db: Knex, word: string): Promise<boolean> {
+	const plain = plainWords([word]);
+	for (const part of plain) if (!(await isBeginning(db, part))) return false;
+	return plain.length > 0;
+}

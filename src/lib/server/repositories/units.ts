@@ -1,0 +1,29 @@
+import type { Knex } from 'knex';
+import type { Unit } from '../../core/exchange';
+
+const read = (row: { document: string }): Unit => JSON.parse(row.document);
+
+/** All shared lamp units, by name. */
+export async function listUnits(db: Knex): Promise<Unit[]> {
+	return (await db('units').orderBy(['name', 'id']).select('document')).map(read);
+}
+
+/** Shared lamp units by id. */
+export async function unitsById(db: Knex, ids: readonly string[]): Promise<Map<string, Unit>> {
+	const rows: { document: string }[] = await db('units').whereIn('id', ids).select('document');
+	return new Map(rows.map(read).map((unit) => [unit.id, unit]));
+}
+
+/** Writes a shared lamp unit whole. */
+export async function putUnit(db: Knex, unit: Unit): Promise<void> {
+	await db('units')
+		.insert({ id: unit.id, name: unit.name, document: JSON.stringify(unit) })
+		.onConflict('id')
+		.merge();
+}
+
+/** Ids of the configurations that have a unit. */
+export async function usersOfUnit(db: Knex, id: string): Promise<string[]> {
+	const rows: { configuration_id: string }[] = await db('unit_uses').where({ unit_id: id }).orderBy('configuration_id');
+	return rows.map((row) => row.configuration_id);
+}

@@ -1,0 +1,109 @@
+import type { Knex } from 'knex';
+import { readConfiguration, readUnit, type Configuration, type Unit } from '../../../core/exchange';
+import type { Edited } from '../../../core/record';
+import { err, ok, summarise, type Result } from '../../../core/result';
+import { isShared, unitSocketOf } from '../../../core/vehicle';
+import { composed } from '../../repositories/configurations';
+import { eventsAfter, lastEvent, type RecordEvent } from '../../repositories/events';
+import { usersOfUnit } from '../../repositories/units';
+import type { Command } from './commands';
+import { editFor, partOf } from './edits';
+import { stateAfter } from './history';
+import { overlapWith } from './overlap';
+import { CONFIGURATIONS, UNITS, writeRecord, type Worker } from './store';
+
+/** Why a change was not made. Nothing was written. */
+export type Refusal =
+	| { kind: 'gone'; message: string }
+	| { kind: 'problem'; message: string }
+	/** Somebody else changed the same part meanwhile: both versions, for a person to choose. */
+	| { kind: 'conflict'; message: string; theirs: unknown; before: unknown; since: RecordEvent[] };
+
+/** A change that was made: its sentence, the record's new revision, and the shared unit it went to, if any. */
+export interface Changed {
+	what: string;
+	revision: number;
+	unit: string | null;
+}
+
+/** What is changed, on the ground of which revision. */
+export interface Request {
+	id: string;
+	/** The event number the person saw last. */
+	base: number;
+	command: Command;
+}
+
+async function conflict(
+	tx: Knex,
+	{ id, base, command }: Request,
+	current: Configuration
+): Promise<Extract<Refusal, { kind: 'conflict' }> | null> {
+	const name = CONFIGURATIONS.name(id);
+	if ((await lastEvent(tx, name)) === base) return null;
+	const seen = await stateAfter(tx, CONFIGURATIONS, id, base);
+	const [before, theirs] = [seen && partOf(await composed(tx, seen), command), partOf(current, command)];
+	if (JSON.stringify(before) === JSON.stringify(theirs)) return null;
+	const since = (await eventsAfter(tx, name, base)).map(({ forward: _f, backward: _b, ...event }) => event);
+	const who = since[0]?.by ?? 'Somebody';
+	const message = `${who} changed this while you were at it (${since[0]?.what ?? 'unknown change'}). Yours was not written yet.`;
+	return { kind: 'conflict', message, theirs: theirs ?? null, before: before ?? null, since };
+}
+
+/** The unit that keeps what a command is about, when the socket shares it with other vehicles. */
+function sharedBy(configuration: Configuration, command: Command): { unit: string; place: string } | null {
+	if (command.kind !== 'claim' && command.kind !== 'settle') return null;
+	const facts = command.kind === 'claim' ? Object.keys(command.facts) : [command.fact];
+	const socket = configuration.sockets.find((s) => s.id === command.subject.id);
+	if (!socket?.unit || command.subject.kind !== 'socket' || !facts.every((fact) => isShared(socket, fact))) return null;
+	return { unit: socket.unit.id, place: socket.unit.place };
+}
+
+async function changeUnit(
+	tx: Knex,
+	{ unit: id, place }: { unit: string; place: string },
+	socketId: string,
+	{ configuration, what }: Edited,
+	worker: Worker
+): Promise<Result<string, string>> {
+	const before = await UNITS.find(tx, id);
+	const socket = configuration.sockets.find((s) => s.id === socketId);
+	if (!before || !socket) return err('The shared lamp unit is no longer there. Nothing was changed.');
+	const sockets = before.sockets.map((s) => (s.place === place ? unitSocketOf(socket, place) : s));
+	const read = readUnit({ ...before, sockets });
+	if (!read.ok) return err(`${summarise(read.error)}. Nothing was changed.`);
+	const users = (await usersOfUnit(tx, id)).length;
+	const sentence = `${what} (${before.name}, ${users} ${users === 1 ? 'vehicle' : 'vehicles'})`;
+	await writeRecord<Unit>(tx, UNITS, { before, after: read.value }, { kind: 'change', what: sentence }, worker);
+	return ok(sentence);
+}
+
+/**
+ * Makes one change to a vehicle's record, with its event, in one transaction. What the change writes over must still be what the
+ * person saw; else both versions come back. The changed record must hold together as a whole.
+ */
+export async function changeRecord(db: Knex, request: Request, worker: Worker): Promise<Result<Changed, Refusal>> {
+	return db.transaction(async (tx): Promise<Result<Changed, Refusal>> => {
+		const { id, command } = request;
+		const stored = await CONFIGURATIONS.find(tx, id);
+		if (!stored) return err({ kind: 'gone', message: `There is no vehicle “${id}” on record any more.` });
+		const current = await composed(tx, stored);
+		const clash = await conflict(tx, request, current);
+		if (clash) return err(clash);
+		const edit = (await editFor(tx, command, worker))(current);
+		if (!edit.ok) return err({ kind: 'problem', message: edit.error });
+		const shared = sharedBy(current, command);
+		if (shared && 'subject' in command) {
+			const done = await changeUnit(tx, shared, command.subject.id, edit.value, worker);
+			if (!done.ok) return err({ kind: 'problem', message: done.error });
+			return ok({ what: done.value, revision: await lastEvent(tx, CONFIGURATIONS.name(id)), unit: shared.unit });
+		}
+		const read = readConfiguration(edit.value.configuration);
+		if (!read.ok) return err({ kind: 'problem', message: `${summarise(read.error)}. Nothing was changed.` });
+		const overlap = command.kind === 'identity' ? await overlapWith(tx, read.value) : null;
+		if (overlap) return err({ kind: 'problem', message: overlap });
+		const happening = { kind: 'change' as const, what: edit.value.what };
+		const revision = await writeRecord(tx, CONFIGURATIONS, { before: stored, after: read.value }, happening, worker);
+		return ok({ what: edit.value.what, revision, unit: null });
+	});
+}

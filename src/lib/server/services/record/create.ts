@@ -1,0 +1,143 @@
+import type { Knex } from 'knex';
+import { readConfiguration, type Configuration } from '../../../core/exchange';
+import { merge, split, type Cut, type Unlike } from '../../../core/identify';
+import type { Identity } from '../../../core/record';
+import { err, ok, summarise, type Result } from '../../../core/result';
+import { vehicleName } from '../../../core/vehicle';
+import { copyFromSister } from '../../../core/walk';
+import { deleteConfiguration, findConfiguration, findStored } from '../../repositories/configurations';
+import { overlapWith } from './overlap';
+import { CONFIGURATIONS, writeRecord, type Worker } from './store';
+
+/** A plain id from words. @example slug(['Fenholm', 'Skerry', 'II', 2017]) // "fenholm-skerry-ii-2017" */
+function slug(words: readonly (string | number | undefined)[]): string {
+	return words
+		.filter((word) => word !== undefined && word !== '')
+		.join(' ')
+		.normalize('NFD')
+		.replace(/\p{M}/gu, '')
+		.toLowerCase()
+		.replace(/[^\p{L}\p{N}]+/gu, '-')
+		.replace(/^-|-$/g, '')
+		.slice(0, 70);
+}
+
+async function freeId(db: Knex, c: Pick<Identity, 'make' | 'model' | 'generation' | 'years'>): Promise<string> {
+	const base = slug([c.make, c.model, c.generation, c.years?.[0]]) || 'vehicle';
+	let id = base;
+	for (let n = 2; await findStored(db, id); n++) id = `${base}-${n}`;
+	return id;
+}
+
+async function write(
+	tx: Knex,
+	input: unknown,
+	what: string,
+	worker: Worker
+): Promise<Result<Configuration, string>> {
+	const read = readConfiguration(input);
+	if (!read.ok) return err(`${summarise(read.error)}. Nothing was written.`);
+	const overlap = await overlapWith(tx, read.value);
+	if (overlap) return err(overlap);
+	await writeRecord(tx, CONFIGURATIONS, { before: null, after: read.value }, { kind: 'created', what }, worker);
+	return ok(read.value);
+}
+
+/** Begins the record of a vehicle nobody has entered before. An id that is taken is refused; without one it is made from the name. */
+export async function createConfiguration(
+	db: Knex,
+	identity: Identity & { id?: string },
+	worker: Worker
+): Promise<Result<Configuration, string>> {
+	return db.transaction(async (tx) => {
+		const { id: wanted, ...rest } = identity;
+		if (wanted && (await findStored(tx, wanted)))
+			return err(`The id “${wanted}” belongs to another vehicle. Choose another one, or leave it empty.`);
+		const id = wanted || (await freeId(tx, rest));
+		return write(tx, { id, ...rest, sockets: [], channels: [] }, 'Record begun', worker);
+	});
+}
+
+/** Copies a record under another identity. What is copied is assumed there, until somebody looks. */
+export async function copyConfiguration(
+	db: Knex,
+	from: string,
+	identity: Identity,
+	worker: Worker
+): Promise<Result<Configuration, string>> {
+	return db.transaction(async (tx) => {
+		const original = await findConfiguration(tx, from);
+		if (!original) return err(`There is no vehicle “${from}” on record any more.`);
+		const id = await freeId(tx, identity);
+		const bare = { id, ...identity, sockets: [], channels: [] } as unknown as Configuration;
+		const day = { on: worker.now.slice(0, 10), ...(worker.by ? { by: worker.by } : {}) };
+		const ids = original.sockets.map((s) => s.id);
+		const copied = ids.length > 0 ? copyFromSister(original, ids, day)(bare) : ok({ configuration: bare, what: '' });
+		if (!copied.ok) return copied;
+		const unsourced = <T extends { evidence?: unknown }>({ evidence: _evidence, ...rest }: T) => rest;
+		const next = {
+			...copied.value.configuration,
+			...(original.absent ? { absent: original.absent } : {}),
+			channels: original.channels.map(unsourced),
+			...(original.flasher ? { flasher: unsourced(original.flasher) } : {})
+		};
+		return write(tx, next, `Copied from ${vehicleName(original)}`, worker);
+	});
+}
+
+/** Splits a record in two; gives the new one. Both keep all facts and their evidence. */
+export async function splitConfiguration(
+	db: Knex,
+	id: string,
+	cut: Cut,
+	worker: Worker
+): Promise<Result<Configuration, string>> {
+	return db.transaction(async (tx) => {
+		const before = await findStored(tx, id);
+		if (!before) return err(`There is no vehicle “${id}” on record any more.`);
+		const years: Configuration['years'] =
+			cut.by === 'year' && before.years ? [cut.from, before.years[1]] : before.years;
+		const newId = (await freeId(tx, { ...before, years })) as Configuration['id'];
+		const parts = split(before, cut, newId);
+		if (!parts.ok) return parts;
+		const [stays, becomes] = parts.value;
+		const where = cut.by === 'year' ? `from ${cut.from} on` : `by ${cut.option}`;
+		const what = `Split ${where}; ${newId} begun`;
+		await writeRecord(tx, CONFIGURATIONS, { before, after: stays }, { kind: 'change', what }, worker);
+		return write(tx, becomes, `Split ${where} from ${vehicleName(before)}`, worker);
+	});
+}
+
+/** Makes one record of two that are proved alike. Kits of the other go to the one that is kept; the other's text is kept aside. */
+export async function mergeConfigurations(
+	db: Knex,
+	keep: string,
+	drop: string,
+	worker: Worker
+): Promise<Result<Configuration, Unlike>> {
+	return db.transaction(async (tx): Promise<Result<Configuration, Unlike>> => {
+		const [kept, other] = [await findConfiguration(tx, keep), await findConfiguration(tx, drop)];
+		if (!kept || !other || keep === drop)
+			return err({ message: 'Two vehicles on record are needed for this.', differences: [] });
+		const merged = merge(kept, other);
+		if (!merged.ok) return merged;
+		const before = await findStored(tx, keep);
+		await tx('kits').where({ configuration_id: drop }).update({ configuration_id: keep });
+		await tx('merged_configurations').insert({
+			id: drop,
+			into_id: keep,
+			at: worker.now,
+			document: JSON.stringify(other)
+		});
+		await deleteConfiguration(tx, drop);
+		const what = `${vehicleName(other)} (${drop}) taken in, proved alike`;
+		await writeRecord(tx, CONFIGURATIONS, { before, after: merged.value }, { kind: 'change', what }, worker);
+		return ok(merged.value);
+	});
+}
+
+/** The record that has taken in a merged one; null when there is none of that id. */
+export async function mergedInto(db: Knex, id: string): Promise<string | null> {
+	const row = await db('merged_configurations').where({ id }).first('into_id');
+	return row?.into_id ?? null;
+}

@@ -1,0 +1,134 @@
+import type { Knex } from 'knex';
+import type { Configuration, Evidence } from '../../../core/exchange';
+import {
+	claimFacts,
+	edited,
+	identify,
+	IDENTITY_FIELDS,
+	orderWalk,
+	placeSocket,
+	putChannel,
+	putFlasher,
+	removeChannel,
+	removeSocket,
+	settleFact,
+	withSubject,
+	type Edit,
+	type SubjectRef
+} from '../../../core/record';
+import { err } from '../../../core/result';
+import { agree, claim, factOf, liveEvidence, subjectsOf, valueAt } from '../../../core/vehicle';
+import { addLine, copyFromSister, markAbsent, mirrorAll } from '../../../core/walk';
+import { findConfiguration } from '../../repositories/configurations';
+import type { Command } from './commands';
+import type { Worker } from './store';
+
+/** Who says something, and on what day. */
+function witness({ by, now }: Worker): { on: string; by?: string } {
+	return { on: now.slice(0, 10), ...(by ? { by } : {}) };
+}
+
+/** Settles a question; a value that nobody has said before comes with evidence of its own. */
+function settling(command: Extract<Command, { kind: 'settle' }>, worker: Worker): Edit {
+	const { subject: ref, fact, value, source, note } = command;
+	const decision = { fact, value, ...witness(worker), ...(note ? { note } : {}) };
+	return (configuration) => {
+		const said = subjectsOf(configuration).find(({ kind, id }) => kind === ref.kind && id === ref.id);
+		const { tolerance } = factOf(ref.kind, fact);
+		const known = liveEvidence(said?.subject.evidence, fact).some((e) => agree(e.value, value, tolerance));
+		if (known) return settleFact(ref, decision)(configuration);
+		if (!source) return err('A new value needs a source: where does it come from?');
+		const item: Evidence = { fact, value, source, ...witness(worker), ...(note ? { note } : {}) };
+		const claimed = withSubject(configuration, ref, (subject) => claim(ref.kind, subject, item));
+		return settleFact(ref, decision)(claimed ?? configuration);
+	};
+}
+
+/** The edit of the core that a command asks for. */
+export async function editFor(db: Knex, command: Command, worker: Worker): Promise<Edit> {
+	switch (command.kind) {
+		case 'add-line':
+			return addLine(command.line, { ...witness(worker), source: command.source });
+		case 'absent':
+			return markAbsent(command.place, command.absent);
+		case 'claim': {
+			const { subject, facts, source, note } = command;
+			return claimFacts(subject, facts, { source, ...witness(worker), ...(note ? { note } : {}) });
+		}
+		case 'settle':
+			return settling(command, worker);
+		case 'place':
+			return placeSocket(command.socket, command.place);
+		case 'remove':
+			return removeSocket(command.socket);
+		case 'order':
+			return orderWalk(command.sockets);
+		case 'mirror':
+			return mirrorAll(witness(worker));
+		case 'sister': {
+			const sister = await findConfiguration(db, command.from);
+			return sister
+				? copyFromSister(sister, command.sockets, witness(worker))
+				: () => err(`There is no vehicle “${command.from}” on record. Nothing was changed.`);
+		}
+		case 'channel':
+			return putChannel(command.channel, command.former);
+		case 'remove-channel':
+			return removeChannel(command.channel);
+		case 'flasher':
+			return putFlasher(command.flasher);
+		case 'identity':
+			return identify(command.identity);
+		case 'leave-unit':
+			return (configuration) =>
+				edited(
+					{
+						...configuration,
+						sockets: configuration.sockets.map(({ unit, ...socket }) =>
+							unit && unit.id !== command.unit ? { ...socket, unit } : socket
+						)
+					},
+					`Shared lamp unit ${command.unit} no longer shared here`
+				);
+		default:
+			return command satisfies never;
+	}
+}
+
+/** What a socket, channel or flasher says of one fact, with its evidence. */
+function factPart(configuration: Configuration, { kind, id }: SubjectRef, fact: string): unknown {
+	const found = subjectsOf(configuration).find((s) => s.kind === kind && s.id === id);
+	return found && { value: valueAt(found.subject, fact), evidence: liveEvidence(found.subject.evidence, fact) };
+}
+
+/** The part of a record that a command writes over; null when it only adds. Two people who change different parts do not meet. */
+export function partOf(configuration: Configuration, command: Command): unknown {
+	switch (command.kind) {
+		case 'claim':
+			return Object.keys(command.facts).map((fact) => factPart(configuration, command.subject, fact));
+		case 'settle':
+			return factPart(configuration, command.subject, command.fact);
+		case 'place':
+		case 'remove':
+			return configuration.sockets.find((s) => s.id === command.socket);
+		case 'order':
+			return configuration.walk;
+		case 'channel':
+		case 'remove-channel': {
+			const id = command.kind === 'channel' ? (command.former ?? command.channel.id) : command.channel;
+			return configuration.channels.find((c) => c.id === id);
+		}
+		case 'flasher':
+			return configuration.flasher;
+		case 'identity':
+			return Object.fromEntries(IDENTITY_FIELDS.map((field) => [field, configuration[field]]));
+		case 'add-line':
+		case 'absent':
+		case 'mirror':
+		case 'sister':
+		case 'leave-unit':
+			return null;
+		default:
+			return command satisfies never;
+	}
+}

@@ -1,0 +1,63 @@
+import type { Knex } from 'knex';
+import type { Configuration } from '../../../core/exchange';
+import { standpoint, type Standpoint } from '../../../core/record';
+import { err, ok, type Result } from '../../../core/result';
+import { withUnit } from '../../../core/vehicle';
+import { eventsAfter, findEvent, listEvents, type RecordEvent } from '../../repositories/events';
+import { patched } from './patches';
+import { CONFIGURATIONS, UNITS, writeRecord, type Store, type Worker } from './store';
+
+/** A record's events, newest first, with what undo and redo would do now. */
+export interface History extends Standpoint {
+	events: RecordEvent[];
+}
+
+/** The history of a record. */
+export async function historyOf<T extends object>(db: Knex, store: Store<T>, id: string): Promise<History> {
+	const events = await listEvents(db, store.name(id));
+	return { ...standpoint(events), events: [...events].reverse() };
+}
+
+async function stateAfter<T extends object>(db: Knex, store: Store<T>, id: string, event: number): Promise<T | null> {
+	const now = await store.find(db, id);
+	const later = await eventsAfter(db, store.name(id), event);
+	return now && later.reduce((state, { backward }) => patched(state, backward), now);
+}
+
+/** The record of a vehicle as it stood right after one of its events, with its shared units of that time; null when it was not there. */
+export async function configurationAt(db: Knex, id: string, event: number): Promise<Configuration | null> {
+	const state = await stateAfter(db, CONFIGURATIONS, id, event);
+	const at = (await findEvent(db, CONFIGURATIONS.name(id), event))?.at;
+	if (!state || !at) return state;
+	const units = new Map();
+	for (const socket of state.sockets) {
+		if (!socket.unit || units.has(socket.unit.id)) continue;
+		const events = await listEvents(db, UNITS.name(socket.unit.id));
+		const last = events.findLast((e) => e.at <= at)?.id ?? events[0]?.id ?? 0;
+		units.set(socket.unit.id, await stateAfter(db, UNITS, socket.unit.id, last));
+	}
+	return { ...state, sockets: state.sockets.map((socket) => withUnit(socket, units)) };
+}
+
+/** The state of a record right after one of its events. */
+export { stateAfter };
+
+/** Takes the last change back, or brings the last one taken back again. Says in one sentence when there is none. */
+export async function stepHistory<T extends object & { id: string }>(
+	db: Knex,
+	store: Store<T>,
+	id: string,
+	way: 'undo' | 'redo',
+	worker: Worker
+): Promise<Result<string, string>> {
+	return db.transaction(async (tx) => {
+		const before = await store.find(tx, id);
+		const of = standpoint(await listEvents(tx, store.name(id)))[way];
+		const event = of === null ? null : await findEvent(tx, store.name(id), of);
+		if (!before || !event) return err(way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to bring again.');
+		const after = patched(before, way === 'undo' ? event.backward : event.forward);
+		const what = `${way === 'undo' ? 'Taken back' : 'Brought again'}: ${event.what}`;
+		await writeRecord(tx, store, { before, after }, { kind: way, of: event.id, what }, worker);
+		return ok(what);
+	});
+}

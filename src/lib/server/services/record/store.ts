@@ -1,0 +1,72 @@
+import type { Knex } from 'knex';
+import type { Configuration, Unit } from '../../../core/exchange';
+import {
+	composed,
+	findStored,
+	indexQuestions,
+	putConfiguration
+} from '../../repositories/configurations';
+import { addEvent, lastEvent } from '../../repositories/events';
+import { bumpDataVersion } from '../../repositories/settings';
+import { putUnit, unitsById, usersOfUnit } from '../../repositories/units';
+import { patchesBetween } from './patches';
+
+/** Who works on a record, and when. */
+export interface Worker {
+	by: string | null;
+	/** Time stamp, ISO. */
+	now: string;
+}
+
+/** A kind of record: what its history is called, and how one is found and written. */
+export interface Store<T extends object> {
+	name: (id: string) => string;
+	find: (db: Knex, id: string) => Promise<T | null>;
+	put: (db: Knex, record: T) => Promise<void>;
+}
+
+/** Vehicle configurations, without what shared units keep for them. */
+export const CONFIGURATIONS: Store<Configuration> = {
+	name: (id) => `configuration:${id}`,
+	find: findStored,
+	put: putConfiguration
+};
+
+/** Shared lamp units; the questions of every vehicle that has one are looked at again. */
+export const UNITS: Store<Unit> = {
+	name: (id) => `unit:${id}`,
+	find: async (db, id) => (await unitsById(db, [id])).get(id) ?? null,
+	put: async (db, unit) => {
+		await putUnit(db, unit);
+		for (const id of await usersOfUnit(db, unit.id)) {
+			const stored = await findStored(db, id);
+			if (stored) await indexQuestions(db, await composed(db, stored));
+		}
+	}
+};
+
+/** What an event says of itself. */
+export interface Happening {
+	kind: 'created' | 'change' | 'undo' | 'redo';
+	of?: number;
+	what: string;
+}
+
+/**
+ * Writes a state of a record together with the event that led to it; call it inside a transaction. Gives the number of
+ * the record's last event; a change of nothing adds none.
+ */
+export async function writeRecord<T extends object & { id: string }>(
+	tx: Knex,
+	store: Store<T>,
+	{ before, after }: { before: T | null; after: T },
+	{ kind, of, what }: Happening,
+	{ by, now }: Worker
+): Promise<number> {
+	await store.put(tx, after);
+	const kept = (await store.find(tx, after.id)) ?? after;
+	const patches = before ? patchesBetween(before, kept) : { forward: [], backward: [] };
+	if (before && patches.forward.length === 0) return lastEvent(tx, store.name(after.id));
+	await bumpDataVersion(tx);
+	return addEvent(tx, store.name(after.id), { at: now, by, kind, of: of ?? null, what, ...patches });
+}

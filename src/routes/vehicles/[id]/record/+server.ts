@@ -1,0 +1,39 @@
+import { json } from '@sveltejs/kit';
+import { z } from 'zod';
+import { databaseTrouble } from '$lib/server/db/trouble';
+import { workerOf } from '$lib/server/person';
+import { changeRecord, type Refusal } from '$lib/server/services/record/change';
+import { command } from '$lib/server/services/record/commands';
+import { stepHistory } from '$lib/server/services/record/history';
+import { CONFIGURATIONS } from '$lib/server/services/record/store';
+import { database } from '$lib/server/shop';
+import type { RequestHandler } from './$types';
+
+const body = z.union([
+	z.object({ step: z.enum(['undo', 'redo']) }),
+	z.object({ base: z.number().int().min(0), command })
+]);
+
+const STATUS: Record<Refusal['kind'], number> = { gone: 404, problem: 422, conflict: 409 };
+
+const problem = (message: string, status: number) => json({ refusal: { kind: 'problem', message } }, { status });
+
+/** One change to a vehicle's record, or one step of its history. */
+export const POST: RequestHandler = async ({ params, request, cookies }) => {
+	const read = body.safeParse(await request.json().catch(() => null));
+	if (!read.success) return problem(`This is no change that can be made: ${read.error.issues[0]?.message}.`, 400);
+	try {
+		const db = await database();
+		const worker = workerOf(cookies);
+		if ('step' in read.data) {
+			const done = await stepHistory(db, CONFIGURATIONS, params.id, read.data.step, worker);
+			return done.ok ? json({ what: done.value }) : problem(done.error, 422);
+		}
+		const done = await changeRecord(db, { id: params.id, ...read.data }, worker);
+		return done.ok ? json(done.value) : json({ refusal: done.error }, { status: STATUS[done.error.kind] });
+	} catch (error) {
+		const message = databaseTrouble(error);
+		if (message === null) throw error;
+		return problem(message, 503);
+	}
+};
