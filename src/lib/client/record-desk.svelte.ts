@@ -92,7 +92,13 @@ export class RecordDesk {
 		this.#trouble = refusal && refusal.kind !== 'conflict' ? refusal.message : null;
 		this.#clash =
 			refusal?.kind === 'conflict' && command
-				? { message: refusal.message, theirs: refusal.theirs, before: refusal.before, mine: command, since: refusal.since ?? [] }
+				? {
+						message: refusal.message,
+						theirs: refusal.theirs,
+						before: refusal.before,
+						mine: command,
+						since: refusal.since ?? []
+					}
 				: null;
 		this.#ahead = Math.max(this.#ahead, answer.revision ?? 0);
 		if (!refusal) await this.#world.refresh();

@@ -83,7 +83,8 @@ describe('search', () => {
 		const vehicle = (model: string) =>
 			makeConfiguration([STOP_SOCKET], { make: 'Fenholm', model, years: [2014, 2016] });
 		await putConfiguration(db, vehicle('Skerry'));
-		const find = async (...words: string[]) => (await findConfigurations(db, (await searchIds(db, words, 5)).ids)).map((c) => c.model);
+		const find = async (...words: string[]) =>
+			(await findConfigurations(db, (await searchIds(db, words, 5)).ids)).map((c) => c.model);
 		expect(await find('fen', 'sk')).toEqual(['Skerry']);
 		expect(await find('2015')).toEqual(['Skerry']);
 		expect(await find('2017')).toEqual([]);

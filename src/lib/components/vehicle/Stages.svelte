@@ -1,48 +1,79 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import Download from '@lucide/svelte/icons/download';
 	import type { ShownVehicle } from '$lib/core/showing';
 
 	/** The head of a vehicle: its name, and the stages of the work with what is still open in each. */
-	let { vehicle, kits }: { vehicle: ShownVehicle; kits: number } = $props();
+	let {
+		vehicle,
+		kits,
+		questions,
+		children
+	}: { vehicle: ShownVehicle; kits: number; questions: number; children?: Snippet } = $props();
 
+	const id = $derived(vehicle.id);
 	const socket = $derived(page.params.socket);
 	const undecided = $derived(vehicle.sockets.filter((s) => s.verdict === 'unknown' || s.verdict === 'refused').length);
 	const noCategory = $derived(vehicle.sockets.filter((s) => s.state === 'filament' && s.category === null).length);
+	const many = (count: number, one: string) => `${count} ${one}${count === 1 ? '' : 's'}`;
+	const walkOpen = $derived(
+		questions > 0
+			? `${many(questions, 'question')} open`
+			: noCategory > 0
+				? `${noCategory} without a category`
+				: many(vehicle.sockets.length, 'socket')
+	);
+
+	/** The stages, each with the pages that belong to it. */
 	const stages = $derived([
 		{
+			name: 'Identify',
+			pages: ['identify', 'compare'],
+			href: resolve('/vehicles/[id]/identify', { id }),
+			open: vehicle.tells.length === 0 ? 'no tell yet' : many(vehicle.tells.length, 'tell')
+		},
+		{
 			name: 'Walk',
-			href: resolve('/vehicles/[id]/walk/[[socket]]', { id: vehicle.id, socket }),
-			open: noCategory > 0 ? `${noCategory} without a lamp category` : `${vehicle.sockets.length} sockets`
+			pages: ['walk', 'channels', 'sister', 'sheet', 'history'],
+			href: resolve('/vehicles/[id]/walk/[[socket]]', { id, socket }),
+			open: walkOpen
 		},
 		{
 			name: 'Match',
-			href: resolve('/vehicles/[id]/match/[[socket]]', { id: vehicle.id, socket }),
-			open: undecided > 0 ? `${undecided} without a sure LED` : 'every socket has an LED'
+			pages: ['match'],
+			href: resolve('/vehicles/[id]/match/[[socket]]', { id, socket }),
+			open:
+				vehicle.sockets.length === 0
+					? 'no sockets yet'
+					: undecided > 0
+						? `${undecided} without a sure LED`
+						: 'every socket has an LED'
 		},
 		{
 			name: 'Kit',
-			href: resolve('/vehicles/[id]/kit', { id: vehicle.id }),
+			pages: ['kit'],
+			href: resolve('/vehicles/[id]/kit', { id }),
 			open: kits === 0 ? 'none yet' : `${kits} on record`
 		}
 	]);
 	const here = $derived(page.route.id?.split('/')[3] ?? '');
 </script>
 
-<div class="no-print flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-line bg-panel px-4 py-2">
+<div class="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line bg-panel px-4 py-2">
 	<div class="mr-auto">
 		<h1>{vehicle.name}</h1>
 		<p class="text-sm text-soft">
 			{vehicle.kind}, {vehicle.market} rules{vehicle.steering ? `, steering ${vehicle.steering}` : ''}
 		</p>
 	</div>
-	<nav aria-label="Stages" class="flex gap-1">
+	<nav aria-label="Stages" class="flex flex-wrap gap-1">
 		{#each stages as stage, i (stage.name)}
 			<!-- eslint-disable svelte/no-navigation-without-resolve (resolved above) -->
 			<a
 				href={stage.href}
-				aria-current={stage.name.toLowerCase() === here ? 'step' : undefined}
+				aria-current={stage.pages.includes(here) ? 'step' : undefined}
 				class="rounded-md border border-transparent px-3 py-1 hover:bg-sea-wash aria-[current=step]:border-sea aria-[current=step]:bg-sea-wash"
 			>
 				<span class="block font-medium">{i + 1} {stage.name}</span>
@@ -51,7 +82,8 @@
 			<!-- eslint-enable svelte/no-navigation-without-resolve -->
 		{/each}
 	</nav>
-	<a class="button" href={resolve('/vehicles/[id]/export.json', { id: vehicle.id })} download>
+	{@render children?.()}
+	<a class="button" href={resolve('/vehicles/[id]/export.json', { id })} download>
 		<Download class="size-4" aria-hidden="true" />JSON
 	</a>
 </div>

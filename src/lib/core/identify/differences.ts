@@ -35,7 +35,9 @@ function socketDifferences(configurations: readonly Configuration[]): Difference
 		const place = placeText(example) + sideWord(example);
 		const here = configurations.map((c) => c.sockets.find((socket) => sameSocket(socket) === key));
 		if (here.some((socket) => socket === undefined))
-			return [{ place, fact: 'Socket', values: here.map((socket) => (socket ? (socket.category ?? 'listed') : 'not listed')) }];
+			return [
+				{ place, fact: 'Socket', values: here.map((socket) => (socket ? (socket.category ?? 'listed') : 'not listed')) }
+			];
 		return factDifferences(place, FACTS.socket, here);
 	});
 }

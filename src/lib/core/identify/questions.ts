@@ -16,7 +16,11 @@ type Source = (configurations: readonly Configuration[]) => LookQuestion[];
 const OPTION_TEXT: Readonly<Record<string, { text: string; answers: Record<string, string> }>> = {
 	headlamp: {
 		text: 'Is there a round lens in front of the low-beam lamp?',
-		answers: { projector: 'Yes, a round lens', reflector: 'No, an open bowl', led: 'Neither: bright dots, no lamp to take out' }
+		answers: {
+			projector: 'Yes, a round lens',
+			reflector: 'No, an open bowl',
+			led: 'Neither: bright dots, no lamp to take out'
+		}
 	},
 	fog: {
 		text: 'What shines low in the front bumper?',
@@ -87,7 +91,13 @@ const year: Source = (configurations) => {
 			return c.years[1] < from ? 'before' : c.years[0] >= from ? 'from' : null;
 		};
 		const words = (answer: string) => (answer === 'from' ? `${from} or later` : `Before ${from}`);
-		return question(`year:${from}`, 'Which model year is on the plate or in the papers?', configurations, answerOf, words);
+		return question(
+			`year:${from}`,
+			'Which model year is on the plate or in the papers?',
+			configurations,
+			answerOf,
+			words
+		);
 	});
 };
 

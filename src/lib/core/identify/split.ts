@@ -2,9 +2,7 @@ import type { Configuration } from '../exchange';
 import { err, ok, type Result } from '../result';
 
 /** Where a configuration falls into two: from a model year on, or by an option that can be seen. */
-export type Cut =
-	| { by: 'year'; from: number }
-	| { by: 'option'; option: string; stays: string; becomes: string };
+export type Cut = { by: 'year'; from: number } | { by: 'option'; option: string; stays: string; becomes: string };
 
 /** Splits a configuration in two alike in everything but what the cut says. The first keeps the id. */
 export function split(

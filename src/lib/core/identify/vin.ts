@@ -41,7 +41,8 @@ export function readVin(text: string, latest: number): Result<VinParts, string> 
 	const vin = text.toUpperCase().replace(/[\s-]/g, '');
 	if (vin.length !== 17) return err(`A vehicle identification number has 17 characters; this has ${vin.length}.`);
 	const odd = [...vin].findIndex((letter) => !/[A-HJ-NPR-Z0-9]/.test(letter));
-	if (odd >= 0) return err(`Character ${odd + 1}, “${vin[odd]}”, does not occur in these numbers: I, O and Q are left out.`);
+	if (odd >= 0)
+		return err(`Character ${odd + 1}, “${vin[odd]}”, does not occur in these numbers: I, O and Q are left out.`);
 	const letter = YEARS.indexOf(vin[9] ?? '');
 	const years = letter < 0 ? [] : [1980 + letter, 2010 + letter, 2040 + letter].filter((year) => year <= latest);
 	return ok({

@@ -4,3 +4,4 @@ export * from './sockets';
 export * from './channels';
 export * from './facts';
 export * from './identity';
+export * from './channel-templates';

@@ -3,6 +3,7 @@ export * from './candidate';
 export * from './facts';
 export * from './counter';
 export * from './vehicle';
+export * from './record';
 export * from './kit';
 export * from './cautions';
 export * from './kit-row';

@@ -2,7 +2,11 @@ import type { Meaning } from './vocabulary';
 
 const NUMBER = '(\\d+(?:\\.\\d+)?)';
 const PATTERNS: readonly { form: RegExp; paths: readonly string[]; label: string }[] = [
-	{ form: new RegExp(`^${NUMBER}x${NUMBER}$`), paths: ['envelope.frontLength', 'envelope.frontDiameter'], label: 'front' },
+	{
+		form: new RegExp(`^${NUMBER}x${NUMBER}$`),
+		paths: ['envelope.frontLength', 'envelope.frontDiameter'],
+		label: 'front'
+	},
 	{
 		form: new RegExp(`^b(?:ehind)?${NUMBER}x${NUMBER}$`),
 		paths: ['envelope.rearDepth', 'envelope.rearDiameter'],

@@ -25,7 +25,9 @@ function mirrored(socket: Socket, configuration: Configuration, witness: Omit<Wi
 	const id = freeSocketId(socket.functions, socket.zone, side, socket.index, taken);
 	const { zone, index, functions, names, state } = socket;
 	const bare = { id, zone, side, index, functions, ...(names ? { names } : {}), state } satisfies Socket;
-	const [best] = Object.keys(FACTS.socket).flatMap((fact) => liveEvidence(socket.evidence, fact)).sort(compareStrength);
+	const [best] = Object.keys(FACTS.socket)
+		.flatMap((fact) => liveEvidence(socket.evidence, fact))
+		.sort(compareStrength);
 	const note = `mirrored from ${socket.id}${best ? `, there ${best.source}` : ''}`;
 	return withFacts(bare as Socket, copiedFacts(socket), { ...witness, source: 'assumed', note });
 }
@@ -43,8 +45,7 @@ export function mirrorAll(witness: Omit<Witness, 'source'>): Edit {
 		);
 		if (alone.length === 0) return err('Every socket on the left or right already has its twin.');
 		let next = configuration;
-		for (const socket of alone)
-			next = { ...next, sockets: [...next.sockets, mirrored(socket, next, witness)] };
+		for (const socket of alone) next = { ...next, sockets: [...next.sockets, mirrored(socket, next, witness)] };
 		const names = alone.map((s) => groupName([s])).join('; ');
 		return edited(next, `Mirrored: ${names}`);
 	};

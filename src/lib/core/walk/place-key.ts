@@ -11,6 +11,9 @@ export function placeKeyText(key: string): string {
 	const [zone = '', functions = ''] = key.split(':');
 	const names = functions.split('+').map((id) => lampFunction(id as FunctionId)?.label ?? id);
 	const text = names.map((name, i) => (i === 0 ? name : name.toLowerCase())).join(' / ');
-	const shown = text.toLowerCase().startsWith(zone) || zone === 'cabin' || zone === 'cluster' ? text : `${zone} ${text.toLowerCase()}`;
+	const shown =
+		text.toLowerCase().startsWith(zone) || zone === 'cabin' || zone === 'cluster'
+			? text
+			: `${zone} ${text.toLowerCase()}`;
 	return shown.charAt(0).toUpperCase() + shown.slice(1);
 }

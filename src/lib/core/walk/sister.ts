@@ -22,7 +22,9 @@ function offer(ours: Configuration, theirs: Socket): SisterOffer[] {
 	const facts = Object.keys(FACTS.socket).flatMap((fact) => {
 		const value = valueAt(theirs, fact);
 		const mine = own ? valueAt(own, fact) : undefined;
-		return value === undefined || JSON.stringify(value) === JSON.stringify(mine) ? [] : [{ fact, ours: mine, theirs: value }];
+		return value === undefined || JSON.stringify(value) === JSON.stringify(mine)
+			? []
+			: [{ fact, ours: mine, theirs: value }];
 	});
 	if (own && facts.length === 0) return [];
 	const kind = !own ? 'new' : facts.some((f) => f.ours !== undefined) ? 'differs' : 'adds';

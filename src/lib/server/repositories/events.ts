@@ -24,7 +24,10 @@ const PLAIN = ['id', 'at', 'by', 'kind', 'of', 'what'] as const;
 
 /** The events of a record, oldest first. */
 export async function listEvents(db: Knex, record: string): Promise<RecordEvent[]> {
-	return db('events').where({ record }).orderBy('id').select(...PLAIN);
+	return db('events')
+		.where({ record })
+		.orderBy('id')
+		.select(...PLAIN);
 }
 
 /** The events of a record after one of them, newest first, with what they did. */

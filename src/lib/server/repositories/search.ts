@@ -17,7 +17,9 @@ function prefixQuery(typed: readonly (readonly string[])[]): string {
 /** True when some word of the index begins with what is typed. */
 async function isBeginning(db: Knex, typed: string): Promise<boolean> {
 	const last = String.fromCodePoint(0x10ffff);
-	const row = await db('configuration_words').whereBetween('term', [typed, typed + last]).first('term');
+	const row = await db('configuration_words')
+		.whereBetween('term', [typed, typed + last])
+		.first('term');
 	return row !== undefined;
 }
 
@@ -55,7 +57,13 @@ async function meant(db: Knex, typed: string): Promise<string[]> {
 /** What stands between typed words and between the words of the index alike; marks over letters do not count. */
 function plainWords(typed: readonly string[]): string[] {
 	return typed
-		.flatMap((word) => word.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().split(/[^\p{L}\p{N}]+/u))
+		.flatMap((word) =>
+			word
+				.normalize('NFD')
+				.replace(/\p{M}/gu, '')
+				.toLowerCase()
+				.split(/[^\p{L}\p{N}]+/u)
+		)
 		.filter(Boolean);
 }
 

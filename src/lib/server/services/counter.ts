@@ -2,7 +2,14 @@ import type { Knex } from 'knex';
 import type { Configuration, Socket } from '../../core/exchange';
 import { lampFunction } from '../../core/lamps';
 import { matchSocket, type Candidate, type SocketMatch } from '../../core/match';
-import { groupName, readCounterQuery, socketsInWalk, twinGroups, vehicleName, type CounterQuery } from '../../core/vehicle';
+import {
+	groupName,
+	readCounterQuery,
+	socketsInWalk,
+	twinGroups,
+	vehicleName,
+	type CounterQuery
+} from '../../core/vehicle';
 import { findConfigurations } from '../repositories/configurations';
 import { isVehicleWord, searchIds } from '../repositories/search';
 import { shopData, type ShopData } from './catalogue';

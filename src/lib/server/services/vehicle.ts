@@ -4,13 +4,18 @@ import { matchConfiguration, matchSocket, type Candidate, type SocketMatch } fro
 import {
 	showCandidate,
 	showFacts,
+	showSocketRecord,
 	showSockets,
+	showWalk,
 	type ShownCandidate,
 	type ShownFact,
 	type ShownSocket,
-	type ShownVehicle
+	type ShownSocketRecord,
+	type ShownVehicle,
+	type ShownWalk
 } from '../../core/showing';
-import { socketName, vehicleName } from '../../core/vehicle';
+import { vehicleName } from '../../core/vehicle';
+import type { WalkContext } from '../../core/walk';
 import { findConfiguration, listConfigurations } from '../repositories/configurations';
 import { shopData } from './catalogue';
 
@@ -49,16 +54,30 @@ export async function showVehicles(db: Knex): Promise<ShownVehicle[]> {
 	return (await listConfigurations(db)).map((c) => shown(c, showSockets(c)));
 }
 
-/** A socket with its facts; null when vehicle or socket is not there. */
+/** The walk of a vehicle; null when it is not there. */
+export async function showWalkOf(db: Knex, id: string): Promise<ShownWalk | null> {
+	const configuration = await findConfiguration(db, id);
+	return configuration && showWalk(configuration);
+}
+
+/** What a walk-line is read against; null when the vehicle is not there. */
+export async function contextOf(db: Knex, id: string): Promise<WalkContext | null> {
+	const configuration = await findConfiguration(db, id);
+	if (!configuration) return null;
+	const { kind, market, sockets } = configuration;
+	return { kind, market, sockets: sockets.map(({ evidence: _evidence, ...socket }) => socket) };
+}
+
+/** A socket with its facts and its record; null when vehicle or socket is not there. */
 export async function showSocket(
 	db: Knex,
 	id: string,
 	socketId: string
-): Promise<{ id: string; name: string; facts: ShownFact[] } | null> {
+): Promise<(ShownSocketRecord & { known: ShownFact[] }) | null> {
 	const configuration = await findConfiguration(db, id);
 	const socket = configuration?.sockets.find((s) => s.id === socketId);
 	return configuration && socket
-		? { id: socket.id, name: socketName(socket), facts: showFacts(configuration, socket) }
+		? { ...showSocketRecord(configuration, socket), known: showFacts(configuration, socket) }
 		: null;
 }
 

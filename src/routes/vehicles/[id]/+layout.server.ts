@@ -1,13 +1,32 @@
-import { error } from '@sveltejs/kit';
+import { error, redirect } from '@sveltejs/kit';
+import { resolve } from '$app/paths';
+import { lastEvent } from '$lib/server/repositories/events';
 import { listKits } from '$lib/server/repositories/kits';
+import { countQuestions } from '$lib/server/repositories/questions';
+import { mergedInto } from '$lib/server/services/record/create';
+import { historyOf } from '$lib/server/services/record/history';
+import { CONFIGURATIONS } from '$lib/server/services/record/store';
 import { showVehicle } from '$lib/server/services/vehicle';
 import { database } from '$lib/server/shop';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ params }) => {
 	const db = await database();
-	const vehicle = await showVehicle(db, params.id);
-	if (!vehicle) error(404, { message: `There is no vehicle “${params.id}” on record.`, kept: 'Nothing was changed.' });
-	const kits = await listKits(db, params.id);
-	return { vehicle, kits: kits.map(({ id, name, state, answer }) => ({ id, name, state, total: answer.total })) };
+	const { id } = params;
+	const vehicle = await showVehicle(db, id);
+	if (!vehicle) {
+		const into = await mergedInto(db, id);
+		if (into) redirect(307, resolve('/vehicles/[id]/walk/[[socket]]', { id: into }));
+		error(404, { message: `There is no vehicle “${id}” on record.`, kept: 'Nothing was changed.' });
+	}
+	const kits = await listKits(db, id);
+	const { undo, redo, events } = await historyOf(db, CONFIGURATIONS, id);
+	const what = (event: number | null) => events.find((e) => e.id === event)?.what ?? null;
+	return {
+		vehicle,
+		kits: kits.map(({ id: kit, name, state, answer }) => ({ id: kit, name, state, total: answer.total })),
+		revision: await lastEvent(db, CONFIGURATIONS.name(id)),
+		questions: await countQuestions(db, id),
+		steps: { undo: what(undo), redo: what(redo) }
+	};
 };

@@ -1,10 +1,25 @@
 <script lang="ts">
+	import { invalidateAll } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { RecordDesk, setDesk } from '$lib/client/record-desk.svelte';
+	import HistorySteps from '$lib/components/record/HistorySteps.svelte';
 	import Stages from '$lib/components/vehicle/Stages.svelte';
 
 	let { data, children } = $props();
+
+	setDesk(
+		new RecordDesk({
+			address: () => resolve('/vehicles/[id]/record', { id: data.vehicle.id }),
+			revision: () => data.revision,
+			fetch: (...request) => fetch(...request),
+			refresh: invalidateAll
+		})
+	);
 </script>
 
 <div class="flex min-h-screen flex-col lg:h-screen">
-	<Stages vehicle={data.vehicle} kits={data.kits.length} />
+	<Stages vehicle={data.vehicle} kits={data.kits.length} questions={data.questions}>
+		<HistorySteps steps={data.steps} />
+	</Stages>
 	<div class="min-h-0 grow">{@render children()}</div>
 </div>

@@ -11,7 +11,9 @@ export const evidence = z.looseObject({
 	by: label.optional(),
 	note: z.string().max(1000).optional(),
 	/** Set when somebody decided that this source is wrong. It is kept, and counts no more. */
-	overruled: z.looseObject({ on: day.optional(), by: label.optional(), note: z.string().max(1000).optional() }).optional()
+	overruled: z
+		.looseObject({ on: day.optional(), by: label.optional(), note: z.string().max(1000).optional() })
+		.optional()
 });
 
 export type Evidence = z.infer<typeof evidence>;

@@ -4,6 +4,8 @@ export interface Fact {
 	unit?: 'mm' | '°' | 'A' | 'ohm' | 'Hz' | 'per minute';
 	/** Two readings no further apart than this agree. */
 	tolerance?: number;
+	/** The words it may have; absent where any word or number goes. */
+	choices?: readonly string[];
 }
 
 export type SubjectKind = 'socket' | 'channel' | 'flasher';
@@ -14,14 +16,14 @@ const length = (label: string): Fact => ({ label, unit: 'mm', tolerance: 0.5 });
 export const FACTS: Readonly<Record<SubjectKind, Readonly<Record<string, Fact>>>> = {
 	socket: {
 		category: { label: 'Lamp category' },
-		state: { label: 'State' },
-		lens: { label: 'Lens' },
-		optic: { label: 'Optic' },
-		wiring: { label: 'Wiring' },
-		retention: { label: 'Held by' },
+		state: { label: 'State', choices: ['filament', 'factory-led', 'sealed'] },
+		lens: { label: 'Lens', choices: ['clear', 'amber', 'red', 'smoked', 'blue', 'red-faded', 'none'] },
+		optic: { label: 'Optic', choices: ['reflector', 'projector', 'lens-only'] },
+		wiring: { label: 'Wiring', choices: ['standard', 'crossed'] },
+		retention: { label: 'Held by', choices: ['twist', 'spring-clip', 'ring', 'push', 'festoon', 'screw'] },
 		keyAngle: { label: 'Key angle', unit: '°', tolerance: 2 },
-		surface: { label: 'Surface near' },
-		'cap.kind': { label: 'Cap behind' },
+		surface: { label: 'Surface near', choices: ['metal-near', 'plastic'] },
+		'cap.kind': { label: 'Cap behind', choices: ['stock-sealed', 'boot', 'none'] },
 		'cap.depth': length('Depth inside the cap'),
 		'envelope.frontLength': length('Front length'),
 		'envelope.frontDiameter': length('Front diameter'),
@@ -29,18 +31,18 @@ export const FACTS: Readonly<Record<SubjectKind, Readonly<Record<string, Fact>>>
 		'envelope.rearDepth': length('Depth behind'),
 		'envelope.rearDiameter': length('Diameter behind'),
 		'envelope.holderLength': length('Holder length'),
-		'envelope.entry': { label: 'Entry' }
+		'envelope.entry': { label: 'Entry', choices: ['straight', 'offset'] }
 	},
 	channel: {
-		'feed.kind': { label: 'Feed' },
+		'feed.kind': { label: 'Feed', choices: ['steady', 'pwm'] },
 		'feed.frequency': { label: 'Frequency', unit: 'Hz', tolerance: 2 },
 		fuse: { label: 'Fuse', unit: 'A' },
-		'monitor.kind': { label: 'Monitor' },
+		'monitor.kind': { label: 'Monitor', choices: ['none', 'hot', 'cold', 'flasher'] },
 		'monitor.minCurrent': { label: 'Complains below', unit: 'A', tolerance: 0.05 },
 		'monitor.maxOhm': { label: 'Complains above', unit: 'ohm', tolerance: 2 }
 	},
 	flasher: {
-		kind: { label: 'Flasher' },
+		kind: { label: 'Flasher', choices: ['plug-in', 'body-computer', 'none'] },
 		pins: { label: 'Pins' },
 		thresholdCurrent: { label: 'Doubles below', unit: 'A', tolerance: 0.05 },
 		normalPerMinute: { label: 'Normal rate', unit: 'per minute', tolerance: 5 }

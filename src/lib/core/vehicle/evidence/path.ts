@@ -1,7 +1,6 @@
 type Tree = Readonly<Record<string, unknown>>;
 
-const isTree = (value: unknown): value is Tree =>
-	typeof value === 'object' && value !== null && !Array.isArray(value);
+const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** The value at a dotted path; undefined when there is none. @example valueAt(socket, 'envelope.opening') */
 export function valueAt(tree: object, path: string): unknown {

@@ -19,7 +19,9 @@ export interface Question {
 }
 
 /** The things of a record that carry facts. */
-export function subjectsOf(configuration: Configuration): { kind: SubjectKind; id: string; subject: Subject & object }[] {
+export function subjectsOf(
+	configuration: Configuration
+): { kind: SubjectKind; id: string; subject: Subject & object }[] {
 	return [
 		...configuration.sockets.map((subject) => ({ kind: 'socket' as const, id: subject.id as string, subject })),
 		...configuration.channels.map((subject) => ({ kind: 'channel' as const, id: subject.id as string, subject })),

@@ -4,8 +4,7 @@ import { impossible, type Check } from './check';
 /** A place is listed once; a second lamp of the same kind has a number. */
 export const alreadyListed: Check = ({ functions, zone, sides, index }, { sockets }) => {
 	const there = sockets.find(
-		(s) =>
-			s.zone === zone && s.index === index && sides.includes(s.side) && s.functions.join() === functions.join()
+		(s) => s.zone === zone && s.index === index && sides.includes(s.side) && s.functions.join() === functions.join()
 	);
 	if (!there) return null;
 	const side = there.side === 'centre' ? '' : `, ${there.side}`;

@@ -6,6 +6,8 @@ export const beamLampElsewhere: Check = ({ functions, facts }) => {
 	const category = categoryOrNull(facts.category as string | undefined);
 	if (!category || !functions.includes('front-position') || functions.length > 1) return null;
 	return category.mount === 'flange' && (category.watts ?? 0) > 30
-		? doubt(`${category.category} is the beam itself. A front position lamp is the small one in the same bowl, often W5W or T4W.`)
+		? doubt(
+				`${category.category} is the beam itself. A front position lamp is the small one in the same bowl, often W5W or T4W.`
+			)
 		: null;
 };

@@ -8,6 +8,8 @@ export const festoonHeadlamp: Check = ({ functions, facts }) => {
 	if (!category || !beam) return null;
 	const small = category.mount === 'festoon' || (category.mount === 'wedge' && (category.watts ?? 0) < 10);
 	return small
-		? impossible(`${category.category} is a ${category.mount} lamp and does not make a ${beam.replaceAll('-', ' ')}. Read the lamp again.`)
+		? impossible(
+				`${category.category} is a ${category.mount} lamp and does not make a ${beam.replaceAll('-', ' ')}. Read the lamp again.`
+			)
 		: null;
 };

@@ -17,6 +17,8 @@ export const lensColour: Check = ({ functions, facts, zone }, { kind, market }) 
 		return allowed && !allowed.some((colour) => seen.includes(colour));
 	});
 	return odd
-		? doubt(`A ${String(facts.lens)} lens in front of ${odd.replaceAll('-', ' ')} is unusual in this market. Look which part of the lamp it stands behind.`)
+		? doubt(
+				`A ${String(facts.lens)} lens in front of ${odd.replaceAll('-', ' ')} is unusual in this market. Look which part of the lamp it stands behind.`
+			)
 		: null;
 };

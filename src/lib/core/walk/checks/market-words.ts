@@ -2,8 +2,14 @@ import { doubt, type Check } from './check';
 
 /** Words that mean one lamp in one market and another in the next. */
 const WORDS: readonly [form: RegExp, text: string][] = [
-	[/\bside ?lights?\b/, 'Read as the front position lamp. For the lamp on the flank type marker, for the flashing one repeater.'],
-	[/\brunning light\b/, 'Read as daytime running. Where it means the dim tail or position lamp, type tail or position.'],
+	[
+		/\bside ?lights?\b/,
+		'Read as the front position lamp. For the lamp on the flank type marker, for the flashing one repeater.'
+	],
+	[
+		/\brunning light\b/,
+		'Read as daytime running. Where it means the dim tail or position lamp, type tail or position.'
+	],
 	[/\bdriving (beam|in fog)\b/, 'An extra driving lamp is a high beam; the daytime running lamp is drl.']
 ];
 

@@ -40,6 +40,7 @@ export const command = z.discriminatedUnion('kind', [
 	z.object({ kind: z.literal('mirror') }),
 	z.object({ kind: z.literal('sister'), from: configurationId, sockets: z.array(socketId).max(500) }),
 	z.object({ kind: z.literal('channel'), channel, former: channel.shape.id.optional() }),
+	z.object({ kind: z.literal('usual-channels') }),
 	z.object({ kind: z.literal('remove-channel'), channel: channel.shape.id }),
 	z.object({ kind: z.literal('flasher'), flasher: flasher.nullable() }),
 	z.object({

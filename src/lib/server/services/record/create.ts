@@ -29,12 +29,7 @@ async function freeId(db: Knex, c: Pick<Identity, 'make' | 'model' | 'generation
 	return id;
 }
 
-async function write(
-	tx: Knex,
-	input: unknown,
-	what: string,
-	worker: Worker
-): Promise<Result<Configuration, string>> {
+async function write(tx: Knex, input: unknown, what: string, worker: Worker): Promise<Result<Configuration, string>> {
 	const read = readConfiguration(input);
 	if (!read.ok) return err(`${summarise(read.error)}. Nothing was written.`);
 	const overlap = await overlapWith(tx, read.value);

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import type { Configuration, Evidence } from '../../../core/exchange';
 import {
+	addUsualChannels,
 	claimFacts,
 	edited,
 	identify,
@@ -73,6 +74,8 @@ export async function editFor(db: Knex, command: Command, worker: Worker): Promi
 		}
 		case 'channel':
 			return putChannel(command.channel, command.former);
+		case 'usual-channels':
+			return addUsualChannels;
 		case 'remove-channel':
 			return removeChannel(command.channel);
 		case 'flasher':
@@ -126,6 +129,7 @@ export function partOf(configuration: Configuration, command: Command): unknown 
 		case 'absent':
 		case 'mirror':
 		case 'sister':
+		case 'usual-channels':
 		case 'leave-unit':
 			return null;
 		default:

@@ -54,7 +54,8 @@ export async function stepHistory<T extends object & { id: string }>(
 		const before = await store.find(tx, id);
 		const of = standpoint(await listEvents(tx, store.name(id)))[way];
 		const event = of === null ? null : await findEvent(tx, store.name(id), of);
-		if (!before || !event) return err(way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to bring again.');
+		if (!before || !event)
+			return err(way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to bring again.');
 		const after = patched(before, way === 'undo' ? event.backward : event.forward);
 		const what = `${way === 'undo' ? 'Taken back' : 'Brought again'}: ${event.what}`;
 		await writeRecord(tx, store, { before, after }, { kind: way, of: event.id, what }, worker);

@@ -1,11 +1,6 @@
 import type { Knex } from 'knex';
 import type { Configuration, Unit } from '../../../core/exchange';
-import {
-	composed,
-	findStored,
-	indexQuestions,
-	putConfiguration
-} from '../../repositories/configurations';
+import { composed, findStored, indexQuestions, putConfiguration } from '../../repositories/configurations';
 import { addEvent, lastEvent } from '../../repositories/events';
 import { bumpDataVersion } from '../../repositories/settings';
 import { putUnit, unitsById, usersOfUnit } from '../../repositories/units';

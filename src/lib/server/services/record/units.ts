@@ -47,8 +47,12 @@ export async function makeUnit(
 		const name = request.name.trim();
 		if (chosen.length === 0 || name === '') return err('Choose the sockets in the unit, and give it a name.');
 		if (chosen.some((s) => s.unit)) return err('One of these sockets already belongs to a shared unit.');
-		if (new Set(chosen.map((s) => s.side)).size > 1) return err('Choose the sockets of one side; the other side follows.');
-		const id = name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-').slice(0, 70);
+		if (new Set(chosen.map((s) => s.side)).size > 1)
+			return err('Choose the sockets of one side; the other side follows.');
+		const id = name
+			.toLowerCase()
+			.replace(/[^\p{L}\p{N}]+/gu, '-')
+			.slice(0, 70);
 		if (await UNITS.find(tx, id)) return err(`A shared unit named “${name}” is there already.`);
 		const read = readUnit({
 			id,
@@ -57,11 +61,19 @@ export async function makeUnit(
 			sockets: chosen.map((s) => unitSocketOf(s, placeText(s)))
 		});
 		if (!read.ok) return err(`${summarise(read.error)}. Nothing was changed.`);
-		await writeRecord(tx, UNITS, { before: null, after: read.value }, { kind: 'created', what: 'Shared unit begun' }, worker);
+		await writeRecord(
+			tx,
+			UNITS,
+			{ before: null, after: read.value },
+			{ kind: 'created', what: 'Shared unit begun' },
+			worker
+		);
 		const joins = (socket: Socket) => chosen.find((s) => placeText(s) === placeText(socket) && s.zone === socket.zone);
 		const after = {
 			...before,
-			sockets: before.sockets.map((s) => (joins(s) && !s.unit ? { ...s, unit: { id: read.value.id, place: placeText(s) } } : s))
+			sockets: before.sockets.map((s) =>
+				joins(s) && !s.unit ? { ...s, unit: { id: read.value.id, place: placeText(s) } } : s
+			)
 		};
 		const what = `Shared lamp unit ${name} begun with ${chosen.map(placeText).join(', ').toLowerCase()}`;
 		await writeRecord(tx, CONFIGURATIONS, { before: stored, after }, { kind: 'change', what }, worker);

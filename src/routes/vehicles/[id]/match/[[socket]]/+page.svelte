@@ -49,7 +49,7 @@
 			/>
 		</div>
 		<ScrollPanel label="Facts of the socket" class="min-h-0 grow p-3">
-			<SocketFacts socket={data.socket} />
+			<SocketFacts socket={{ name: data.socket.name, facts: data.socket.known }} />
 		</ScrollPanel>
 	</div>
 	<div class="flex min-h-0 min-w-0 flex-col gap-3">

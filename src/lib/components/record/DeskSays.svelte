@@ -1,0 +1,15 @@
+<script lang="ts">
+	import { getDesk } from '$lib/client/record-desk.svelte';
+	import Message from '../ui/Message.svelte';
+	import Clash from './Clash.svelte';
+
+	/** What became of the last change: its sentence, why it was not made, or both versions where two people met. */
+	const desk = getDesk();
+</script>
+
+{#if desk.clash}
+	<Clash clash={desk.clash} onkeep={() => desk.keepTheirs()} onwrite={() => desk.writeMine()} />
+{:else if desk.trouble}
+	<Message text={desk.trouble} />
+{/if}
+<p role="status" class={['text-sm text-soft', !desk.said && 'sr-only']}>{desk.said ?? ''}</p>

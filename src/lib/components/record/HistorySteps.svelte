@@ -1,0 +1,41 @@
+<script lang="ts">
+	import Redo2 from '@lucide/svelte/icons/redo-2';
+	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import { getDesk } from '$lib/client/record-desk.svelte';
+
+	/** Takes the last change of the record back, or brings it again; also with Ctrl+Z and Ctrl+Y outside of fields. */
+	let { steps }: { steps: { undo: string | null; redo: string | null } } = $props();
+
+	const desk = getDesk();
+	const typing = (target: EventTarget | null) =>
+		target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
+
+	function key(event: KeyboardEvent): void {
+		if (!(event.ctrlKey || event.metaKey) || typing(event.target)) return;
+		const letter = event.key.toLowerCase();
+		const step = letter === 'y' || (letter === 'z' && event.shiftKey) ? 'redo' : letter === 'z' ? 'undo' : null;
+		if (!step || !steps[step]) return;
+		event.preventDefault();
+		void desk.step(step);
+	}
+</script>
+
+<svelte:window onkeydown={key} />
+<div class="flex gap-1" role="group" aria-label="History">
+	<button
+		type="button"
+		class="button px-2!"
+		disabled={!steps.undo}
+		aria-label={steps.undo ? `Undo: ${steps.undo}` : 'Undo'}
+		title={steps.undo ?? undefined}
+		onclick={() => desk.step('undo')}><Undo2 class="size-4" aria-hidden="true" /></button
+	>
+	<button
+		type="button"
+		class="button px-2!"
+		disabled={!steps.redo}
+		aria-label={steps.redo ? `Redo: ${steps.redo}` : 'Redo'}
+		title={steps.redo ?? undefined}
+		onclick={() => desk.step('redo')}><Redo2 class="size-4" aria-hidden="true" /></button
+	>
+</div>
