@@ -1,19 +1,11 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import Plus from '@lucide/svelte/icons/plus';
+	import Search from '@lucide/svelte/icons/search';
 	import Upload from '@lucide/svelte/icons/upload';
 	import VehicleCard from '$lib/components/vehicle/VehicleCard.svelte';
 
 	let { data } = $props();
-
-	let words = $state('');
-	const found = $derived(
-		data.vehicles.filter((v) =>
-			words
-				.toLowerCase()
-				.split(/\s+/)
-				.every((word) => `${v.name} ${v.kind} ${v.market}`.toLowerCase().includes(word))
-		)
-	);
 </script>
 
 <svelte:head><title>Vehicles · Rotalux</title></svelte:head>
@@ -21,19 +13,23 @@
 <main class="grid max-w-5xl gap-4 p-6">
 	<div class="flex flex-wrap items-end gap-3">
 		<h1 class="mr-auto">Vehicles</h1>
-		<label class="flex items-center gap-2"
-			>Search <input type="search" class="field" bind:value={words} placeholder="make, model, year" /></label
-		>
+		<form role="search" class="flex gap-2" action={resolve('/vehicles/identify')}>
+			<input type="search" name="q" class="field w-72" aria-label="Search" placeholder="make, model, year, or a VIN" />
+			<button class="button" data-main><Search class="size-4" aria-hidden="true" />Identify</button>
+		</form>
+		<a class="button" href={resolve('/vehicles/new')}><Plus class="size-4" aria-hidden="true" />New vehicle</a>
 		<a class="button" href={resolve('/vehicles/import')}><Upload class="size-4" aria-hidden="true" />Import a file</a>
 	</div>
 	{#if data.vehicles.length === 0}
 		<p>
-			No vehicle is on record yet. <a class="link" href={resolve('/vehicles/import')}>Import a rotalux/1 file</a> to begin.
+			No vehicle is on record yet. <a class="link" href={resolve('/vehicles/new')}>Enter the first one</a>, or
+			<a class="link" href={resolve('/vehicles/import')}>import a file</a>.
 		</p>
-	{:else if found.length === 0}
-		<p>None of the {data.vehicles.length} vehicles answers to “{words}”.</p>
 	{/if}
 	<ul class="grid gap-2 sm:grid-cols-2">
-		{#each found as vehicle (vehicle.id)}<li><VehicleCard {vehicle} /></li>{/each}
+		{#each data.vehicles as vehicle (vehicle.id)}<li><VehicleCard {vehicle} /></li>{/each}
 	</ul>
+	{#if data.total > data.vehicles.length}
+		<p class="text-soft">The first {data.vehicles.length} of {data.total} on record; search for the others.</p>
+	{/if}
 </main>

@@ -19,7 +19,6 @@
 </script>
 
 <div class="flex items-center gap-3">
-	<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions (the field beside it has the keys) -->
 	<svg viewBox="-60 -60 120 120" class="size-28 shrink-0 cursor-pointer" aria-hidden="true" onclick={pick}>
 		<circle r="44" class="ring" />
 		{#each [0, 3, 6, 9] as hour (hour)}

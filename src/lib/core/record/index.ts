@@ -5,3 +5,4 @@ export * from './channels';
 export * from './facts';
 export * from './identity';
 export * from './channel-templates';
+export * from './identity-form';

@@ -4,6 +4,8 @@ export * from './facts';
 export * from './counter';
 export * from './vehicle';
 export * from './record';
+export * from './vin';
+export * from './dependence';
 export * from './kit';
 export * from './cautions';
 export * from './kit-row';

@@ -1,5 +1,6 @@
 import type { Configuration } from '../exchange';
-import type { ShownSocket } from './socket';
+import { vehicleName } from '../vehicle';
+import { showSockets, type ShownSocket } from './socket';
 
 /** A vehicle as its pages show it. */
 export interface ShownVehicle {
@@ -10,4 +11,10 @@ export interface ShownVehicle {
 	steering: string | null;
 	tells: string[];
 	sockets: ShownSocket[];
+}
+
+/** A vehicle for its pages; its sockets without verdicts unless they are given. */
+export function showVehicle(configuration: Configuration, sockets = showSockets(configuration)): ShownVehicle {
+	const { id, kind, market, steering = null, tells = [] } = configuration;
+	return { id, name: vehicleName(configuration), kind, market, steering, tells, sockets };
 }

@@ -21,6 +21,19 @@ export async function listConfigurations(db: Knex): Promise<Configuration[]> {
 	return rows.map(read).map((c) => ({ ...c, sockets: c.sockets.map((s) => withUnit(s, units)) }));
 }
 
+/** The first configurations by make, model and id, and how many there are. */
+export async function firstConfigurations(
+	db: Knex,
+	most: number
+): Promise<{ configurations: Configuration[]; total: number }> {
+	const rows: Row[] = await db('configurations').orderBy(['make', 'model', 'id']).limit(most);
+	const [count] = await db('configurations').count({ n: '*' });
+	return {
+		configurations: await Promise.all(rows.map((row) => composed(db, read(row)))),
+		total: Number(count?.n ?? 0)
+	};
+}
+
 /** A configuration as it is kept, without what shared lamp units keep for it; null when it is not there. */
 export async function findStored(db: Knex, id: string): Promise<Configuration | null> {
 	const row = await db('configurations').where({ id }).first('document');

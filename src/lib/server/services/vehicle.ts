@@ -1,35 +1,21 @@
 import type { Knex } from 'knex';
-import type { Configuration } from '../../core/exchange';
 import { matchConfiguration, matchSocket, type Candidate, type SocketMatch } from '../../core/match';
 import {
 	showCandidate,
 	showFacts,
 	showSocketRecord,
 	showSockets,
+	showVehicle,
 	showWalk,
 	type ShownCandidate,
 	type ShownFact,
-	type ShownSocket,
 	type ShownSocketRecord,
 	type ShownVehicle,
 	type ShownWalk
 } from '../../core/showing';
-import { vehicleName } from '../../core/vehicle';
 import type { WalkContext } from '../../core/walk';
-import { findConfiguration, listConfigurations } from '../repositories/configurations';
+import { findConfiguration, firstConfigurations } from '../repositories/configurations';
 import { shopData } from './catalogue';
-
-function shown(configuration: Configuration, sockets: ShownSocket[]): ShownVehicle {
-	return {
-		id: configuration.id,
-		name: vehicleName(configuration),
-		kind: configuration.kind,
-		market: configuration.market,
-		steering: configuration.steering ?? null,
-		tells: configuration.tells ?? [],
-		sockets
-	};
-}
 
 /** The best LED for a socket, or the best of anything where no LED is made. */
 function best(match: SocketMatch): Candidate | undefined {
@@ -37,7 +23,7 @@ function best(match: SocketMatch): Candidate | undefined {
 }
 
 /** A vehicle with the verdict of the best LED for each socket; null when it is not there. */
-export async function showVehicle(db: Knex, id: string): Promise<ShownVehicle | null> {
+export async function showVehicleById(db: Knex, id: string): Promise<ShownVehicle | null> {
 	const configuration = await findConfiguration(db, id);
 	if (!configuration) return null;
 	const { catalogue, shop } = await shopData(db);
@@ -46,12 +32,13 @@ export async function showVehicle(db: Knex, id: string): Promise<ShownVehicle | 
 		const match = matches.get(socket.id);
 		return { verdict: (match && best(match)?.verdict) ?? null, product: null };
 	});
-	return shown(configuration, sockets);
+	return showVehicle(configuration, sockets);
 }
 
-/** All vehicles with their sockets, without verdicts. */
-export async function showVehicles(db: Knex): Promise<ShownVehicle[]> {
-	return (await listConfigurations(db)).map((c) => shown(c, showSockets(c)));
+/** The first vehicles by name with their sockets, without verdicts, and how many there are. */
+export async function showVehicles(db: Knex, most: number): Promise<{ vehicles: ShownVehicle[]; total: number }> {
+	const { configurations, total } = await firstConfigurations(db, most);
+	return { vehicles: configurations.map((c) => showVehicle(c)), total };
 }
 
 /** The walk of a vehicle; null when it is not there. */

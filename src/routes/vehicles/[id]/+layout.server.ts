@@ -6,14 +6,14 @@ import { countQuestions } from '$lib/server/repositories/questions';
 import { mergedInto } from '$lib/server/services/record/create';
 import { historyOf } from '$lib/server/services/record/history';
 import { CONFIGURATIONS } from '$lib/server/services/record/store';
-import { showVehicle } from '$lib/server/services/vehicle';
+import { showVehicleById } from '$lib/server/services/vehicle';
 import { database } from '$lib/server/shop';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ params }) => {
 	const db = await database();
 	const { id } = params;
-	const vehicle = await showVehicle(db, id);
+	const vehicle = await showVehicleById(db, id);
 	if (!vehicle) {
 		const into = await mergedInto(db, id);
 		if (into) redirect(307, resolve('/vehicles/[id]/walk/[[socket]]', { id: into }));

@@ -14,6 +14,7 @@
 
 	const desk = getDesk();
 	const id = $derived(data.vehicle.id);
+	const open = (channel?: string) => goto(resolve('/vehicles/[id]/channels/[[channel]]', { id, channel }));
 	const address = (channel?: string) => resolve('/vehicles/[id]/channels/[[channel]]', { id, channel });
 	const chosen = $derived(data.shown.channels.find(({ channel }) => channel.id === data.chosen) ?? null);
 	const unfed = $derived(data.shown.terminals.filter((t) => t.channels.length === 0).length);
@@ -42,12 +43,12 @@
 				<ChannelDesk
 					shown={chosen}
 					terminals={data.shown.terminals}
-					onclose={() => goto(address())}
-					onrenamed={(channel) => goto(address(channel))}
+					onclose={() => open()}
+					onrenamed={(channel) => open(channel)}
 				/>
 			{/key}
 		{:else}
-			<NewChannel onadded={(channel) => goto(address(channel))} />
+			<NewChannel onadded={(channel) => open(channel)} />
 			<FlasherDesk flasher={data.shown.flasher} />
 		{/if}
 	</ScrollPanel>

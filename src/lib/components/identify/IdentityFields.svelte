@@ -1,0 +1,68 @@
+<script lang="ts">
+	import { MARKETS } from '$lib/core/lamps';
+	import type { Identity } from '$lib/core/record';
+
+	/** The fields that say which vehicle this is. */
+	let { identity = {} }: { identity?: Partial<Identity> } = $props();
+
+	const KINDS = ['car', 'van', 'motorcycle', 'bus', 'trailer'];
+	const options = $derived(
+		Object.entries(identity.options ?? {})
+			.map(([key, value]) => `${key}=${String(value)}`)
+			.join('\n')
+	);
+</script>
+
+{#snippet text(name: string, label: string, value: string | undefined, hint: string, required = false)}
+	<label class="grid gap-0.5 text-sm text-soft"
+		>{label}
+		<input
+			{name}
+			class="field text-base text-ink"
+			value={value ?? ''}
+			placeholder={hint}
+			{required}
+			autocomplete="off"
+		/>
+	</label>
+{/snippet}
+
+<div class="grid gap-3 sm:grid-cols-3">
+	{@render text('make', 'Make', identity.make, 'Fenholm', true)}
+	{@render text('model', 'Model', identity.model, 'Skerry', true)}
+	{@render text('generation', 'Generation', identity.generation, 'II')}
+	{@render text('from', 'First model year', identity.years?.[0].toString(), '2017')}
+	{@render text('to', 'Last model year', identity.years?.[1].toString(), '2021')}
+	{@render text('body', 'Body', identity.body, 'hatchback')}
+	<label class="grid gap-0.5 text-sm text-soft"
+		>Kind <select name="kind" class="field text-base text-ink" value={identity.kind ?? 'car'}>
+			{#each KINDS as kind (kind)}<option>{kind}</option>{/each}
+		</select></label
+	>
+	<label class="grid gap-0.5 text-sm text-soft"
+		>Market <select name="market" class="field text-base text-ink" value={identity.market ?? 'UN'}>
+			{#each Object.entries(MARKETS) as [id, market] (id)}<option value={id}>{id}, {market.name}</option>{/each}
+		</select></label
+	>
+	<label class="grid gap-0.5 text-sm text-soft"
+		>Steering wheel <select name="steering" class="field text-base text-ink" value={identity.steering ?? ''}>
+			<option value="">not known</option><option value="left">left</option><option value="right">right</option>
+		</select></label
+	>
+	{@render text('names', 'Also called, parted by commas', identity.names?.join(', '), 'Skerry Hatch')}
+	<label class="grid gap-0.5 text-sm text-soft"
+		>Factory options that change lamps, one a line
+		<textarea name="options" rows="3" class="field text-base text-ink" placeholder="headlamp=projector"
+			>{options}</textarea
+		>
+	</label>
+	<label class="grid gap-0.5 text-sm text-soft"
+		>How to know it by looking, one a line
+		<textarea
+			name="tells"
+			rows="3"
+			class="field text-base text-ink"
+			placeholder="A round lens in front of the low-beam lamp">{(identity.tells ?? []).join('\n')}</textarea
+		>
+	</label>
+</div>

@@ -1,0 +1,90 @@
+import type { Knex } from 'knex';
+import type { Configuration, Product } from '../../core/exchange';
+import { matchSocket, type Verdict } from '../../core/match';
+import { withSubject } from '../../core/record';
+import { showQuestions, type ShownConsequence, type ShownDependence, type ShownQuestion } from '../../core/showing';
+import { vehicleName, withValueAt } from '../../core/vehicle';
+import { findConfiguration } from '../repositories/configurations';
+import { listKits } from '../repositories/kits';
+import { configurationsWithQuestions } from '../repositories/questions';
+import { shopData, type ShopData } from './catalogue';
+
+/** An open question with the vehicle it is about. */
+export interface VehicleQuestion extends ShownQuestion {
+	vehicle: { id: string; name: string };
+}
+
+/** All open questions of the shop, vehicle by vehicle. */
+export async function openShopQuestions(db: Knex): Promise<VehicleQuestion[]> {
+	const ids = await configurationsWithQuestions(db);
+	const all: VehicleQuestion[] = [];
+	for (const id of ids) {
+		const configuration = await findConfiguration(db, id);
+		if (!configuration) continue;
+		const vehicle = { id, name: vehicleName(configuration) };
+		all.push(...showQuestions(configuration).map((question) => ({ ...question, vehicle })));
+	}
+	return all;
+}
+
+function socketsOf(configuration: Configuration, { kind, id }: ShownQuestion['subject']): Set<string> {
+	if (kind === 'socket') return new Set([id]);
+	const channels =
+		kind === 'channel'
+			? configuration.channels.filter((c) => c.id === id)
+			: configuration.channels.filter((c) => c.monitor?.kind === 'flasher');
+	return new Set(channels.flatMap((c) => c.feeds.map((f) => f.socket)));
+}
+
+/** Verdict of every product on every socket concerned, under one value. */
+function verdicts(configuration: Configuration, sockets: ReadonlySet<string>, { catalogue, shop }: ShopData) {
+	const all = new Map<string, { product: Product; socket: string; verdict: Verdict }>();
+	for (const socket of configuration.sockets) {
+		if (!sockets.has(socket.id)) continue;
+		for (const { product, verdict } of matchSocket(configuration, socket, catalogue, shop).candidates)
+			all.set(`${socket.id} ${product.id}`, { product, socket: socket.id, verdict });
+	}
+	return all;
+}
+
+/** What depends on an open question; null when it is not open any more. */
+export async function dependenceOf(
+	db: Knex,
+	id: string,
+	wanted: { kind: string; subject: string; fact: string }
+): Promise<ShownDependence | null> {
+	const configuration = await findConfiguration(db, id);
+	const question =
+		configuration &&
+		showQuestions(configuration).find(
+			(q) => q.subject.kind === wanted.kind && q.subject.id === wanted.subject && q.fact === wanted.fact
+		);
+	if (!configuration || !question) return null;
+	const data = await shopData(db);
+	const sockets = socketsOf(configuration, question.subject);
+	const inForce = verdicts(configuration, sockets, data);
+	const consequences = question.values.map(({ value, text }): ShownConsequence => {
+		const other = withSubject(configuration, question.subject, (s) => withValueAt(s, question.fact, value));
+		const under = verdicts(other ?? configuration, sockets, data);
+		const counts: Record<Verdict, number> = { fits: 0, parts: 0, unknown: 0, refused: 0 };
+		for (const { verdict } of under.values()) counts[verdict] += 1;
+		const keys = new Set([...inForce.keys(), ...under.keys()]);
+		const changes = [...keys].flatMap((key): ShownConsequence['changes'] => {
+			const [from, to] = [inForce.get(key), under.get(key)];
+			const named = from ?? to;
+			const before = from?.verdict ?? 'refused';
+			const after = to?.verdict ?? 'refused';
+			return named && before !== after
+				? [{ product: `${named.product.maker} ${named.product.name}`, socket: named.socket, from: before, to: after }]
+				: [];
+		});
+		return { value, text, counts, changes };
+	});
+	const kits = (await listKits(db, id)).flatMap((kit) => {
+		const lines = kit.answer.lines.filter((line) => line.sockets.some((socket) => sockets.has(socket)));
+		return lines.length > 0
+			? [{ id: kit.id, name: kit.name, state: kit.state, products: lines.map((line) => line.name) }]
+			: [];
+	});
+	return { consequences, kits };
+}

@@ -1,0 +1,53 @@
+import { fail } from '@sveltejs/kit';
+import { EVIDENCE_SOURCES } from '$lib/core/vehicle';
+import { orTrouble } from '$lib/server/or-trouble';
+import { workerOf } from '$lib/server/person';
+import { lastEvent } from '$lib/server/repositories/events';
+import { changeRecord } from '$lib/server/services/record/change';
+import { command } from '$lib/server/services/record/commands';
+import { CONFIGURATIONS } from '$lib/server/services/record/store';
+import { dependenceOf, openShopQuestions } from '$lib/server/services/questions';
+import { database } from '$lib/server/shop';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ url }) => {
+	const db = await database();
+	const questions = await openShopQuestions(db);
+	const [vehicle = '', kind = '', subject = '', fact = ''] = url.searchParams.getAll('q');
+	const chosen =
+		questions.find(
+			(q) => q.vehicle.id === vehicle && q.subject.kind === kind && q.subject.id === subject && q.fact === fact
+		) ?? null;
+	return {
+		questions,
+		chosen,
+		revision: chosen ? await lastEvent(db, CONFIGURATIONS.name(vehicle)) : 0,
+		depends: chosen ? await dependenceOf(db, vehicle, { kind, subject, fact }) : null
+	};
+};
+
+export const actions: Actions = {
+	settle: async ({ request, cookies }) => {
+		const form = await request.formData();
+		const field = (name: string) => String(form.get(name) ?? '').trim();
+		const source = EVIDENCE_SOURCES.find((word) => word === field('source'));
+		const own = field('choice') === 'own';
+		const number = Number(field('own').replace(',', '.'));
+		const ownValue = field('own') !== '' && Number.isFinite(number) && field('numeric') ? number : field('own');
+		if (own && field('own') === '') return fail(400, { message: 'Type the value that was found instead.' });
+		const read = command.safeParse({
+			kind: 'settle',
+			subject: { kind: field('kind'), id: field('subject') },
+			fact: field('fact'),
+			value: own ? ownValue : JSON.parse(field('choice') || 'null'),
+			...(own && source ? { source } : {}),
+			...(field('note') ? { note: field('note') } : {})
+		});
+		if (!read.success || (!own && field('choice') === ''))
+			return fail(400, { message: 'Choose the value that holds first.' });
+		const request_ = { id: field('vehicle'), base: Number(field('base')), command: read.data };
+		const done = await orTrouble(async () => changeRecord(await database(), request_, workerOf(cookies)));
+		if (!('ok' in done)) return done;
+		return done.ok ? { said: `Settled. ${done.value.what}.` } : fail(409, { message: done.error.message });
+	}
+};

@@ -1,0 +1,63 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import QuestionDesk from '$lib/components/questions/QuestionDesk.svelte';
+	import Message from '$lib/components/ui/Message.svelte';
+	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
+
+	let { data, form } = $props();
+
+	type Question = (typeof data.questions)[number];
+	const key = (q: Question) => [q.vehicle.id, q.subject.kind, q.subject.id, q.fact];
+	const address = (q: Question) =>
+		`${resolve('/questions')}?${key(q)
+			.map((part) => `q=${encodeURIComponent(part)}`)
+			.join('&')}`;
+	const chosenKey = $derived(data.chosen ? key(data.chosen).join('\n') : null);
+</script>
+
+<svelte:head><title>Questions · Rotalux</title></svelte:head>
+
+<!-- eslint-disable svelte/no-navigation-without-resolve (address() resolves, with a query behind it) -->
+<main class="grid h-screen grid-rows-[auto_minmax(0,1fr)] gap-3 p-3 max-lg:h-auto">
+	<div class="px-1">
+		<h1>Questions</h1>
+		<p class="text-soft">
+			Where two sources disagree, the stronger one is in force until somebody decides. What is settled keeps both.
+		</p>
+		{#if form && 'message' in form}<Message text={form.message ?? ''} kept="Nothing was changed." />{/if}
+		{#if form && 'said' in form}<p role="status">{form.said}</p>{/if}
+	</div>
+	<div class="grid min-h-0 gap-3 lg:grid-cols-[25rem_minmax(0,1fr)]">
+		<ScrollPanel label="Open questions" class="min-h-0 p-1">
+			{#if data.questions.length === 0}
+				<p class="p-3">No question is open. One opens by itself when two sources say different things.</p>
+			{/if}
+			<ul>
+				{#each data.questions as question (key(question).join('\n'))}
+					<li>
+						<a
+							href={address(question)}
+							data-sveltekit-noscroll
+							aria-current={key(question).join('\n') === chosenKey ? 'true' : undefined}
+							class="block rounded px-2 py-1.5 hover:bg-sea-wash aria-[current=true]:bg-sea-wash"
+						>
+							<span class="block font-medium">{question.name}: {question.label.toLowerCase()}</span>
+							<span class="block">{question.values.map((v) => v.text).join(' or ')}?</span>
+							<span class="block text-sm text-soft">{question.vehicle.name}</span>
+						</a>
+					</li>
+				{/each}
+			</ul>
+		</ScrollPanel>
+		<ScrollPanel label="The question" class="min-h-0 p-4">
+			{#if data.chosen && data.depends}
+				{#key chosenKey}
+					<QuestionDesk question={data.chosen} depends={data.depends} revision={data.revision} />
+				{/key}
+			{:else}
+				<p class="text-soft">Choose a question to see both values, what depends on them, and to settle it.</p>
+			{/if}
+		</ScrollPanel>
+	</div>
+</main>
+<!-- eslint-enable svelte/no-navigation-without-resolve -->

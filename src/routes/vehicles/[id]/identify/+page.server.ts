@@ -1,0 +1,102 @@
+import { error, fail, redirect, type Cookies } from '@sveltejs/kit';
+import { resolve } from '$app/paths';
+import type { Socket } from '$lib/core/exchange';
+import type { Cut, Difference } from '$lib/core/identify';
+import { IDENTITY_FIELDS, readIdentity, type Identity } from '$lib/core/record';
+import type { Result } from '$lib/core/result';
+import { socketName, socketsInWalk, vehicleName } from '$lib/core/vehicle';
+import { orTrouble } from '$lib/server/or-trouble';
+import { workerOf } from '$lib/server/person';
+import { findConfiguration, listConfigurations } from '$lib/server/repositories/configurations';
+import { copyConfiguration, mergeConfigurations, splitConfiguration } from '$lib/server/services/record/create';
+import { fitUnit, makeUnit, showUnits } from '$lib/server/services/record/units';
+import { database } from '$lib/server/shop';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params }) => {
+	const db = await database();
+	const configuration = await findConfiguration(db, params.id);
+	if (!configuration) error(404, { message: `There is no vehicle “${params.id}” on record.` });
+	const { make, model } = configuration;
+	const others = (await listConfigurations(db)).filter((c) => c.id !== params.id && c.make === make);
+	const near = others.filter((c) => c.model === model);
+	return {
+		identity: Object.fromEntries(IDENTITY_FIELDS.map((f) => [f, configuration[f]])) as unknown as Identity,
+		others: [...near, ...others.filter((c) => c.model !== model)].map((c) => ({
+			id: c.id as string,
+			name: vehicleName(c)
+		})),
+		units: await showUnits(db),
+		sockets: socketsInWalk(configuration).map((s) => ({ id: s.id, name: socketName(s), unit: s.unit?.id ?? null }))
+	};
+};
+
+const text = (form: FormData, field: string) => String(form.get(field) ?? '').trim();
+
+/** What every action here has in common: the work, trouble with the database as one sentence, and the page that comes next. */
+async function done<T>(work: () => Promise<Result<T, string>>, then: (value: T) => string) {
+	const answer = await orTrouble(work);
+	if (!('ok' in answer)) return answer;
+	if (!answer.ok) return fail(400, { message: answer.error });
+	redirect(303, then(answer.value));
+}
+
+const walkOf = ({ id }: { id: string }) => resolve('/vehicles/[id]/walk/[[socket]]', { id });
+const start = async (request: Request, cookies: Cookies) => ({
+	form: await request.formData(),
+	db: await database(),
+	worker: workerOf(cookies)
+});
+
+export const actions: Actions = {
+	split: async ({ params, request, cookies }) => {
+		const { form, db, worker } = await start(request, cookies);
+		const cut: Cut =
+			text(form, 'by') === 'option'
+				? { by: 'option', option: text(form, 'option'), stays: text(form, 'stays'), becomes: text(form, 'becomes') }
+				: { by: 'year', from: Number(text(form, 'from')) };
+		return done(
+			() => splitConfiguration(db, params.id, cut, worker),
+			({ id }) => resolve('/vehicles/[id]/identify', { id })
+		);
+	},
+	copy: async ({ params, request, cookies }) => {
+		const { form, db, worker } = await start(request, cookies);
+		const identity = readIdentity((field) => String(form.get(field) ?? ''));
+		if (!identity.ok) return fail(400, { message: identity.error });
+		return done(() => copyConfiguration(db, params.id, identity.value, worker), walkOf);
+	},
+	merge: async ({ params, request, cookies }) => {
+		const { form, db, worker } = await start(request, cookies);
+		const merged = await orTrouble(() => mergeConfigurations(db, params.id, text(form, 'other'), worker));
+		if (!('ok' in merged)) return merged;
+		if (!merged.ok) {
+			const { message, differences } = merged.error;
+			return fail(400, { message, differences: differences as Difference[] });
+		}
+		return { said: `Merged: ${vehicleName(merged.value)}.` };
+	},
+	makeUnit: async ({ params, request, cookies }) => {
+		const { form, db, worker } = await start(request, cookies);
+		const marks = text(form, 'marks')
+			.split(',')
+			.map((mark) => mark.trim())
+			.filter(Boolean);
+		const sockets = form.getAll('socket').map(String);
+		const wanted = { configuration: params.id, sockets, name: text(form, 'name'), marks };
+		return done(
+			() => makeUnit(db, wanted, worker),
+			() => resolve('/vehicles/[id]/identify', { id: params.id })
+		);
+	},
+	fitUnit: async ({ params, request, cookies }) => {
+		const { form, db, worker } = await start(request, cookies);
+		const sides = text(form, 'sides') === 'centre' ? (['centre'] as const) : (['left', 'right'] as const);
+		const zone = text(form, 'zone') as Socket['zone'];
+		const wanted = { configuration: params.id, unit: text(form, 'unit'), zone, sides };
+		return done(
+			() => fitUnit(db, wanted, worker),
+			() => walkOf({ id: params.id })
+		);
+	}
+};

@@ -1,0 +1,24 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { resolve } from '$app/paths';
+import { readIdentity } from '$lib/core/record';
+import { orTrouble } from '$lib/server/or-trouble';
+import { workerOf } from '$lib/server/person';
+import { createConfiguration } from '$lib/server/services/record/create';
+import { database } from '$lib/server/shop';
+import type { Actions } from './$types';
+
+export const actions: Actions = {
+	default: async ({ request, cookies }) => {
+		const form = await request.formData();
+		const identity = readIdentity((field) => String(form.get(field) ?? ''));
+		if (!identity.ok) return fail(400, { message: identity.error });
+		const id = String(form.get('id') ?? '').trim();
+		const done = await orTrouble(async () => {
+			const wanted = { ...identity.value, ...(id ? { id } : {}) };
+			return createConfiguration(await database(), wanted, workerOf(cookies));
+		});
+		if (!('ok' in done)) return done;
+		if (!done.ok) return fail(400, { message: done.error });
+		redirect(303, resolve('/vehicles/[id]/walk/[[socket]]', { id: done.value.id }));
+	}
+};

@@ -1,0 +1,9 @@
+import { showAcross } from '$lib/server/services/across';
+import { database } from '$lib/server/shop';
+import type { PageServerLoad } from './$types';
+
+const MOST = 6;
+
+export const load: PageServerLoad = async ({ url }) => ({
+	across: await showAcross(await database(), url.searchParams.getAll('c').slice(0, MOST))
+});
