@@ -1,9 +1,14 @@
 import { readCurrency } from '$lib/server/services/policy';
+import { personOf } from '$lib/server/person';
 import { readSetting } from '$lib/server/repositories/settings';
 import { database } from '$lib/server/shop';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = async () => {
+export const load: LayoutServerLoad = async ({ cookies }) => {
 	const db = await database();
-	return { currency: await readCurrency(db), demo: (await readSetting(db, 'demo')) === true };
+	return {
+		currency: await readCurrency(db),
+		person: personOf(cookies),
+		demo: (await readSetting(db, 'demo')) === true
+	};
 };

@@ -77,7 +77,7 @@ describe('the counter', () => {
 	it('answers a few letters of a vehicle and a function', async () => {
 		const { db } = await demoDatabase();
 		const reply = await askCounter(db, 'skerr 2018 stop');
-		expect(reply.vehicles.map((v) => v.id)).toEqual(['fenholm-skerry-ii-2017']);
+		expect(reply.vehicles.map((v) => v.id)).toEqual(['fenholm-skerry-ii-2017', 'fenholm-skerry-ii-2017-reflector']);
 		const [first] = reply.vehicles[0]!.answers;
 		expect(first).toMatchObject({
 			place: 'Rear stop / tail, both',

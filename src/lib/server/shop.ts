@@ -3,6 +3,7 @@ import type { Knex } from 'knex';
 import { dataFolder } from './config';
 import { openDatabase } from './db/connection';
 import type { KitContext } from './services/kits';
+import { stopImports } from './workers/imports';
 import { poolSolver, stopPool } from './workers/pool';
 
 let opened: Promise<Knex> | undefined;
@@ -31,4 +32,5 @@ export async function closeShop(): Promise<void> {
 	opened = undefined;
 	await db?.destroy();
 	await stopPool();
+	await stopImports();
 }

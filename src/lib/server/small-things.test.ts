@@ -7,7 +7,7 @@ import { bumpDataVersion, dataVersion, readSettings, writeSetting } from './repo
 import { findConfigurations, putConfiguration } from './repositories/configurations';
 import { isVehicleWord, searchIds } from './repositories/search';
 import { makeConfiguration, STOP_SOCKET } from '../../../tests/support/make';
-import { MOST_BYTES, uploadedText } from './upload';
+import { MOST_BYTES, uploadedBytes } from './upload';
 import { summarise } from '../core/result';
 import { amount, decimal, mired } from '../core/units';
 
@@ -19,12 +19,12 @@ describe('uploads', () => {
 	};
 
 	it('are read up to 10 MB, and refused above with their size', async () => {
-		expect((await uploadedText(form(MOST_BYTES), 'file')).ok).toBe(true);
-		expect(await uploadedText(form(MOST_BYTES + 1, 'big.json'), 'file')).toEqual({
+		expect((await uploadedBytes(form(MOST_BYTES), 'file')).ok).toBe(true);
+		expect(await uploadedBytes(form(MOST_BYTES + 1, 'big.json'), 'file')).toEqual({
 			ok: false,
 			error: expect.stringContaining('big.json is 10 MB')
 		});
-		expect(await uploadedText(form(12_340_000, 'big.json'), 'file')).toEqual({
+		expect(await uploadedBytes(form(12_340_000, 'big.json'), 'file')).toEqual({
 			ok: false,
 			error: expect.stringContaining('big.json is 12.3 MB; at most 10 MB')
 		});
@@ -32,7 +32,7 @@ describe('uploads', () => {
 
 	it('that are empty or no file are said to be', async () => {
 		for (const data of [new FormData(), form(0)])
-			expect(await uploadedText(data, 'file')).toEqual({
+			expect(await uploadedBytes(data, 'file')).toEqual({
 				ok: false,
 				error: expect.stringContaining('No file was chosen')
 			});

@@ -4,11 +4,11 @@ import { err, ok, type Result } from '../core/result';
 /** Largest file read at once, bytes. */
 export const MOST_BYTES = 10_000_000;
 
-/** Text of an uploaded file, or one sentence why it is not read. */
-export async function uploadedText(
+/** An uploaded file, or one sentence why it is not read. */
+export async function uploadedBytes(
 	form: FormData,
 	field: string
-): Promise<Result<{ name: string; text: string }, string>> {
+): Promise<Result<{ name: string; bytes: Uint8Array }, string>> {
 	const file = form.get(field);
 	if (!(file instanceof File) || file.size === 0)
 		return err('No file was chosen, or the file is empty. Nothing was changed.');
@@ -16,5 +16,5 @@ export async function uploadedText(
 		return err(
 			`${file.name} is ${decimal(file.size / 1e6)} MB; at most ${MOST_BYTES / 1e6} MB are read at once. Nothing was changed.`
 		);
-	return ok({ name: file.name, text: await file.text() });
+	return ok({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) });
 }

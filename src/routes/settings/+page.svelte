@@ -15,13 +15,25 @@
 
 <main class="grid max-w-3xl gap-4 p-6">
 	<h1>Settings</h1>
+	<BusyForm action="?/person" class="panel flex flex-wrap items-end gap-3 p-4"
+		>{#snippet children(busy)}
+			<label class="grid gap-0.5 text-sm text-soft"
+				>Who works at this browser, for the history of records
+				<input name="person" class="field w-72 text-base text-ink" value={data.person ?? ''} maxlength="80" /></label
+			>
+			<button class="button" disabled={busy}>Remember the name</button>
+			{#if form && 'person' in form}<p role="status">
+					{form.person ? `Changes are now by ${form.person}.` : 'Changes now carry no name.'}
+				</p>{/if}
+		{/snippet}</BusyForm
+	>
 	<p>
 		Shops differ, so the policy is the shop's own; it stands on every kit. Rotalux does not say what is allowed: check
 		local rules, a licensed workshop or the inspection body decides.
 	</p>
-	{#if form?.message}<Message text={form.message} />{/if}
-	{#if form?.saved}<p role="status">The policy is saved. Kits in draft want to be solved again.</p>{/if}
-	<BusyForm class="grid gap-4"
+	{#if form && 'message' in form && form.message}<Message text={form.message} />{/if}
+	{#if form && 'saved' in form}<p role="status">The policy is saved. Kits in draft want to be solved again.</p>{/if}
+	<BusyForm action="?/policy" class="grid gap-4"
 		>{#snippet children(busy)}
 			{#each groups as group (group.name)}
 				<fieldset class="panel grid gap-1 p-4">

@@ -6,8 +6,8 @@
 	import { mode, toggleMode } from 'mode-watcher';
 	import { ROOMS } from './rooms';
 
-	/** The left rail: where one can go. `demo` says that the data are made up. */
-	let { demo }: { demo: boolean } = $props();
+	/** The left rail: where one can go. `demo` says that the data are made up, `person` who works here. */
+	let { demo, person }: { demo: boolean; person: string | null } = $props();
 
 	const here = $derived(ROOMS.findLast((room) => page.url.pathname.startsWith(room.path))?.path);
 </script>
@@ -33,6 +33,7 @@
 		{/each}
 	</nav>
 	<div class="mt-auto grid gap-2 p-2 text-sm text-soft max-lg:text-[0.72rem]">
+		<a class="px-1 hover:underline max-lg:text-center" href={resolve('/settings')}>{person ?? 'No name set'}</a>
 		{#if demo}<p class="px-1 max-lg:text-center">Demo: all names are made up</p>{/if}
 		<button
 			type="button"

@@ -88,6 +88,11 @@ export function crossCheck(document: RotaluxDocument): Problem[] {
 	return [
 		...duplicates('units', document.units),
 		...unitProblems(document),
+		...document.units.flatMap((unit, u) =>
+			unit.sockets.flatMap(({ category }, s) =>
+				category === undefined ? [] : categoryProblem(`units[${u}].sockets[${s}].category`, category)
+			)
+		),
 		...duplicates('configurations', document.configurations),
 		...duplicates('products', document.products),
 		...duplicates('accessories', document.accessories),

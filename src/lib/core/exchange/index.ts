@@ -4,3 +4,4 @@ export * from './check';
 export * from './parse';
 export * from './one';
 export * from './tables';
+export * from './sheets';

@@ -154,13 +154,13 @@ describe('tablesOf', () => {
 				]
 			})
 		});
-		const [sockets, products] = tablesOf(read.ok ? read.value : { configurations: [], products: [] });
+		const tables = tablesOf(read.ok ? read.value : { configurations: [], units: [], products: [] });
+		const [sockets, products] = ['sockets', 'products'].map((name) => tables.find((table) => table.name === name));
 		expect(sockets?.rows).toHaveLength(1);
 		expect(products?.rows.map((row) => row.slice(-4))).toEqual([
 			['a', 1, 900, ''],
 			['b', 2, 1600, 3]
 		]);
-		for (const table of [sockets, products])
-			for (const row of table?.rows ?? []) expect(row).toHaveLength(table?.headings.length ?? 0);
+		for (const table of tables) for (const row of table.rows) expect(row).toHaveLength(table.headings.length);
 	});
 });

@@ -1,4 +1,5 @@
 import { err, ok, type Problem, type Result } from '../result';
+import { withUnit } from '../vehicle';
 import { crossCheck } from './check';
 import { problemsOf } from './problems';
 import { document, FORMAT, type RotaluxDocument } from './schema';
@@ -19,7 +20,15 @@ export function readDocument(input: unknown): Result<RotaluxDocument, Problem[]>
 	const parsed = document.safeParse(input);
 	if (!parsed.success) return err(problemsOf(parsed.error, input));
 	const problems = crossCheck(parsed.data);
-	return problems.length > 0 ? err(problems) : ok(parsed.data);
+	return problems.length > 0 ? err(problems) : ok(withUnitsFilled(parsed.data));
+}
+
+/** Sockets with what the units of the document keep for them, so that every reader sees whole sockets. */
+function withUnitsFilled(doc: RotaluxDocument): RotaluxDocument {
+	if (doc.units.length === 0) return doc;
+	const units = new Map(doc.units.map((unit) => [unit.id as string, unit]));
+	const configurations = doc.configurations.map((c) => ({ ...c, sockets: c.sockets.map((s) => withUnit(s, units)) }));
+	return { ...doc, configurations };
 }
 
 /** Reads JSON text as a `rotalux/1` document. Text that is not JSON is a problem like any other. */

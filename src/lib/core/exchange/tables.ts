@@ -1,66 +1,8 @@
-import type { Configuration, Product, RotaluxDocument } from './schema';
-
-export type Cell = string | number;
-/** A table for a spreadsheet: headings with the names of the format, one row a thing. */
-export interface Table {
-	name: string;
-	headings: string[];
-	rows: Cell[][];
-}
+import type { Product, RotaluxDocument } from './schema';
+import { vehicleSheets, type Cell, type Table } from './sheets';
 
 const list = (values: readonly unknown[] | undefined) => (values ?? []).join(' ');
 const cell = (value: string | number | undefined | null): Cell => value ?? '';
-
-/** One row a socket. */
-export function socketTable(configurations: readonly Configuration[]): Table {
-	return {
-		name: 'sockets',
-		headings: [
-			'configuration',
-			'id',
-			'zone',
-			'side',
-			'index',
-			'functions',
-			'category',
-			'wiring',
-			'state',
-			'optic',
-			'lens',
-			'frontLength',
-			'frontDiameter',
-			'rearDepth',
-			'rearDiameter',
-			'opening',
-			'holderLength',
-			'cap',
-			'retention'
-		],
-		rows: configurations.flatMap((c) =>
-			c.sockets.map((s) => [
-				c.id,
-				s.id,
-				s.zone,
-				s.side,
-				s.index,
-				list(s.functions),
-				cell(s.category),
-				cell(s.wiring),
-				s.state,
-				cell(s.optic),
-				cell(s.lens),
-				cell(s.envelope?.frontLength),
-				cell(s.envelope?.frontDiameter),
-				cell(s.envelope?.rearDepth),
-				cell(s.envelope?.rearDiameter),
-				cell(s.envelope?.opening),
-				cell(s.envelope?.holderLength),
-				cell(s.cap?.kind),
-				cell(s.retention)
-			])
-		)
-	};
-}
 
 /** One row a pack of a product. */
 export function productTable(products: readonly Product[]): Table {
@@ -136,6 +78,10 @@ export function kitTable(lines: readonly Line[]): Table {
 }
 
 /** The tables of a whole document. */
-export function tablesOf(document: Pick<RotaluxDocument, 'configurations' | 'products'>): Table[] {
-	return [socketTable(document.configurations), productTable(document.products)];
+export function tablesOf({
+	configurations,
+	units,
+	products
+}: Pick<RotaluxDocument, 'configurations' | 'units' | 'products'>): Table[] {
+	return [...vehicleSheets(configurations, units), productTable(products)];
 }

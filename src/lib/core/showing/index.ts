@@ -6,6 +6,7 @@ export * from './vehicle';
 export * from './record';
 export * from './vin';
 export * from './dependence';
+export * from './sheets';
 export * from './kit';
 export * from './cautions';
 export * from './kit-row';

@@ -49,6 +49,9 @@ function saying(fact: Fact, item: Evidence, current: unknown): ShownSaying {
 	};
 }
 
+/** A filament lamp is what every socket begins with; nobody need say so. */
+const isPlainFilament = (fact: string, value: unknown) => fact === 'state' && value === 'filament';
+
 /** All facts of a socket, a channel or the flasher, known or not, with their standing and everything said of them. */
 export function showRecorded(kind: SubjectKind, subject: object & Subject): RecordedFact[] {
 	return Object.entries(FACTS[kind]).map(([id, fact]) => {
@@ -62,8 +65,9 @@ export function showRecorded(kind: SubjectKind, subject: object & Subject): Reco
 			unit: fact.unit ?? null,
 			value: value ?? null,
 			text: factText(fact, value),
-			source: value === undefined ? '' : inForce ? evidenceText(inForce) : 'no source given',
-			standing: standingOf(kind, subject, id),
+			source:
+				value === undefined || isPlainFilament(id, value) ? '' : inForce ? evidenceText(inForce) : 'no source given',
+			standing: isPlainFilament(id, value) ? null : standingOf(kind, subject, id),
 			said: speaking.map((item) => saying(fact, item, value))
 		};
 	});

@@ -23,6 +23,7 @@ export function demoDocument(folder = DEMO_FOLDER): RotaluxDocument {
 	const parts = files(folder).map((file) => JSON.parse(readFileSync(file, 'utf8')) as RotaluxDocument);
 	const all = {
 		...Object.assign({}, ...parts),
+		units: parts.flatMap((part) => part.units ?? []),
 		configurations: parts.flatMap((part) => part.configurations ?? []),
 		products: parts.flatMap((part) => part.products ?? []),
 		accessories: parts.flatMap((part) => part.accessories ?? [])

@@ -60,7 +60,12 @@ async function importKit(tx: Knex, kit: ExchangedKit, now: string): Promise<stri
 }
 
 /** Takes one record in, with the event for its history; one that is already so is left alone. */
-async function take<T extends object & { id: string }>(tx: Knex, store: Store<T>, record: T, worker: Worker) {
+export async function takeRecord<T extends object & { id: string }>(
+	tx: Knex,
+	store: Store<T>,
+	record: T,
+	worker: Worker
+) {
 	const before = await store.find(tx, record.id);
 	if (before && JSON.stringify(before) === JSON.stringify(record)) return;
 	const happening = before
@@ -77,8 +82,8 @@ async function take<T extends object & { id: string }>(tx: Knex, store: Store<T>
 export async function importDocument(db: Knex, doc: RotaluxDocument, now: string): Promise<ImportReport> {
 	return db.transaction(async (tx) => {
 		const worker = { by: null, now };
-		for (const unit of doc.units) await take(tx, UNITS, unit, worker);
-		for (const c of doc.configurations) await take(tx, CONFIGURATIONS, c, worker);
+		for (const unit of doc.units) await takeRecord(tx, UNITS, unit, worker);
+		for (const c of doc.configurations) await takeRecord(tx, CONFIGURATIONS, c, worker);
 		for (const p of doc.products) await putProduct(tx, p);
 		for (const a of doc.accessories) await putAccessory(tx, a);
 		if (doc.policy) await writeSetting(tx, 'policy', doc.policy);

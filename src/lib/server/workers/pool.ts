@@ -1,19 +1,13 @@
-import { Piscina } from 'piscina';
+import type { Piscina } from 'piscina';
 import type { Solution, Solver } from '../../core/kit';
+import { startPool } from './start-pool';
 
 const MOST_THREADS = 2;
 
 let pool: Promise<Piscina> | undefined;
 
 async function start(): Promise<Piscina> {
-	const worker = await import('./solve.worker');
-	// Reading the default export keeps the bundler from dropping it.
-	if (typeof worker.default !== 'function') throw new Error('The solve worker has no function.');
-	const { url } = worker;
-	const options = { minThreads: 1, maxThreads: MOST_THREADS, idleTimeout: 60_000 };
-	return url.endsWith('.ts')
-		? new Piscina({ ...options, filename: new URL('./boot.dev.mjs', url).href, workerData: { target: url } })
-		: new Piscina({ ...options, filename: url });
+	return startPool(await import('./solve.worker'), MOST_THREADS);
 }
 
 /** Starts the worker threads, so that the first kit does not wait for them. */

@@ -1,19 +1,32 @@
-import { fail } from '@sveltejs/kit';
+import { fail, redirect } from '@sveltejs/kit';
+import { resolve } from '$app/paths';
 import { readDocumentText } from '$lib/core/exchange';
+import { dataFolder } from '$lib/server/config';
 import { orTrouble } from '$lib/server/or-trouble';
+import { workerOf } from '$lib/server/person';
+import { listSuppliers } from '$lib/server/repositories/heading-maps';
 import { importDocument } from '$lib/server/services/exchange';
+import { sheetWish } from '$lib/server/sheet-wish';
 import { database } from '$lib/server/shop';
-import { uploadedText } from '$lib/server/upload';
-import type { Actions } from './$types';
+import { uploadedBytes } from '$lib/server/upload';
+import { beginImport } from '$lib/server/workers/imports';
+import type { Actions, PageServerLoad } from './$types';
 
 const MOST_PROBLEMS = 50;
 
+export const load: PageServerLoad = async () => ({ suppliers: await listSuppliers(await database()) });
+
 export const actions: Actions = {
-	default: async ({ request }) => {
-		const upload = await uploadedText(await request.formData(), 'file');
+	default: async ({ request, cookies }) => {
+		const form = await request.formData();
+		const upload = await uploadedBytes(form, 'file');
 		if (!upload.ok) return fail(400, { message: upload.error, problems: [] });
-		const { name, text } = upload.value;
-		const read = readDocumentText(text);
+		const { name, bytes } = upload.value;
+		if (!/\.json$/i.test(name)) {
+			const job = beginImport(dataFolder(), upload.value, sheetWish(form), workerOf(cookies));
+			redirect(303, resolve('/vehicles/import/[job]', { job }));
+		}
+		const read = readDocumentText(new TextDecoder().decode(bytes));
 		if (!read.ok)
 			return fail(400, {
 				message: `${name} was not read: ${read.error.length} ${read.error.length === 1 ? 'thing is' : 'things are'} wrong. Nothing was changed.`,

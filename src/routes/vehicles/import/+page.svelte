@@ -2,9 +2,10 @@
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import { resolve } from '$app/paths';
 	import type { Problem } from '$lib/core/result';
+	import SheetMeaning from '$lib/components/sheets/SheetMeaning.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 
-	let { form } = $props();
+	let { data, form } = $props();
 
 	const problems = $derived((form && 'problems' in form ? (form.problems as Problem[]) : null) ?? []);
 </script>
@@ -12,18 +13,29 @@
 <svelte:head><title>Import · Rotalux</title></svelte:head>
 
 <main class="grid max-w-3xl gap-4 p-6">
-	<h1>Import a rotalux/1 file</h1>
+	<h1>Import</h1>
 	<p>
-		Vehicles, products, accessories and kits with an id that is known take the place of the old ones; others are added;
-		what the file does not mention stays. The file is taken whole or not at all. Released kits never change.
+		A rotalux/1 file (JSON) is taken whole or not at all: vehicles, products, accessories and kits with an id that is
+		known take the place of the old ones; what it does not mention stays. A spreadsheet (XLSX or CSV) of vehicles,
+		sockets, channels or evidence is shown first, with every row that cannot be read; nothing is written until you
+		accept. Released kits never change.
 	</p>
-	<BusyForm class="panel flex flex-wrap items-end gap-3 p-4" upload
+	<BusyForm class="panel grid gap-3 p-4" upload
 		>{#snippet children(busy)}
-			<label class="grid gap-1 font-medium">
-				File, at most 10 MB
-				<input type="file" name="file" accept=".json,application/json" required class="field py-1.5! font-normal" />
-			</label>
-			<button class="button" data-main disabled={busy}>{busy ? 'Reading the file…' : 'Import'}</button>
+			<div class="flex flex-wrap items-end gap-3">
+				<label class="grid gap-1 font-medium">
+					File, at most 10 MB
+					<input
+						type="file"
+						name="file"
+						accept=".json,.csv,.tsv,.txt,.xlsx,application/json"
+						required
+						class="field py-1.5! font-normal"
+					/>
+				</label>
+				<button class="button" data-main disabled={busy}>{busy ? 'Reading the file…' : 'Import'}</button>
+			</div>
+			<SheetMeaning suppliers={data.suppliers} />
 		{/snippet}</BusyForm
 	>
 	{#if form?.message}

@@ -1,0 +1,91 @@
+import { factOf, subjectsOf, valueAt, withoutUnit, withValueAt, type SubjectKind } from '../../vehicle';
+import type { Configuration, Evidence, Unit } from '../schema';
+import { toCell, type Cell } from './cells';
+import { COLUMNS, type SheetName } from './columns';
+
+/** A table for a spreadsheet: headings with the names of the format, one row a thing. */
+export interface Table {
+	name: string;
+	headings: string[];
+	rows: Cell[][];
+}
+
+const headingsOf = (name: SheetName) => COLUMNS[name].map((column) => column.heading);
+
+/** What a record holds beyond the columns of its sheet; undefined when there is nothing. */
+function beyond(name: SheetName, record: object, apart: readonly string[]): object | undefined {
+	const paths = COLUMNS[name].flatMap(({ path }) => (path && path !== 'more' ? [path] : []));
+	const rest = [...paths, ...apart].reduce((left, path) => withValueAt(left, path, undefined), record);
+	return Object.keys(rest).length > 0 ? rest : undefined;
+}
+
+/** One row of a sheet. `apart` names fields that stand on a sheet of their own. */
+function row(name: SheetName, record: object, owner: string, apart: readonly string[] = []): Cell[] {
+	const more = beyond(name, record, apart);
+	return COLUMNS[name].map(({ path, kind }) => {
+		if (path === '') return owner;
+		return toCell(kind, path === 'more' ? more : valueAt(record, path));
+	});
+}
+
+/** One row a vehicle, without its sockets and channels. */
+export function vehicleTable(configurations: readonly Configuration[]): Table {
+	const flat = ({ years, ...rest }: Configuration) => ({
+		...rest,
+		...(years ? { years: { 0: years[0], 1: years[1] } } : {})
+	});
+	const rows = configurations.map((c) => row('vehicles', flat(c), '', ['sockets', 'channels']));
+	return { name: 'vehicles', headings: headingsOf('vehicles'), rows };
+}
+
+/** One row a socket; what a shared unit keeps stands with the unit. */
+export function socketTable(configurations: readonly Configuration[]): Table {
+	const rows = configurations.flatMap((c) =>
+		c.sockets.map((socket) => row('sockets', withoutUnit(socket), c.id, ['evidence']))
+	);
+	return { name: 'sockets', headings: headingsOf('sockets'), rows };
+}
+
+/** One row a channel; a feed is written as socket:function. */
+export function channelTable(configurations: readonly Configuration[]): Table {
+	const flat = (feed: { socket: string; function: string }) => `${feed.socket}:${feed.function}`.replaceAll(' ', '~');
+	const rows = configurations.flatMap((c) =>
+		c.channels.map((channel) => row('channels', { ...channel, feeds: channel.feeds.map(flat) }, c.id, ['evidence']))
+	);
+	return { name: 'channels', headings: headingsOf('channels'), rows };
+}
+
+function evidenceValue(kind: SubjectKind, { fact, value }: Evidence): Cell {
+	if (value === undefined) return '';
+	if (typeof value === 'string' && factOf(kind, fact).unit === undefined) return value;
+	return typeof value === 'number' && factOf(kind, fact).unit !== undefined ? value : JSON.stringify(value);
+}
+
+/** One row a piece of evidence. */
+export function evidenceTable(configurations: readonly Configuration[]): Table {
+	const rows = configurations.flatMap((c) =>
+		subjectsOf({ ...c, sockets: c.sockets.map(withoutUnit) }).flatMap(({ kind, id, subject }) =>
+			(subject.evidence ?? []).map((item) => {
+				const { value: _value, ...rest } = item;
+				return row('evidence', { ...rest, subject: kind, id, value: evidenceValue(kind, item) }, c.id);
+			})
+		)
+	);
+	return { name: 'evidence', headings: headingsOf('evidence'), rows };
+}
+
+/** One row a shared lamp unit. */
+export function unitTable(units: readonly Unit[]): Table {
+	return { name: 'units', headings: headingsOf('units'), rows: units.map((unit) => row('units', unit, '')) };
+}
+
+/** The sheets of vehicles and their shared units. */
+export function vehicleSheets(configurations: readonly Configuration[], units: readonly Unit[]): Table[] {
+	return [
+		vehicleTable(configurations),
+		socketTable(configurations),
+		channelTable(configurations),
+		evidenceTable(configurations),
+		unitTable(units)
+	];
+}

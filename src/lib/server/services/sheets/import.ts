@@ -1,0 +1,169 @@
+import type { Knex } from 'knex';
+import {
+	assembleSheets,
+	mapHeadings,
+	sheetFor,
+	type Assembled,
+	type HeadingMap,
+	type IncomingTable,
+	type MappedTable,
+	type Progress,
+	type RowProblem,
+	type SheetName
+} from '../../../core/exchange';
+import type { ShownSheets, ShownSheetWish } from '../../../core/showing';
+import { findConfigurations } from '../../repositories/configurations';
+import { findHeadingMap, putHeadingMap } from '../../repositories/heading-maps';
+import { listUnits } from '../../repositories/units';
+import { takeRecord } from '../exchange';
+import { CONFIGURATIONS, UNITS, type Worker } from '../record/store';
+
+/** How a spreadsheet is meant to be taken in. */
+export interface SheetWish extends ShownSheetWish {
+	/** Sheet and headings as a person mapped them, by tab. */
+	maps: Record<string, { sheet: SheetName; map: HeadingMap }>;
+}
+
+const MOST_PROBLEMS = 200;
+const SAMPLES = 4;
+
+/** Headings mapped as a person said, as remembered of the supplier, or by name. */
+async function mapped(db: Knex, tables: readonly IncomingTable[], wish: SheetWish): Promise<MappedTable[]> {
+	return Promise.all(
+		tables.map(async (table) => {
+			const said = wish.maps[table.tab];
+			const sheet = said?.sheet ?? sheetFor(table.tab, table.headings);
+			const remembered = wish.supplier ? await findHeadingMap(db, wish.supplier, sheet) : {};
+			return { ...table, sheet, map: mapHeadings(sheet, table.headings, { ...remembered, ...said?.map }) };
+		})
+	);
+}
+
+/** Ids of the vehicles that rows speak of. */
+function ownersIn(tables: readonly MappedTable[], wish: SheetWish): string[] {
+	const ids = tables.flatMap((table) => {
+		const wanted = table.sheet === 'vehicles' ? 'id' : 'configuration';
+		const at = table.headings.findIndex((heading) => table.map[heading] === wanted);
+		return at < 0 ? [] : table.rows.map((row) => String(row.cells[at] ?? '').trim());
+	});
+	return [...new Set([...ids, wish.configuration ?? ''])].filter(Boolean);
+}
+
+/** Rows that cannot be read, taken out of their tables, so that the others can be taken in by themselves. */
+function withoutBadRows(tables: readonly MappedTable[], problems: readonly RowProblem[]): MappedTable[] {
+	const bad = new Set(problems.map(({ tab, row }) => `${tab}\n${row}`));
+	return tables.map((table) => ({
+		...table,
+		problems: [],
+		rows: table.rows.filter((row) => !bad.has(`${table.tab}\n${row.number}`))
+	}));
+}
+
+/** Everything an import does before it writes: records put together from the rows, on top of what is there. */
+async function prepare(
+	db: Knex,
+	tables: readonly IncomingTable[],
+	wish: SheetWish,
+	worker: Worker,
+	progress: Progress
+) {
+	const all = await mapped(db, tables, wish);
+	const found = await findConfigurations(db, ownersIn(all, wish));
+	const existing = {
+		configurations: new Map(found.map((c) => [c.id as string, c])),
+		units: new Map((await listUnits(db)).map((unit) => [unit.id as string, unit]))
+	};
+	const day = worker.now.slice(0, 10);
+	const note = wish.supplier ? { note: `spreadsheet of ${wish.supplier}` } : {};
+	const witness = wish.source
+		? { source: wish.source, on: day, ...(worker.by ? { by: worker.by } : {}), ...note }
+		: null;
+	const core = { configuration: wish.configuration, witness };
+	const first = assembleSheets(all, existing, core, progress);
+	const assembled =
+		wish.leaveOut && first.problems.length > 0
+			? assembleSheets(withoutBadRows(all, first.problems), existing, core, progress)
+			: first;
+	return { all, existing, first, assembled };
+}
+
+function countSockets(assembled: Assembled, existing: ReadonlyMap<string, { sockets: { id: string }[] }>) {
+	let [added, changed] = [0, 0];
+	for (const configuration of assembled.configurations) {
+		const before = new Map(existing.get(configuration.id)?.sockets.map((s) => [s.id, JSON.stringify(s)]));
+		for (const socket of configuration.sockets) {
+			const old = before.get(socket.id);
+			if (old === undefined) added += 1;
+			else if (old !== JSON.stringify(socket)) changed += 1;
+		}
+	}
+	return { added, changed };
+}
+
+/** Shows what a spreadsheet would do; writes nothing. */
+export async function previewSheets(
+	db: Knex,
+	tables: readonly IncomingTable[],
+	wish: SheetWish,
+	worker: Worker,
+	progress: Progress
+): Promise<ShownSheets> {
+	const { all, existing, first, assembled } = await prepare(db, tables, wish, worker, progress);
+	const isNew = (id: string) => !existing.configurations.has(id);
+	const ids = assembled.configurations.map((c) => c.id as string);
+	return {
+		tabs: all.map(({ tab, sheet, rows, headings, map }) => ({
+			tab,
+			sheet,
+			rows: rows.length,
+			map,
+			samples: headings.map((heading, i) => ({
+				heading,
+				cells: rows.slice(0, SAMPLES).map((row) => row.cells[i] ?? '')
+			}))
+		})),
+		rows: first.rows,
+		problems: first.problems.slice(0, MOST_PROBLEMS),
+		problemCount: first.problems.length,
+		badRows: new Set(first.problems.map(({ tab, row }) => `${tab}\n${row}`)).size,
+		newVehicles: ids.filter(isNew),
+		changedVehicles: ids.filter((id) => !isNew(id)),
+		sockets: countSockets(assembled, existing.configurations)
+	};
+}
+
+/** What an import wrote. */
+export interface SheetReport {
+	vehicles: string[];
+	rows: number;
+	leftOut: number;
+}
+
+/**
+ * Takes a spreadsheet in, in one transaction: everything, or nothing. Remembers the headings of a named supplier.
+ * @throws Error with one sentence when rows cannot be read and may not be left out
+ */
+export async function writeSheets(
+	db: Knex,
+	tables: readonly IncomingTable[],
+	wish: SheetWish,
+	worker: Worker,
+	progress: Progress
+): Promise<SheetReport> {
+	const { all, first, assembled } = await prepare(db, tables, wish, worker, progress);
+	if (assembled.problems.length > 0)
+		throw new Error(`${assembled.problems.length} problems are left, so nothing was written.`);
+	await db.transaction(async (tx) => {
+		for (const unit of assembled.units) await takeRecord(tx, UNITS, unit, worker);
+		for (const [i, configuration] of assembled.configurations.entries()) {
+			await takeRecord(tx, CONFIGURATIONS, configuration, worker);
+			progress(first.rows + i + 1);
+		}
+		if (wish.supplier) for (const { sheet, map } of all) await putHeadingMap(tx, wish.supplier, sheet, map);
+	});
+	return {
+		vehicles: assembled.configurations.map((c) => c.id),
+		rows: assembled.rows,
+		leftOut: first.rows - assembled.rows
+	};
+}

@@ -1,0 +1,33 @@
+import type { HeadingMap, SheetName } from '../core/exchange';
+import { SHEETS } from '../core/exchange';
+import { EVIDENCE_SOURCES } from '../core/vehicle';
+import type { SheetWish } from './services/sheets/import';
+
+const text = (form: FormData, field: string) => String(form.get(field) ?? '').trim();
+
+/** Headings as they were mapped in a form: `sheet:TAB` and `map:TAB:HEADING` fields. */
+function mapsIn(form: FormData): SheetWish['maps'] {
+	const maps: Record<string, { sheet: SheetName; map: HeadingMap }> = {};
+	for (const [field, value] of form) {
+		const [kind, tab = '', heading] = field.split('\u001f');
+		if (kind === 'sheet') {
+			const sheet = SHEETS.find((name) => name === value) ?? 'sockets';
+			maps[tab] = { sheet, map: maps[tab]?.map ?? {} };
+		} else if (kind === 'map' && heading !== undefined) {
+			const known = (maps[tab] ??= { sheet: 'sockets', map: {} });
+			known.map[heading] = String(value) || null;
+		}
+	}
+	return maps;
+}
+
+/** How a spreadsheet is meant, as a form says it. */
+export function sheetWish(form: FormData): SheetWish {
+	return {
+		supplier: text(form, 'supplier').slice(0, 100),
+		source: EVIDENCE_SOURCES.find((word) => word === text(form, 'source')) ?? null,
+		configuration: text(form, 'configuration') || null,
+		maps: mapsIn(form),
+		leaveOut: text(form, 'leaveOut') === 'yes'
+	};
+}

@@ -1,0 +1,26 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { resolve } from '$app/paths';
+import { dataFolder } from '$lib/server/config';
+import { workerOf } from '$lib/server/person';
+import { listSuppliers } from '$lib/server/repositories/heading-maps';
+import { sheetWish } from '$lib/server/sheet-wish';
+import { database } from '$lib/server/shop';
+import { uploadedBytes } from '$lib/server/upload';
+import { beginImport } from '$lib/server/workers/imports';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async () => ({ suppliers: await listSuppliers(await database()) });
+
+export const actions: Actions = {
+	default: async ({ params, request, cookies }) => {
+		const form = await request.formData();
+		const pasted = String(form.get('pasted') ?? '');
+		const upload = pasted.trim()
+			? { ok: true as const, value: { name: 'pasted rows', bytes: new TextEncoder().encode(pasted) } }
+			: await uploadedBytes(form, 'file');
+		if (!upload.ok) return fail(400, { message: `Paste some rows, or choose a file. ${upload.error}` });
+		const wish = { ...sheetWish(form), configuration: params.id };
+		const job = beginImport(dataFolder(), upload.value, wish, workerOf(cookies));
+		redirect(303, resolve('/vehicles/import/[job]', { job }));
+	}
+};

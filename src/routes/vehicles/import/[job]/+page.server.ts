@@ -1,0 +1,31 @@
+import { error, fail } from '@sveltejs/kit';
+import { COLUMNS, SHEETS } from '$lib/core/exchange';
+import { workerOf } from '$lib/server/person';
+import { listSuppliers } from '$lib/server/repositories/heading-maps';
+import { sheetWish } from '$lib/server/sheet-wish';
+import { database } from '$lib/server/shop';
+import { cancelImport, continueImport, findImport } from '$lib/server/workers/imports';
+import type { Actions, PageServerLoad } from './$types';
+
+const GONE = 'This import is not known any more. Choose the file again; nothing was written.';
+
+export const load: PageServerLoad = async ({ params }) => {
+	const job = findImport(params.job);
+	if (!job) error(404, { message: GONE });
+	const columns = Object.fromEntries(SHEETS.map((sheet) => [sheet, COLUMNS[sheet].map((c) => c.heading)]));
+	return { job, columns, suppliers: await listSuppliers(await database()) };
+};
+
+const goOn =
+	(mode: 'preview' | 'write'): Actions[string] =>
+	async ({ params, request, cookies }) => {
+		const wish = sheetWish(await request.formData());
+		const begun = continueImport(params.job ?? '', mode, wish, workerOf(cookies));
+		return begun ? {} : fail(409, { message: findImport(params.job ?? '') ? 'It is still under way.' : GONE });
+	};
+
+export const actions: Actions = {
+	look: goOn('preview'),
+	accept: goOn('write'),
+	cancel: ({ params }) => cancelImport(params.job)
+};
