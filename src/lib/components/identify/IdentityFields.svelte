@@ -2,8 +2,8 @@
 	import { MARKETS } from '$lib/core/lamps';
 	import type { Identity } from '$lib/core/record';
 
-	/** The fields that say which vehicle this is. */
-	let { identity = {} }: { identity?: Partial<Identity> } = $props();
+	/** The fields that say which vehicle this is; `first` when they are what the page is for. */
+	let { identity = {}, first = false }: { identity?: Partial<Identity>; first?: boolean } = $props();
 
 	const KINDS = ['car', 'van', 'motorcycle', 'bus', 'trailer'];
 	const options = $derived(
@@ -16,7 +16,9 @@
 {#snippet text(name: string, label: string, value: string | undefined, hint: string, required = false)}
 	<label class="grid gap-0.5 text-sm text-soft"
 		>{label}
+		<!-- svelte-ignore a11y_autofocus (where the page is one form) -->
 		<input
+			autofocus={first && name === 'make'}
 			{name}
 			class="field text-base text-ink"
 			value={value ?? ''}

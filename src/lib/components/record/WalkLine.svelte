@@ -74,8 +74,11 @@
 	<div class="flex flex-wrap items-end gap-2">
 		<label class="grid grow gap-0.5 text-sm text-soft">
 			Walk-line: what, where, lamp category, lens, optic, in any order
+			<!-- svelte-ignore a11y_autofocus (an empty record begins with this line) -->
 			<input
 				bind:this={field}
+				data-line
+				autofocus={context.sockets.length === 0}
 				bind:value={line}
 				class="field min-h-11! text-lg text-ink"
 				placeholder="low h7 projector clear"

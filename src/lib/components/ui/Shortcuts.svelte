@@ -20,18 +20,19 @@
 			void goto(resolve(room.path));
 		} else if (event.key === '/') {
 			event.preventDefault();
-			const field = document.querySelector<HTMLInputElement>('input[type="search"]');
+			const field = document.querySelector<HTMLInputElement>('[data-line], input[type="search"]');
 			if (field) field.focus();
 			else void goto(resolve('/'));
 		} else if (event.key === '?') open = true;
 	}
 
 	const SHEET = [
-		['/', 'to the search line of the page, or to the counter'],
+		['/', 'to the line of the page (search, walk), or to the counter'],
 		...ROOMS.map((room) => [`g ${room.key}`, room.name]),
 		['Arrow left, right', 'walk round a ring of the rota'],
 		['Arrow up, down', 'step to the ring outside or inside'],
 		['Enter', 'open the socket'],
+		['Ctrl Z, Ctrl Y', 'take the last change of a record back, bring it again'],
 		['?', 'this sheet']
 	] as const;
 </script>

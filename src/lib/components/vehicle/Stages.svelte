@@ -19,11 +19,12 @@
 	const noCategory = $derived(vehicle.sockets.filter((s) => s.state === 'filament' && s.category === null).length);
 	const many = (count: number, one: string) => `${count} ${one}${count === 1 ? '' : 's'}`;
 	const walkOpen = $derived(
-		questions > 0
-			? `${many(questions, 'question')} open`
-			: noCategory > 0
-				? `${noCategory} without a category`
-				: many(vehicle.sockets.length, 'socket')
+		[
+			many(vehicle.sockets.length, 'socket'),
+			questions > 0 ? many(questions, 'question') : noCategory > 0 ? `${noCategory} without category` : ''
+		]
+			.filter(Boolean)
+			.join(' · ')
 	);
 
 	/** The stages, each with the pages that belong to it. */

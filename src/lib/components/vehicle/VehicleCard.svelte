@@ -16,6 +16,7 @@
 	<span>
 		<span class="block font-medium">{vehicle.name}</span>
 		<span class="block text-soft">{vehicle.sockets.length} sockets · {vehicle.kind} · {vehicle.market} rules</span>
+		{#if vehicle.options.length > 0}<span class="block text-soft">{vehicle.options.join(' · ')}</span>{/if}
 		{#if vehicle.tells[0]}<span class="block text-soft">{vehicle.tells[0]}</span>{/if}
 	</span>
 </a>

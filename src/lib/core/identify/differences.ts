@@ -26,6 +26,21 @@ function factDifferences(
 	});
 }
 
+/** A left and a right difference that say the same, as one. */
+function twinsJoined(all: readonly Difference[]): Difference[] {
+	const rest = [...all];
+	return all.flatMap((one) => {
+		if (!rest.includes(one)) return [];
+		rest.splice(rest.indexOf(one), 1);
+		const [base, side] = one.place.split(', ');
+		const other = side === 'left' ? `${base}, right` : side === 'right' ? `${base}, left` : null;
+		const twin = rest.find((d) => d.place === other && d.fact === one.fact && d.values.join() === one.values.join());
+		if (!twin) return [one];
+		rest.splice(rest.indexOf(twin), 1);
+		return [{ ...one, place: `${base}, both` }];
+	});
+}
+
 function socketDifferences(configurations: readonly Configuration[]): Difference[] {
 	const keys = new Map<string, Socket>();
 	for (const configuration of configurations)
@@ -67,7 +82,7 @@ function channelDifferences(configurations: readonly Configuration[]): Differenc
 export function differences(configurations: readonly Configuration[]): Difference[] {
 	const flashers = configurations.map((c) => c.flasher ?? {});
 	return [
-		...socketDifferences(configurations),
+		...twinsJoined(socketDifferences(configurations)),
 		...channelDifferences(configurations),
 		...factDifferences('Flasher', { kind: factOf('flasher', 'kind'), ...FACTS.flasher }, flashers)
 	];

@@ -10,11 +10,14 @@ export interface ShownVehicle {
 	market: string;
 	steering: string | null;
 	tells: string[];
+	/** Factory options that change lamps, in words. */
+	options: string[];
 	sockets: ShownSocket[];
 }
 
 /** A vehicle for its pages; its sockets without verdicts unless they are given. */
 export function showVehicle(configuration: Configuration, sockets = showSockets(configuration)): ShownVehicle {
 	const { id, kind, market, steering = null, tells = [] } = configuration;
-	return { id, name: vehicleName(configuration), kind, market, steering, tells, sockets };
+	const options = Object.entries(configuration.options ?? {}).map(([key, value]) => `${key} ${String(value)}`);
+	return { id, name: vehicleName(configuration), kind, market, steering, tells, options, sockets };
 }

@@ -51,9 +51,13 @@ export function groupName(sockets: readonly Socket[]): string {
 	return sockets.length > 1 ? `${placeText(first)}, both` : socketName(first);
 }
 
-/** Name of a vehicle configuration. @example "Fenholm Skerry II, 2015 to 2019, hatchback" */
-export function vehicleName(c: Pick<Configuration, 'make' | 'model' | 'generation' | 'years' | 'body'>): string {
+/** Name of a vehicle configuration. @example "Fenholm Skerry II, 2015 to 2019, hatchback, reflector headlamps" */
+export function vehicleName(
+	c: Pick<Configuration, 'make' | 'model' | 'generation' | 'years' | 'body' | 'options'>
+): string {
 	const years = c.years ? (c.years[0] === c.years[1] ? String(c.years[0]) : `${c.years[0]} to ${c.years[1]}`) : '';
 	const name = [c.make, c.model, c.generation].filter(Boolean).join(' ');
-	return [name, years, c.body].filter(Boolean).join(', ');
+	const headlamp = c.options?.headlamp;
+	const headlamps = typeof headlamp === 'string' ? `${headlamp} headlamps` : '';
+	return [name, years, c.body, headlamps].filter(Boolean).join(', ');
 }

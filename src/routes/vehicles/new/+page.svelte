@@ -16,7 +16,7 @@
 	{#if form?.message}<Message text={form.message} kept="What you typed is kept." />{/if}
 	<BusyForm class="panel grid gap-4 p-4"
 		>{#snippet children(busy)}
-			<IdentityFields />
+			<IdentityFields first />
 			<div class="flex flex-wrap items-end gap-3">
 				<label class="grid gap-0.5 text-sm text-soft"
 					>Id, if it must have one of its own <input
