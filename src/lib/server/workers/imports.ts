@@ -109,6 +109,11 @@ export function cancelImport(id: string): void {
 	jobs.get(id)?.stop?.postMessage('stop');
 }
 
+/** Starts the thread, so that a file chosen next does not wait for it. */
+export function warmImports(): void {
+	void threads();
+}
+
 /** Ends the thread. */
 export async function stopImports(): Promise<void> {
 	const running = await pool;

@@ -9,12 +9,15 @@ import { importDocument } from '$lib/server/services/exchange';
 import { sheetWish } from '$lib/server/sheet-wish';
 import { database } from '$lib/server/shop';
 import { uploadedBytes } from '$lib/server/upload';
-import { beginImport } from '$lib/server/workers/imports';
+import { beginImport, warmImports } from '$lib/server/workers/imports';
 import type { Actions, PageServerLoad } from './$types';
 
 const MOST_PROBLEMS = 50;
 
-export const load: PageServerLoad = async () => ({ suppliers: await listSuppliers(await database()) });
+export const load: PageServerLoad = async () => {
+	warmImports();
+	return { suppliers: await listSuppliers(await database()) };
+};
 
 export const actions: Actions = {
 	default: async ({ request, cookies }) => {

@@ -138,17 +138,25 @@ function addVehicle(assembly: Assembly, tab: string, row: ReadRow, existing: Exi
 	assembly.origin.set(id, { tab, row: row.number });
 }
 
+/** The id of the socket that sits where a row says, or a free one for a new socket there; empty when the row does not say where. */
+function idByPlace(sockets: readonly Loose[], record: Loose): string {
+	const { zone, side, index = 1, functions = [] } = record as Partial<Socket>;
+	if (!zone || !side || functions.length === 0) return '';
+	const there = sockets.find(
+		(s) =>
+			s.zone === zone &&
+			s.side === side &&
+			(s.index ?? 1) === index &&
+			(s.functions as string[] | undefined)?.join() === functions.join()
+	);
+	const taken = new Set(sockets.map((s) => String(s.id)));
+	return there ? String(there.id) : freeSocketId(functions, zone, side, index, taken);
+}
+
 function addSocket(assembly: Assembly, tab: string, row: ReadRow): void {
 	const vehicle = assembly.vehicle(tab, row);
 	if (!vehicle) return;
-	const functions = (row.record.functions as string[] | undefined) ?? [];
-	const taken = new Set(vehicle.sockets.map((s) => String(s.id)));
-	const { zone, side } = row.record as { zone?: Socket['zone']; side?: Socket['side'] };
-	const id =
-		(row.record.id as string | undefined) ??
-		(zone && side
-			? freeSocketId(functions as Socket['functions'], zone, side, Number(row.record.index ?? 1), taken)
-			: '');
+	const id = (row.record.id as string | undefined) ?? idByPlace(vehicle.sockets, row.record);
 	if (!id)
 		return assembly.problem(tab, row.number, 'id', 'The row names no socket: give an id, or zone, side and functions.');
 	const at = vehicle.sockets.findIndex((s) => s.id === id);

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { Knex } from 'knex';
 import {
 	assembleSheets,
@@ -87,14 +88,17 @@ async function prepare(
 	return { all, existing, first, assembled };
 }
 
+/** A record without what differs only in how it is held. */
+const plain = (record: unknown): unknown => record && JSON.parse(JSON.stringify(record));
+
 function countSockets(assembled: Assembled, existing: ReadonlyMap<string, { sockets: { id: string }[] }>) {
 	let [added, changed] = [0, 0];
 	for (const configuration of assembled.configurations) {
-		const before = new Map(existing.get(configuration.id)?.sockets.map((s) => [s.id, JSON.stringify(s)]));
+		const before = new Map(existing.get(configuration.id)?.sockets.map((s) => [s.id, s]));
 		for (const socket of configuration.sockets) {
 			const old = before.get(socket.id);
 			if (old === undefined) added += 1;
-			else if (old !== JSON.stringify(socket)) changed += 1;
+			else if (!isDeepStrictEqual(plain(old), plain(socket))) changed += 1;
 		}
 	}
 	return { added, changed };
@@ -127,7 +131,9 @@ export async function previewSheets(
 		problemCount: first.problems.length,
 		badRows: new Set(first.problems.map(({ tab, row }) => `${tab}\n${row}`)).size,
 		newVehicles: ids.filter(isNew),
-		changedVehicles: ids.filter((id) => !isNew(id)),
+		changedVehicles: assembled.configurations
+			.filter((c) => !isNew(c.id) && !isDeepStrictEqual(plain(c), plain(existing.configurations.get(c.id))))
+			.map((c) => c.id),
 		sockets: countSockets(assembled, existing.configurations)
 	};
 }

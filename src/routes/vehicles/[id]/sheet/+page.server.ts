@@ -6,10 +6,13 @@ import { listSuppliers } from '$lib/server/repositories/heading-maps';
 import { sheetWish } from '$lib/server/sheet-wish';
 import { database } from '$lib/server/shop';
 import { uploadedBytes } from '$lib/server/upload';
-import { beginImport } from '$lib/server/workers/imports';
+import { beginImport, warmImports } from '$lib/server/workers/imports';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async () => ({ suppliers: await listSuppliers(await database()) });
+export const load: PageServerLoad = async () => {
+	warmImports();
+	return { suppliers: await listSuppliers(await database()) };
+};
 
 export const actions: Actions = {
 	default: async ({ params, request, cookies }) => {
