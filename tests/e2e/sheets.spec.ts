@@ -22,9 +22,7 @@ test('a record goes out as a workbook and comes in as the same record', async ({
 	await page.goto(`/vehicles/${CAR}/sheet`);
 	const book = await saved(page, 'XLSX, all sheets');
 	await choose(page, 'same.xlsx', book);
-	await expect(page.getByText(/rows: 0 new and 0 changed vehicles, 0 sockets added, 0 changed/)).toBeVisible({
-		timeout: 20_000
-	});
+	await expect(page.getByText('rows: 0 new and 0 changed vehicles, 0 sockets added, 0 changed')).toBeVisible();
 	await expect(page.getByText('Nothing in it is new')).toBeVisible();
 
 	await page.goto(`/vehicles/${CAR}/walk/dome`);
@@ -34,7 +32,7 @@ test('a record goes out as a workbook and comes in as the same record', async ({
 	await expect(page.getByText(/lens smoked/)).toBeVisible();
 	expect(await (await request.get(address)).json()).not.toEqual(before);
 	await choose(page, 'same.xlsx', book);
-	await expect(page.getByText(/rows: 0 new and 1 changed vehicles, 0 sockets added, 1 changed/)).toBeVisible();
+	await expect(page.getByText('rows: 0 new and 1 changed vehicles, 0 sockets added, 1 changed')).toBeVisible();
 	await page.getByRole('button', { name: 'Take it in' }).click();
 	await expect(page.getByRole('status')).toContainText('in 1 vehicle.');
 	expect(await (await request.get(address)).json()).toEqual(before);
