@@ -1,5 +1,5 @@
 import type { Channel, Configuration, Socket } from '../exchange';
-import { FACTS, agree, factOf, factText, placeText, socketsInWalk, valueAt, type Fact } from '../vehicle';
+import { FACTS, agree, factOf, factText, placeText, valueAt, walkOrder, type Fact } from '../vehicle';
 
 /** One thing in which configurations differ, and what each of them says. */
 export interface Difference {
@@ -44,9 +44,9 @@ function twinsJoined(all: readonly Difference[]): Difference[] {
 function socketDifferences(configurations: readonly Configuration[]): Difference[] {
 	const keys = new Map<string, Socket>();
 	for (const configuration of configurations)
-		for (const socket of socketsInWalk(configuration))
-			if (!keys.has(sameSocket(socket))) keys.set(sameSocket(socket), socket);
-	return [...keys].flatMap(([key, example]) => {
+		for (const socket of configuration.sockets) if (!keys.has(sameSocket(socket))) keys.set(sameSocket(socket), socket);
+	return walkOrder([...keys.values()]).flatMap((example) => {
+		const key = sameSocket(example);
 		const place = placeText(example) + sideWord(example);
 		const here = configurations.map((c) => c.sockets.find((socket) => sameSocket(socket) === key));
 		if (here.some((socket) => socket === undefined))

@@ -37,8 +37,10 @@ function corrects(next: Evidence, earlier: Evidence): boolean {
  */
 export function claim<T extends object & Subject>(kind: SubjectKind, subject: T, item: Evidence): T {
 	const { tolerance } = factOf(kind, item.fact);
-	const kept = withValueKept(subject.evidence ?? [], item.fact, valueAt(subject, item.fact), tolerance);
-	const evidence = [...kept.filter((earlier) => !corrects(item, earlier)), item];
+	const before = valueAt(subject, item.fact);
+	const earlier = subject.evidence ?? [];
+	const kept = agree(before, item.value, tolerance) ? earlier : withValueKept(earlier, item.fact, before, tolerance);
+	const evidence = [...kept.filter((other) => !corrects(item, other)), item];
 	const inForce = liveEvidence(evidence, item.fact).find((e) => e.fact === item.fact && e.value !== undefined);
 	return { ...withValueAt(subject, item.fact, inForce?.value), evidence };
 }
