@@ -135,6 +135,7 @@ describe('kit lines', () => {
 		name: 'Lamp',
 		sockets: [],
 		places: ['Low beam, both'],
+		unconfirmed: ['lens'],
 		packs: 1,
 		count: 2,
 		spare: 1,
@@ -145,7 +146,8 @@ describe('kit lines', () => {
 
 	it('say packs, pieces, spare and price', () => {
 		const { body } = render(Lines, { props: { title: 'Lamps', lines: [line], currency: 'EUR' } });
-		for (const text of ['A-2', 'Low beam, both', '34.90', 'Price, EUR', 'Verdict']) expect(body).toContain(text);
+		for (const text of ['A-2', 'Low beam, both', '34.90', 'Price, EUR', 'Verdict', 'never confirmed: lens'])
+			expect(body).toContain(text);
 	});
 
 	it('a part says what it answers, and where it helps', () => {

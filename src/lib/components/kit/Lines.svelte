@@ -29,7 +29,12 @@
 				<td>
 					{#if line.verdict}<VerdictTag verdict={line.verdict} />{:else}{line.solves}{/if}
 				</td>
-				<td>{line.places.length > 0 ? line.places.join('; ') : 'the whole vehicle'}</td>
+				<td>
+					{line.places.length > 0 ? line.places.join('; ') : 'the whole vehicle'}
+					{#if line.unconfirmed.length > 0}
+						<span class="block text-sm text-unknown">never confirmed: {line.unconfirmed.join(', ')}</span>
+					{/if}
+				</td>
 				<td class="number">{line.packs}</td>
 				<td class="number">{line.count}</td>
 				<td class="number">{line.spare === 0 ? '–' : line.spare}</td>

@@ -21,7 +21,7 @@
 </script>
 
 <div
-	class="grid grid-cols-[1.5rem_minmax(9rem,1.4fr)_6rem_5rem_6rem_minmax(8rem,1.6fr)] gap-x-2 px-1 text-sm text-soft"
+	class="grid grid-cols-[1.5rem_minmax(12.5rem,1.6fr)_5.5rem_4rem_5rem_minmax(8rem,1.4fr)] gap-x-2 px-1 text-sm text-soft"
 	aria-hidden="true"
 >
 	<span></span><span>Socket</span><span>Category</span><span>Lens</span><span>Optic</span><span>Still to find out</span>
@@ -36,7 +36,7 @@
 		<li
 			animate:flip={{ duration: FLIP_MS }}
 			class={[
-				'grid min-h-7 grid-cols-[1.5rem_minmax(9rem,1.4fr)_6rem_5rem_6rem_minmax(8rem,1.6fr)] items-center gap-x-2 border-b border-line px-1 py-0.5',
+				'grid min-h-7 grid-cols-[1.5rem_minmax(12.5rem,1.6fr)_5.5rem_4rem_5rem_minmax(8rem,1.4fr)] items-center gap-x-2 border-b border-line px-1 py-0.5',
 				row.id === selected && 'bg-sea-wash'
 			]}
 		>

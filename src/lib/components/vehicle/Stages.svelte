@@ -2,7 +2,6 @@
 	import type { Snippet } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import Download from '@lucide/svelte/icons/download';
 	import type { ShownVehicle } from '$lib/core/showing';
 
 	/** The head of a vehicle: its name, and the stages of the work with what is still open in each. */
@@ -84,7 +83,4 @@
 		{/each}
 	</nav>
 	{@render children?.()}
-	<a class="button" href={resolve('/vehicles/[id]/export.json', { id })} download>
-		<Download class="size-4" aria-hidden="true" />JSON
-	</a>
 </div>

@@ -53,11 +53,27 @@ function acrossPlace(
 	};
 }
 
+const said = ({ name: _name, ...place }: AcrossPlace) =>
+	JSON.stringify({ ...place, candidates: place.candidates.map(({ product, verdict }) => [product.id, verdict]) });
+
+/** A left and a right place with the same answer, as one. */
+function twinsJoined(places: readonly AcrossPlace[]): AcrossPlace[] {
+	const left = new Map(places.map((place) => [place.name, place]));
+	return places.flatMap((place) => {
+		if (!left.delete(place.name)) return [];
+		const [base, side] = place.name.split(', ');
+		const other = left.get(`${base}, ${side === 'left' ? 'right' : 'left'}`);
+		if (!side || !other || said(other) !== said(place)) return [place];
+		left.delete(other.name);
+		return [{ ...place, name: `${base}, both` }];
+	});
+}
+
 /** For each place of any of the configurations: the products that fit it in all of them. */
 export function matchAcross(configurations: readonly Configuration[], catalogue: Catalogue, shop: Shop): AcrossPlace[] {
 	const places = new Map<string, Socket>();
 	for (const configuration of configurations)
 		for (const socket of socketsInWalk(configuration))
 			if (!places.has(keyOf(socket)) && socket.state === 'filament') places.set(keyOf(socket), socket);
-	return [...places].map(([key, example]) => acrossPlace(key, example, configurations, catalogue, shop));
+	return twinsJoined([...places].map(([key, example]) => acrossPlace(key, example, configurations, catalogue, shop)));
 }

@@ -1,7 +1,7 @@
 import { demandOf } from '../circuit';
 import type { Channel, Configuration, Socket } from '../exchange';
 import { lampFunction } from '../lamps';
-import { channelsOf, evidenceFor, evidenceText } from '../vehicle';
+import { channelsOf, evidenceFor, evidenceText, isConfirming } from '../vehicle';
 
 /** One fact of a socket in words, and where it comes from. */
 export interface ShownFact {
@@ -52,7 +52,8 @@ function monitorText(configuration: Configuration, channel: Channel): string {
 export function showFacts(configuration: Configuration, socket: Socket): ShownFact[] {
 	const from = (fact: string) => {
 		const best = evidenceFor(socket.evidence, fact);
-		return best ? evidenceText(best) : 'no source given';
+		if (!best) return 'no source given, never confirmed';
+		return isConfirming(best) ? evidenceText(best) : `${evidenceText(best)}, never confirmed`;
 	};
 	const facts: ShownFact[] = [
 		{ name: 'Functions', value: socket.functions.map((id) => lampFunction(id).label).join(', '), source: '' },

@@ -2,11 +2,14 @@ import type { Configuration, KitOrder, Product } from '../exchange';
 import type { KitAnswer, KitLine } from '../kit';
 import type { Verdict } from '../match';
 import { groupName, socketName, twinGroups } from '../vehicle';
+import { unconfirmedFacts } from './record';
 import { showSockets, type ShownSocket } from './socket';
 
 /** A kit line with the names of the places it serves. */
 export interface ShownLine extends KitLine {
 	places: string[];
+	/** Facts of those places that nobody has confirmed. */
+	unconfirmed: string[];
 }
 
 /** A kit as its page and sheet show it. */
@@ -44,6 +47,13 @@ function placeNames(configuration: Configuration, ids: readonly string[]): strin
 function placesOf(configuration: Configuration, { sockets, outputs = [] }: KitLine): string[] {
 	const names = placeNames(configuration, sockets);
 	return outputs.length > 0 ? [...names, `on the output ${outputs.join(', ')}`] : names;
+}
+
+/** What a line stands on that nobody has confirmed, each fact once. */
+function unconfirmedOf(configuration: Configuration, { sockets, product }: KitLine): string[] {
+	if (!product) return [];
+	const served = configuration.sockets.filter((socket) => sockets.includes(socket.id));
+	return [...new Set(served.flatMap(unconfirmedFacts))];
 }
 
 /** Open sockets with their names; a pair that is open for one reason stands once. */
@@ -85,7 +95,11 @@ export function showKit(
 	for (const line of answer.lines.filter((l) => l.product))
 		for (const id of line.sockets)
 			chosen.set(id, { verdict: line.verdict ?? null, product: products.find((p) => p.id === line.product) ?? null });
-	const lines = answer.lines.map((line): ShownLine => ({ ...line, places: placesOf(configuration, line) }));
+	const lines = answer.lines.map((line): ShownLine => ({
+		...line,
+		places: placesOf(configuration, line),
+		unconfirmed: unconfirmedOf(configuration, line)
+	}));
 	return {
 		sockets: showSockets(configuration, (socket) => chosen.get(socket.id) ?? { verdict: null, product: null }),
 		lamps: lines.filter((line) => line.product),

@@ -15,7 +15,7 @@ import {
 	type Subject,
 	type SubjectKind
 } from '../vehicle';
-import { checkDraft, draftOf, expectedPlaces, missingOf, placeKeyText, type ExpectedPlace } from '../walk';
+import { checkDraft, draftOf, factsOf, expectedPlaces, missingOf, placeKeyText, type ExpectedPlace } from '../walk';
 
 /** One thing that was said of a fact. */
 export interface ShownSaying {
@@ -104,15 +104,6 @@ export function showSocketRecord(configuration: Configuration, socket: Socket): 
 		doubts: [...impossible, ...doubts],
 		unit: socket.unit ? { id: socket.unit.id, place: socket.unit.place } : null
 	};
-}
-
-function factsOf(socket: Socket): Record<string, unknown> {
-	return Object.fromEntries(
-		Object.keys(FACTS.socket).flatMap((path) => {
-			const value = valueAt(socket, path);
-			return value === undefined ? [] : [[path, value]];
-		})
-	);
 }
 
 /** A socket as one row of the walk. */

@@ -8,9 +8,9 @@ import { freeSocketId } from './socket-id';
 /** Facts that a mirror image does not share: how a key stands is chiral, and lamps are not made in pairs. */
 const NOT_MIRRORED: ReadonlySet<string> = new Set(['keyAngle', 'envelope.entry']);
 
-/** The facts of a socket that a copy may take over, by path. */
-export function copiedFacts(socket: Socket): Record<string, unknown> {
-	const paths = Object.keys(FACTS.socket).filter((path) => !NOT_MIRRORED.has(path));
+/** The facts of a socket by path, leaving out those named. */
+export function factsOf(socket: Socket, leaveOut: ReadonlySet<string> = new Set()): Record<string, unknown> {
+	const paths = Object.keys(FACTS.socket).filter((path) => !leaveOut.has(path));
 	return Object.fromEntries(
 		paths.flatMap((path) => {
 			const value = valueAt(socket, path);
@@ -29,7 +29,7 @@ function mirrored(socket: Socket, configuration: Configuration, witness: Omit<Wi
 		.flatMap((fact) => liveEvidence(socket.evidence, fact))
 		.sort(compareStrength);
 	const note = `mirrored from ${socket.id}${best ? `, there ${best.source}` : ''}`;
-	return withFacts(bare as Socket, copiedFacts(socket), { ...witness, source: 'assumed', note });
+	return withFacts(bare as Socket, factsOf(socket, NOT_MIRRORED), { ...witness, source: 'assumed', note });
 }
 
 /**

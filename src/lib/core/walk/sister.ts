@@ -3,7 +3,7 @@ import { edited, type Edit, type Witness } from '../record';
 import { err } from '../result';
 import { FACTS, claim, socketName, socketsInWalk, valueAt, vehicleName } from '../vehicle';
 import { withFacts } from './add';
-import { copiedFacts } from './mirror';
+import { factsOf } from './mirror';
 
 /** What a sister configuration would add to or change in a record, one socket at a time. */
 export interface SisterOffer {
@@ -50,7 +50,7 @@ export function copyFromSister(
 		for (const theirs of chosen) {
 			const own = sockets.find((socket) => same(socket, theirs));
 			if (own) {
-				const claimed = Object.entries(copiedFacts(theirs)).reduce(
+				const claimed = Object.entries(factsOf(theirs)).reduce(
 					(s, [fact, value]) =>
 						JSON.stringify(valueAt(s, fact)) === JSON.stringify(value) ? s : claim('socket', s, { fact, value, ...by }),
 					own
@@ -60,7 +60,7 @@ export function copyFromSister(
 				const { id, zone, side, index, functions, names, state } = theirs;
 				const free = sockets.some((s) => s.id === id) ? (`${id}.2` as Socket['id']) : id;
 				const bare = { id: free, zone, side, index, functions, ...(names ? { names } : {}), state };
-				sockets = [...sockets, withFacts(bare, copiedFacts(theirs), by)];
+				sockets = [...sockets, withFacts(bare, factsOf(theirs), by)];
 			}
 		}
 		return edited(

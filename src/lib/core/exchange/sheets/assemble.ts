@@ -265,6 +265,13 @@ export function assembleSheets(
 	wish: ImportWish,
 	progress: Progress = () => undefined
 ): Assembled {
+	const plain = assemble(tables, existing, { ...wish, witness: null }, progress);
+	if (!wish.witness) return plain;
+	// A claim that a stronger source outweighs must make sense all the same: the values are judged as if they held.
+	return { ...assemble(tables, existing, wish, () => undefined), problems: plain.problems };
+}
+
+function assemble(tables: readonly MappedTable[], existing: Existing, wish: ImportWish, progress: Progress): Assembled {
 	const assembly = new Assembly(existing, wish, progress);
 	assembly.problems.push(...tables.flatMap((table) => table.problems));
 	const spoilt = new Set(assembly.problems.map(({ tab, row }) => `${tab}\n${row}`));

@@ -1,8 +1,8 @@
 import type { Knex } from 'knex';
 import { readConfiguration, readUnit, type Configuration, type Unit } from '../../../core/exchange';
-import type { Edited } from '../../../core/record';
+import { withSubject, type Edited } from '../../../core/record';
 import { err, ok, summarise, type Result } from '../../../core/result';
-import { isShared, unitSocketOf } from '../../../core/vehicle';
+import { isShared, unitSocketOf, withValueAt } from '../../../core/vehicle';
 import { composed } from '../../repositories/configurations';
 import { eventsAfter, lastEvent, type RecordEvent } from '../../repositories/events';
 import { usersOfUnit } from '../../repositories/units';
@@ -59,6 +59,18 @@ function sharedBy(configuration: Configuration, command: Command): { unit: strin
 	return { unit: socket.unit.id, place: socket.unit.place };
 }
 
+/** What is wrong with the values of a claim, judged as if they held; null when nothing is. A weaker source must make sense as well. */
+function nonsense(configuration: Configuration, command: Command): string | null {
+	if (command.kind !== 'claim' && command.kind !== 'settle') return null;
+	const facts = command.kind === 'claim' ? command.facts : { [command.fact]: command.value };
+	const said = Object.entries(facts).filter(([, value]) => value !== null);
+	const held = withSubject(configuration, command.subject, (subject) =>
+		said.reduce((s, [fact, value]) => withValueAt(s, fact, value), subject)
+	);
+	const read = held ? readConfiguration(held) : null;
+	return read && !read.ok ? `${summarise(read.error)}. Nothing was changed.` : null;
+}
+
 async function changeUnit(
 	tx: Knex,
 	{ unit: id, place }: { unit: string; place: string },
@@ -90,6 +102,8 @@ export async function changeRecord(db: Knex, request: Request, worker: Worker): 
 		const current = await composed(tx, stored);
 		const clash = await conflict(tx, request, current);
 		if (clash) return err(clash);
+		const wrong = nonsense(current, command);
+		if (wrong) return err({ kind: 'problem', message: wrong });
 		const edit = (await editFor(tx, command, worker))(current);
 		if (!edit.ok) return err({ kind: 'problem', message: edit.error });
 		const shared = sharedBy(current, command);

@@ -19,10 +19,13 @@
 		<WalkPages {id} />
 		<h2>Out</h2>
 		<p class="text-soft">
-			One row a socket, a channel, a piece of evidence. What goes out comes in again as the same record. JSON is at the
-			top of the page.
+			One row a socket, a channel, a piece of evidence. What goes out comes in again as the same record. JSON takes the
+			kits along.
 		</p>
 		<div class="flex flex-wrap gap-2">
+			<a class="button" href={resolve('/vehicles/[id]/export.json', { id })} download>
+				<Download class="size-4" aria-hidden="true" />JSON, with kits
+			</a>
 			<a class="button" href={resolve('/vehicles/[id]/sheet/vehicle.xlsx', { id })} download>
 				<Download class="size-4" aria-hidden="true" />XLSX, all sheets
 			</a>

@@ -1,0 +1,219 @@
+import type { Knex } from 'knex';
+import { describe, expect, it } from 'vitest';
+import { demoDatabase, freshDatabase } from '../../../../../tests/support/database';
+import { kitOrder } from '../../../core/exchange';
+import { findConfiguration } from '../../repositories/configurations';
+import { lastEvent } from '../../repositories/events';
+import { countQuestions } from '../../repositories/questions';
+import { exportVehicle } from '../exchange';
+import { startKit } from '../kits';
+import { dependenceOf, openShopQuestions } from '../questions';
+import { highsSolver } from '../../solver/highs';
+import { changeRecord } from './change';
+import { command, type Command } from './commands';
+import { copyConfiguration, createConfiguration, mergeConfigurations, mergedInto, splitConfiguration } from './create';
+import { configurationAt, historyOf, stepHistory } from './history';
+import { CONFIGURATIONS, UNITS } from './store';
+import { fitUnit, makeUnit, showUnits } from './units';
+
+const CAR = 'fenholm-skerry-ii-2017';
+const NOW = '2026-11-25T08:00:00.000Z';
+const A = { by: 'A. Person', now: NOW };
+const B = { by: 'B. Person', now: '2026-11-25T09:00:00.000Z' };
+
+const claim = (socket: string, facts: object, source = 'in-hand'): Command =>
+	command.parse({ kind: 'claim', subject: { kind: 'socket', id: socket }, facts, source });
+
+async function change(db: Knex, wanted: Command, { id = CAR, base = -1, worker = A } = {}) {
+	const seen = base < 0 ? await lastEvent(db, CONFIGURATIONS.name(id)) : base;
+	return changeRecord(db, { id, base: seen, command: wanted }, worker);
+}
+
+const socketOf = async (db: Knex, socket: string, id = CAR) =>
+	(await findConfiguration(db, id))?.sockets.find((s) => s.id === socket);
+
+describe('a change', () => {
+	it('is one event with who, when and what; undo and redo lead back and forth to the letter', async () => {
+		const { db } = await demoDatabase();
+		const before = await exportVehicle(db, CAR);
+		const done = await change(db, claim('dome', { lens: 'smoked', 'envelope.holderLength': 37 }, 'manual'));
+		expect(done).toMatchObject({
+			ok: true,
+			value: { what: 'Dome: lens smoked, holder length 37 mm, manual', unit: null }
+		});
+		const after = await exportVehicle(db, CAR);
+		expect(after).not.toEqual(before);
+		expect((await historyOf(db, CONFIGURATIONS, CAR)).events[0]).toMatchObject({
+			by: 'A. Person',
+			at: NOW,
+			kind: 'change'
+		});
+		expect((await stepHistory(db, CONFIGURATIONS, CAR, 'undo', B)).ok).toBe(true);
+		expect(await exportVehicle(db, CAR)).toEqual(before);
+		expect(await stepHistory(db, CONFIGURATIONS, CAR, 'undo', B)).toEqual({
+			ok: false,
+			error: 'There is nothing to undo.'
+		});
+		expect((await stepHistory(db, CONFIGURATIONS, CAR, 'redo', B)).ok).toBe(true);
+		expect(await exportVehicle(db, CAR)).toEqual(after);
+	});
+
+	it('of nothing leaves no event', async () => {
+		const { db } = await demoDatabase();
+		const before = await lastEvent(db, CONFIGURATIONS.name(CAR));
+		const order = command.parse({ kind: 'absent', place: 'front:drl', absent: false });
+		expect(await change(db, order)).toMatchObject({ ok: true });
+		expect(await lastEvent(db, CONFIGURATIONS.name(CAR))).toBe(before);
+	});
+
+	it('the record can be seen as it stood after any event', async () => {
+		const { db } = await demoDatabase();
+		const lenses = ['smoked', 'amber', 'clear'];
+		for (const [i, lens] of lenses.entries())
+			await change(db, claim('dome', { lens }), { worker: { by: `P${i}`, now: `2026-12-0${i + 1}T00:00:00.000Z` } });
+		const { events } = await historyOf(db, CONFIGURATIONS, CAR);
+		const lensAfter = async (event: number) =>
+			(await configurationAt(db, CAR, event))?.sockets.find((s) => s.id === 'dome')?.lens;
+		const seen = await Promise.all([...events].reverse().map((event) => lensAfter(event.id)));
+		expect(seen).toEqual(['clear', 'smoked', 'amber', 'clear']);
+	});
+
+	it.each([
+		['add-line', { line: 'fog 2 c5w', source: 'in-hand' }, 'festoon lamp'],
+		[
+			'claim',
+			{ subject: { kind: 'socket', id: 'dome' }, facts: { category: 'H99' }, source: 'manual' },
+			'not a known lamp category'
+		],
+		['claim', { subject: { kind: 'socket', id: 'dome' }, facts: { lens: 7 }, source: 'manual' }, 'sockets'],
+		['channel', { channel: { id: 'x', feeds: [{ socket: 'nobody', function: 'stop' }] } }, 'is not a socket of'],
+		['remove', { socket: 'nobody' }, 'no longer in this record'],
+		['sister', { from: 'nobody', sockets: ['dome'] }, 'There is no vehicle “nobody”']
+	])('%s that cannot be made says why, and nothing is written', async (kind, rest, message) => {
+		const { db } = await demoDatabase();
+		const before = await exportVehicle(db, CAR);
+		const done = await change(db, command.parse({ kind, ...rest }));
+		expect(!done.ok && done.error.message).toContain(message);
+		expect(await exportVehicle(db, CAR)).toEqual(before);
+	});
+});
+
+describe('two people at one record', () => {
+	it('meet only where both change the same thing', async () => {
+		const { db } = await demoDatabase();
+		const base = await lastEvent(db, CONFIGURATIONS.name(CAR));
+		await change(db, claim('dome', { lens: 'smoked' }), { base, worker: B });
+		expect(await change(db, claim('glovebox', { lens: 'clear' }), { base })).toMatchObject({ ok: true });
+		expect(await change(db, claim('dome', { optic: 'reflector' }), { base })).toMatchObject({ ok: true });
+		const clash = await change(db, claim('dome', { lens: 'red' }), { base });
+		expect(clash).toMatchObject({
+			ok: false,
+			error: {
+				kind: 'conflict',
+				message: expect.stringContaining('changed this while you were at it'),
+				theirs: [{ value: 'smoked' }],
+				before: [{ value: 'clear' }]
+			}
+		});
+		expect((await socketOf(db, 'dome'))?.lens).toBe('smoked');
+		expect(await change(db, claim('dome', { lens: 'red' }))).toMatchObject({ ok: true });
+	});
+});
+
+describe('questions', () => {
+	it('open, say what depends on them, and close when they are settled', async () => {
+		const { db } = await demoDatabase();
+		const ctx = { db, solver: highsSolver, now: () => NOW, newId: () => 'K1' };
+		await startKit(ctx, CAR, 'Kit', kitOrder.parse({ scope: 'rear' }));
+		const open = await countQuestions(db, CAR);
+		await change(db, claim('reverse-L', { category: 'W21W' }, 'customer'));
+		expect(await countQuestions(db, CAR)).toBe(open + 1);
+		const asked = (await openShopQuestions(db)).find((q) => q.subject.id === 'reverse-L');
+		expect(asked).toMatchObject({ fact: 'category', values: [{ text: 'W16W' }, { text: 'W21W' }] });
+		const depends = await dependenceOf(db, CAR, { kind: 'socket', subject: 'reverse-L', fact: 'category' });
+		expect(depends?.consequences[0]?.changes).toEqual([]);
+		expect(depends?.consequences[1]?.changes.length).toBeGreaterThan(0);
+		expect(depends?.kits).toMatchObject([{ id: 'K1', products: [expect.any(String)] }]);
+		const decided = { kind: 'settle', subject: { kind: 'socket', id: 'reverse-L' }, fact: 'category', value: 'W16W' };
+		expect(await change(db, command.parse(decided))).toMatchObject({ ok: true });
+		expect(await countQuestions(db, CAR)).toBe(open);
+		expect(await dependenceOf(db, CAR, { kind: 'socket', subject: 'reverse-L', fact: 'category' })).toBeNull();
+	});
+
+	it('a third value needs a source of its own', async () => {
+		const { db } = await demoDatabase();
+		await change(db, claim('reverse-L', { category: 'W21W' }, 'customer'));
+		const third = { kind: 'settle', subject: { kind: 'socket', id: 'reverse-L' }, fact: 'category', value: 'P21W' };
+		expect(await change(db, command.parse(third))).toMatchObject({ ok: false, error: { kind: 'problem' } });
+		expect(await change(db, command.parse({ ...third, source: 'in-hand' }))).toMatchObject({ ok: true });
+		expect((await socketOf(db, 'reverse-L'))?.category).toBe('P21W');
+	});
+});
+
+describe('records as a whole', () => {
+	const identity = { make: 'Solvik', model: 'Brygge', kind: 'car' as const, market: 'UN' };
+
+	it('a new one gets an id; a taken id and years that overlap are refused', async () => {
+		const { db } = await freshDatabase();
+		expect(await createConfiguration(db, identity, A)).toMatchObject({ ok: true, value: { id: 'solvik-brygge' } });
+		const again = await createConfiguration(db, { ...identity, id: 'solvik-brygge', model: 'Other' }, A);
+		expect(!again.ok && again.error).toContain('belongs to another vehicle');
+		const alike = await createConfiguration(db, identity, A);
+		expect(!alike.ok && alike.error).toContain('nothing else tells the two apart');
+		expect(await createConfiguration(db, { ...identity, body: 'estate' }, A)).toMatchObject({
+			value: { id: 'solvik-brygge-2' }
+		});
+	});
+
+	it('a copy holds everything as assumed, a split keeps the evidence, and a merge needs two that are alike', async () => {
+		const { db } = await demoDatabase();
+		const copy = await copyConfiguration(db, CAR, { ...identity, market: 'UN' }, A);
+		expect(copy.ok && copy.value.sockets).toHaveLength(37);
+		const sources = copy.ok ? copy.value.sockets.flatMap((s) => s.evidence ?? []).map((e) => e.source) : [];
+		expect(new Set(sources)).toEqual(new Set(['assumed']));
+
+		const parted = await splitConfiguration(db, CAR, { by: 'year', from: 2019 }, A);
+		const id = parted.ok ? parted.value.id : '';
+		expect(id).toBe('fenholm-skerry-ii-2019');
+		await change(db, claim('dome', { lens: 'smoked' }), { id });
+		const unlike = await mergeConfigurations(db, CAR, id, A);
+		expect(!unlike.ok && unlike.error.differences.map((d) => [d.place, d.fact])).toEqual([['Dome', 'Lens']]);
+		await stepHistory(db, CONFIGURATIONS, id, 'undo', A);
+		expect(await mergeConfigurations(db, CAR, id, A)).toMatchObject({ ok: true, value: { years: [2017, 2021] } });
+		expect([await findConfiguration(db, id), await mergedInto(db, id)]).toEqual([null, CAR]);
+	});
+});
+
+describe('shared lamp units', () => {
+	it('keep a fact once for every vehicle, and question it in each', async () => {
+		const { db } = await demoDatabase();
+		const id = 'fenholm-skerry-i-2012';
+		const other = async () => (await socketOf(db, 'repeater-R', 'tarrow-packhorse-2014'))?.lens;
+		expect(await other()).toBe('clear');
+		const done = await change(db, claim('repeater-L', { lens: 'smoked' }), { id });
+		expect(done).toMatchObject({ ok: true, value: { unit: 'repeater-oval' } });
+		expect(await other()).toBe('smoked');
+		await change(db, claim('repeater-L', { keyAngle: 15 }), { id });
+		expect((await socketOf(db, 'repeater-L', id))?.keyAngle).toBe(15);
+		expect((await socketOf(db, 'repeater-R', id))?.keyAngle).toBeUndefined();
+		expect(await stepHistory(db, UNITS, 'repeater-oval', 'undo', A)).toMatchObject({ ok: true });
+		expect(await other()).toBe('clear');
+	});
+
+	it('are begun from the sockets of one side, joined by the other, and fitted elsewhere', async () => {
+		const { db } = await demoDatabase();
+		const made = await makeUnit(db, { configuration: CAR, sockets: ['fog-L'], name: 'Fog, round', marks: ['X1'] }, A);
+		expect(made).toMatchObject({ ok: true, value: { id: 'fog-round' } });
+		expect((await socketOf(db, 'fog-R'))?.unit).toEqual({ id: 'fog-round', place: 'Front fog' });
+		const fitted = await fitUnit(
+			db,
+			{ configuration: 'fenholm-skerry-ii-2017-reflector', unit: 'fog-round', zone: 'front', sides: ['left', 'right'] },
+			A
+		);
+		expect(fitted.ok).toBe(true);
+		expect((await socketOf(db, 'fog-R', 'fenholm-skerry-ii-2017-reflector'))?.category).toBe('H8');
+		expect((await showUnits(db)).find((u) => u.id === 'fog-round')?.vehicles).toHaveLength(2);
+		const twice = await makeUnit(db, { configuration: CAR, sockets: ['fog-L'], name: 'Again', marks: [] }, A);
+		expect(!twice.ok && twice.error).toContain('already belongs to a shared unit');
+	});
+});
