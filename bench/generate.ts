@@ -105,3 +105,49 @@ export function generateConfiguration(sockets: number): Configuration {
 	if (!read.ok) throw new Error(JSON.stringify(read.error.slice(0, 3)));
 	return read.value.configurations[0] as Configuration;
 }
+
+const SYLLABLES = [
+	'bran',
+	'dal',
+	'fen',
+	'gar',
+	'holm',
+	'kas',
+	'lund',
+	'mor',
+	'nor',
+	'ost',
+	'rav',
+	'sel',
+	'tor',
+	'vik',
+	'ulv',
+	'ygg'
+];
+
+function invented(random: () => number): string {
+	const parts = Array.from({ length: 2 + Math.floor(random() * 2) }, () => pick(SYLLABLES, random));
+	const text = parts.join('');
+	return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** Many configurations of invented makes and models, without sockets. */
+export function generateVehicles(count: number, seed = 11): Configuration[] {
+	const random = randomFrom(seed);
+	const makes = Array.from({ length: 60 }, () => invented(random));
+	return Array.from({ length: count }, (_, i) => {
+		const from = 1995 + Math.floor(random() * 25);
+		return {
+			id: `v${i}`,
+			make: pick(makes, random),
+			model: invented(random),
+			generation: pick(['I', 'II', 'III'], random),
+			years: [from, from + 5],
+			body: pick(['hatchback', 'estate', 'saloon', 'van'], random),
+			kind: 'car',
+			market: 'UN',
+			sockets: [],
+			channels: []
+		} as unknown as Configuration;
+	});
+}

@@ -9,8 +9,9 @@ import { putConfiguration } from '../src/lib/server/repositories/configurations'
 import { putProduct } from '../src/lib/server/repositories/products';
 import { highsSolver } from '../src/lib/server/solver/highs';
 import { generateConfiguration, generateProducts } from './generate';
+import { median, ms } from './measure';
+import { importing, searching, walkLine } from './records';
 
-const RUNS = 15;
 const shop = {
 	policy: { headlamps: 'projectors' as const },
 	accessories: [
@@ -24,18 +25,6 @@ const shop = {
 		}
 	] as never[]
 };
-
-async function median(work: () => unknown): Promise<number> {
-	const times: number[] = [];
-	for (let i = 0; i < RUNS; i++) {
-		const start = performance.now();
-		await work();
-		times.push(performance.now() - start);
-	}
-	return times.sort((a, b) => a - b)[Math.floor(RUNS / 2)] ?? NaN;
-}
-
-const ms = (value: number) => `${value.toFixed(1)} ms`;
 
 async function matching(): Promise<void> {
 	const configuration = generateConfiguration(40);
@@ -119,6 +108,9 @@ function firstLoad(): void {
 	console.log(`first load of Match: ${(bytes / 1000).toFixed(0)} kB gzip in ${files.size} scripts (aim: under 200)`);
 }
 
+await walkLine();
+await searching();
+await importing();
 await matching();
 await kits();
 firstLoad();

@@ -18,17 +18,22 @@ export interface Command {
 	run: (args: string[]) => Promise<Outcome> | Outcome;
 }
 
-/** Text of a file, or of standard input for `-`. @throws BadInput when it cannot be read */
-export function readText(file: string | undefined): string {
+/** Bytes of a file, or of standard input for `-`. @throws BadInput when it cannot be read */
+export function readBytes(file: string | undefined): Uint8Array {
 	if (!file) throw new BadInput('No file is named; give a path, or - for standard input.');
 	try {
-		return readFileSync(file === '-' ? 0 : file, 'utf8');
+		return new Uint8Array(readFileSync(file === '-' ? 0 : file));
 	} catch (cause) {
 		const code = (cause as NodeJS.ErrnoException).code;
 		throw new BadInput(
 			`${file} cannot be read: ${code === 'ENOENT' ? 'there is no such file' : (code ?? 'unknown reason')}.`
 		);
 	}
+}
+
+/** Text of a file, or of standard input for `-`. @throws BadInput when it cannot be read */
+export function readText(file: string | undefined): string {
+	return new TextDecoder().decode(readBytes(file));
 }
 
 /** A `rotalux/1` document from a file. @throws BadInput with the first problem when it does not hold together */

@@ -100,6 +100,22 @@ describe('kit', () => {
 });
 
 describe('import and export', () => {
+	it('takes a spreadsheet in, or says which row is wrong and takes nothing', () => {
+		const sheet = (lens: string, length: string) =>
+			file('sheet.csv', `configuration,id,lens,frontLength\nfenholm-skerry-i-2012,dome,${lens},${length}\n`);
+		const before = run(['export']).stdout;
+		const wrong = run(['import', sheet('smoked', 'long')]);
+		expect([wrong.status, wrong.stderr]).toEqual([2, expect.stringContaining('row 2, frontLength: must be a number')]);
+		expect(run(['export']).stdout).toBe(before);
+		expect(run(['import', sheet('smoked', '41')]).json()).toEqual({
+			vehicles: ['fenholm-skerry-i-2012'],
+			rows: 1,
+			leftOut: 0
+		});
+		expect(run(['import', demo]).status).toBe(0);
+		expect(run(['import', join(folder, 'nothing.csv')]).stderr).toContain('there is no such file');
+	});
+
 	it('bring back what was taken out', () => {
 		const before = run(['export']).stdout;
 		expect(run(['import', demo]).status).toBe(0);

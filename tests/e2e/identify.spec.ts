@@ -86,6 +86,12 @@ test('a shared lamp unit is put right once, for every vehicle that has it', asyn
 	await socket.getByLabel('Source').selectOption('manual');
 	await socket.getByRole('button', { name: 'Save' }).click();
 	await expect(page.getByText(/\(Repeater, oval, 2 vehicles\)/)).toBeVisible();
+	await page.getByRole('button', { name: 'Take it back in the shared unit' }).click();
+	await expect(page.getByText(/Taken back: .*held by push/)).toBeVisible();
+	await socket.getByRole('button', { name: /^Held by/ }).click();
+	await socket.getByLabel('Held by').fill('push');
+	await socket.getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByText(/\(Repeater, oval, 2 vehicles\)/)).toBeVisible();
 	await page.goto('/vehicles/tarrow-packhorse-2014/walk/repeater-R');
 	await expect(socket.getByRole('button', { name: /^Held by push/ })).toContainText('manual');
 	await page.goto('/vehicles/fenholm-skerry-ii-2022/identify');

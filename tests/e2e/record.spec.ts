@@ -209,6 +209,24 @@ test('the room of a socket is drawn as its numbers are typed', async ({ page }) 
 	await expect(room.getByLabel('Depth behind, mm')).toHaveValue('75');
 });
 
+test('the order of the walk is changed with the keys, and taken back', async ({ page }) => {
+	await begin(page, 'Solvik', 'Skjer');
+	for (const line of ['re p21w', 'dome festoon 36', 'chmsl led']) await add(page, line);
+	await page.getByRole('link', { name: 'List' }).click();
+	const rows = page.getByRole('list', { name: 'Sockets in walking order' }).getByRole('listitem');
+	await expect(rows.first()).toContainText('Rear reverse, left');
+	await page.getByRole('button', { name: 'Move Dome' }).focus();
+	await page.keyboard.press('Space');
+	for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowUp');
+	await page.keyboard.press('Space');
+	await expect(page.getByText('Walk put into another order')).toBeVisible();
+	await expect(rows.first()).toContainText('Dome');
+	await page.reload();
+	await expect(rows.first()).toContainText('Dome');
+	await page.getByRole('button', { name: /^Undo: Walk put into another order/ }).click();
+	await expect(rows.first()).toContainText('Rear reverse, left');
+});
+
 test('channels: from a template, what they feed, the flasher', async ({ page }) => {
 	await begin(page, 'Solvik', 'Odde');
 	await add(page, 'rr tu py21w clear');

@@ -1,12 +1,31 @@
+import { basename } from 'node:path';
+import { readTables } from '../../lib/server/documents/read-tables';
 import { importDocument } from '../../lib/server/services/exchange';
-import { readFileDocument, type Command } from '../io';
+import { SheetProblem, writeSheets } from '../../lib/server/services/sheets/import';
+import { BadInput, readBytes, readFileDocument, type Command } from '../io';
 import { withDatabase } from '../with-database';
 
-/** Takes a file into the shop's database, all or nothing. */
+const SPREADSHEET = /\.(csv|tsv|txt|xlsx)$/i;
+const AS_RECORD = { supplier: '', source: null, configuration: null, maps: {}, leaveOut: false };
+
+async function importSheet(file: string, now: string) {
+	const read = await readTables(readBytes(file), basename(file));
+	if (!read.ok) throw new BadInput(read.error);
+	const worker = { by: null, now };
+	try {
+		return await withDatabase((db) => writeSheets(db, read.value.tables, AS_RECORD, worker, () => undefined));
+	} catch (error) {
+		throw error instanceof SheetProblem ? new BadInput(`${file}: ${error.message}`) : error;
+	}
+}
+
+/** Takes a rotalux/1 file or a spreadsheet of vehicles into the shop's database, all or nothing. */
 export const importFile: Command = {
 	usage: 'import FILE',
 	run: async ([file]) => {
+		const now = new Date().toISOString();
+		if (file && SPREADSHEET.test(file)) return { output: await importSheet(file, now) };
 		const document = readFileDocument(file);
-		return { output: await withDatabase((db) => importDocument(db, document, new Date().toISOString())) };
+		return { output: await withDatabase((db) => importDocument(db, document, now)) };
 	}
 };

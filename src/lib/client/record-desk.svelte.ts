@@ -19,6 +19,8 @@ export type Outcome = { ok: true; what: string } | { ok: false; message: string 
 interface Answer {
 	what?: string;
 	revision?: number;
+	/** The shared unit the change went to. */
+	unit?: string | null;
 	refusal?: { kind: string; message: string; theirs?: unknown; before?: unknown; since?: Clash['since'] };
 }
 
@@ -40,6 +42,7 @@ export class RecordDesk {
 	#said = $state<string | null>(null);
 	#trouble = $state<string | null>(null);
 	#clash = $state<Clash | null>(null);
+	#unit = $state<string | null>(null);
 	#source = $state<Evidence['source']>('in-hand');
 	/** A revision newer than the page's data, after a change and before the data have followed. */
 	#ahead = 0;
@@ -55,6 +58,10 @@ export class RecordDesk {
 	/** Why the last one was not made. */
 	get trouble(): string | null {
 		return this.#trouble;
+	}
+	/** The shared unit that the last change went to; it has a history of its own. */
+	get unit(): string | null {
+		return this.#unit;
 	}
 	get clash(): Clash | null {
 		return this.#clash;
@@ -89,6 +96,7 @@ export class RecordDesk {
 	async #settle(answer: Answer, command: Command | null): Promise<Outcome> {
 		const { refusal } = answer;
 		this.#said = refusal ? null : (answer.what ?? '');
+		this.#unit = answer.unit ?? null;
 		this.#trouble = refusal && refusal.kind !== 'conflict' ? refusal.message : null;
 		this.#clash =
 			refusal?.kind === 'conflict' && command
@@ -113,9 +121,9 @@ export class RecordDesk {
 		});
 	}
 
-	/** Takes the last change back, or brings it again. */
-	step(step: 'undo' | 'redo'): Promise<Outcome> {
-		return this.#next(async () => this.#settle(await this.#post({ step }), null));
+	/** Takes the last change of the record, or of a shared unit, back, or brings it again. */
+	step(step: 'undo' | 'redo', unit?: string): Promise<Outcome> {
+		return this.#next(async () => this.#settle(await this.#post({ step, unit }), null));
 	}
 
 	/** After a clash: leaves the other version as it is. */

@@ -29,7 +29,7 @@
 	</label>
 {/snippet}
 
-<div class="grid gap-3 sm:grid-cols-3">
+<div class="grid grid-cols-1 gap-3 md:grid-cols-3">
 	{@render text('make', 'Make', identity.make, 'Fenholm', true)}
 	{@render text('model', 'Model', identity.model, 'Skerry', true)}
 	{@render text('generation', 'Generation', identity.generation, 'II')}

@@ -12,4 +12,9 @@
 {:else if desk.trouble}
 	<Message text={desk.trouble} />
 {/if}
+{#if desk.unit}
+	<button type="button" class="chip" onclick={() => desk.step('undo', desk.unit ?? undefined)}
+		>Take it back in the shared unit</button
+	>
+{/if}
 <p role="status" class={['text-sm text-soft', !desk.said && 'sr-only']}>{desk.said ?? ''}</p>

@@ -92,7 +92,9 @@
 	{/if}
 	{#if centre !== null}
 		<path class="centre" d={`M${x(centre) - 6} ${middle}h12M${x(centre)} ${middle - 6}v12`} />
-		<text x={x(centre)} y={middle - 10} text-anchor="middle">light centre {centre}</text>
+		<text x={x(centre)} y={middle - ((lampAcross ?? 0) * perMm) / 2 - 6} text-anchor="middle"
+			>light centre {centre}</text
+		>
 	{/if}
 	<path
 		class="plane"

@@ -38,7 +38,7 @@
 <form class="grid gap-3 p-2" onsubmit={save}>
 	<h2>Room of {socket.name}{category ? `, ${category}` : ''}</h2>
 	{#if festoon}<HolderDrawing {room} {category} />{:else}<RoomDrawing {room} {category} />{/if}
-	<div class="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
+	<div class="grid grid-cols-2 gap-x-3 gap-y-2 md:grid-cols-3">
 		{#each fields as [id, label, hint] (id)}
 			<label class="grid gap-0.5 text-sm text-soft">
 				{label}, mm

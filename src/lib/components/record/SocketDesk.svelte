@@ -1,12 +1,15 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import type { ShownSocketRecord } from '$lib/core/showing';
+	import { getDesk } from '$lib/client/record-desk.svelte';
 	import FactRow from './FactRow.svelte';
 	import PlaceForm from './PlaceForm.svelte';
 
 	/** A socket's record: every fact with its source, open to be changed; what is doubted and what is missing first. */
 	let { socket, onremoved, children }: { socket: ShownSocketRecord; onremoved: () => void; children?: Snippet } =
 		$props();
+
+	const desk = getDesk();
 </script>
 
 <div class="flex flex-wrap items-center justify-between gap-2">
@@ -18,6 +21,9 @@
 		Shared lamp unit {socket.unit.id}: what is changed here changes in every vehicle that has it. The key angle is this
 		vehicle's own.
 	</p>
+	<button type="button" class="chip" onclick={() => desk.send({ kind: 'leave-unit', unit: socket.unit?.id })}
+		>No longer share it in this vehicle</button
+	>
 {/if}
 {#each socket.doubts as doubt (doubt)}<p class="text-sm text-needs">Look twice: {doubt}</p>{/each}
 {#if socket.missing.length > 0}<p class="text-sm text-soft">A match still needs: {socket.missing.join(', ')}</p>{/if}

@@ -2,6 +2,7 @@ import { distance } from 'fastest-levenshtein';
 import type { Knex } from 'knex';
 import type { Configuration } from '../../core/exchange';
 import { vehicleWords } from '../../core/identify';
+import { dataVersion } from './settings';
 
 /** The words a configuration is found by. */
 export function searchWords(c: Configuration): string {
@@ -23,10 +24,35 @@ async function isBeginning(db: Knex, typed: string): Promise<boolean> {
 	return row !== undefined;
 }
 
-/** Every word some configuration is found by. */
-async function vocabulary(db: Knex): Promise<string[]> {
+/** A word some configuration is found by, with its letters as bits, so that words of other letters are passed over quickly. */
+interface Known {
+	word: string;
+	letters: number;
+}
+
+const A = 'a'.charCodeAt(0);
+const lettersOf = (word: string) =>
+	[...word].reduce((bits, letter) => bits | (1 << ((letter.charCodeAt(0) - A) % 32)), 0);
+
+function bitsIn(bits: number): number {
+	let count = 0;
+	for (let rest = bits; rest !== 0; rest &= rest - 1) count += 1;
+	return count;
+}
+
+const vocabularies = new WeakMap<Knex, { version: number; words: Known[] }>();
+
+/** Every word some configuration is found by, numbers left out; read again when data changed, also by another process. */
+async function vocabulary(db: Knex): Promise<Known[]> {
+	const version = await dataVersion(db);
+	const known = vocabularies.get(db);
+	if (known?.version === version) return known.words;
 	const rows: { term: string }[] = await db('configuration_words').select('term');
-	return rows.map((row) => row.term);
+	const words = rows
+		.filter(({ term }) => !/\d/.test(term))
+		.map(({ term }) => ({ word: term, letters: lettersOf(term) }));
+	vocabularies.set(db, { version, words });
+	return words;
 }
 
 /** How many slips a word of a length may carry: none in short ones and in numbers. */
@@ -46,9 +72,10 @@ async function meant(db: Knex, typed: string): Promise<string[]> {
 	if (await isBeginning(db, typed)) return [typed];
 	const allowed = slipsAllowed(typed);
 	if (allowed === 0) return [];
+	const letters = lettersOf(typed);
 	const near = (await vocabulary(db))
-		.filter((word) => word.length >= typed.length - allowed && !/\d/.test(word))
-		.map((word) => ({ word, slips: slips(typed, word) }))
+		.filter((known) => known.word.length >= typed.length - allowed && bitsIn(letters & ~known.letters) <= allowed)
+		.map(({ word }) => ({ word, slips: slips(typed, word) }))
 		.filter((hit) => hit.slips <= allowed);
 	const best = Math.min(...near.map((hit) => hit.slips));
 	return near.filter((hit) => hit.slips === best).map((hit) => hit.word);

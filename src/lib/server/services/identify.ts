@@ -6,7 +6,7 @@ import { findConfigurations } from '../repositories/configurations';
 import { searchIds } from '../repositories/search';
 import type { VinReading, VinService } from '../stand-ins/vin';
 
-const MOST_CANDIDATES = 200;
+const MOST_CANDIDATES = 60;
 const MOST_COMPARED = 6;
 const YEARS_AHEAD = 1;
 
@@ -17,6 +17,8 @@ export interface Identification {
 	slips: string[];
 	vin: ShownVin | null;
 	found: number;
+	/** True when more answer than are looked at. */
+	more: boolean;
 	possible: ShownVehicle[];
 	next: { id: string; text: string; answers: { id: string; text: string }[] } | null;
 	answered: { id: string; text: string; answer: string }[];
@@ -29,6 +31,7 @@ const NOTHING: Identification = {
 	slips: [],
 	vin: null,
 	found: 0,
+	more: false,
 	possible: [],
 	next: null,
 	answered: [],
@@ -110,6 +113,7 @@ export async function identifyVehicle(
 		slips,
 		vin,
 		found: found.length,
+		more: found.length === MOST_CANDIDATES,
 		possible: possible.map((c) => showVehicle(c)),
 		next: question,
 		answered,

@@ -100,6 +100,11 @@
 			</section>
 			<section aria-label="Vehicles that are possible">
 				<h2>{possible.length} of {data.at.found} possible</h2>
+				{#if data.at.more}
+					<p class="text-needs">
+						More vehicles answer to this than the {data.at.found} looked at. Type more of the name, or a year.
+					</p>
+				{/if}
 				{#if data.at.found === 0}
 					<p class="text-soft">
 						No vehicle on record answers to this. Check the words, or <a class="link" href={resolve('/vehicles/new')}

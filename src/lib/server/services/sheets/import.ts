@@ -138,6 +138,14 @@ export async function previewSheets(
 	};
 }
 
+/** Rows that cannot be read, where they may not be left out. */
+export class SheetProblem extends Error {
+	constructor({ tab, row, column, message }: RowProblem, count: number) {
+		const where = [tab, row > 0 ? `row ${row}` : '', column ?? ''].filter(Boolean).join(', ');
+		super(`${where}: ${message} (${count} in all). Nothing was written.`);
+	}
+}
+
 /** What an import wrote. */
 export interface SheetReport {
 	vehicles: string[];
@@ -147,7 +155,7 @@ export interface SheetReport {
 
 /**
  * Takes a spreadsheet in, in one transaction: everything, or nothing. Remembers the headings of a named supplier.
- * @throws Error with one sentence when rows cannot be read and may not be left out
+ * @throws SheetProblem with one sentence when rows cannot be read and may not be left out
  */
 export async function writeSheets(
 	db: Knex,
@@ -157,8 +165,8 @@ export async function writeSheets(
 	progress: Progress
 ): Promise<SheetReport> {
 	const { all, first, assembled } = await prepare(db, tables, wish, worker, progress);
-	if (assembled.problems.length > 0)
-		throw new Error(`${assembled.problems.length} problems are left, so nothing was written.`);
+	const [problem] = assembled.problems;
+	if (problem) throw new SheetProblem(problem, assembled.problems.length);
 	await db.transaction(async (tx) => {
 		for (const unit of assembled.units) await takeRecord(tx, UNITS, unit, worker);
 		for (const [i, configuration] of assembled.configurations.entries()) {

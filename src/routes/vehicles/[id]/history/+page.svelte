@@ -16,7 +16,7 @@
 <svelte:head><title>History · {data.vehicle.name} · Rotalux</title></svelte:head>
 
 <!-- eslint-disable svelte/no-navigation-without-resolve (resolved above, with a query behind it) -->
-<main class="grid h-full gap-3 p-3 lg:grid-cols-[minmax(0,1fr)_27rem]">
+<main class="grid h-full grid-cols-[minmax(0,1fr)] gap-3 p-3 lg:grid-cols-[minmax(0,1fr)_27rem]">
 	<div class="panel flex min-h-0 flex-col p-2">
 		<div class="flex flex-wrap items-center justify-between gap-2">
 			<WalkPages {id} />

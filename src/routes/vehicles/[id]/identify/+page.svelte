@@ -70,7 +70,9 @@
 				<BusyForm action="?/merge"
 					>{#snippet children(busy)}
 						<input type="hidden" name="other" value={other} />
-						<button class="button" disabled={busy || !other}>Merge into this one, if proved alike</button>
+						<button class="button whitespace-normal!" disabled={busy || !other}
+							>Merge into this one, if proved alike</button
+						>
 					{/snippet}</BusyForm
 				>
 			</div>

@@ -5,12 +5,13 @@ import { workerOf } from '$lib/server/person';
 import { changeRecord, type Refusal } from '$lib/server/services/record/change';
 import { command } from '$lib/server/services/record/commands';
 import { stepHistory } from '$lib/server/services/record/history';
-import { CONFIGURATIONS } from '$lib/server/services/record/store';
+import { CONFIGURATIONS, UNITS } from '$lib/server/services/record/store';
 import { database } from '$lib/server/shop';
 import type { RequestHandler } from './$types';
 
 const body = z.union([
-	z.object({ step: z.enum(['undo', 'redo']) }),
+	/** A step of the record's own history, or of a shared unit's. */
+	z.object({ step: z.enum(['undo', 'redo']), unit: z.string().optional() }),
 	z.object({ base: z.number().int().min(0), command })
 ]);
 
@@ -26,7 +27,10 @@ export const POST: RequestHandler = async ({ params, request, cookies }) => {
 		const db = await database();
 		const worker = workerOf(cookies);
 		if ('step' in read.data) {
-			const done = await stepHistory(db, CONFIGURATIONS, params.id, read.data.step, worker);
+			const { step, unit } = read.data;
+			const done = unit
+				? await stepHistory(db, UNITS, unit, step, worker)
+				: await stepHistory(db, CONFIGURATIONS, params.id, step, worker);
 			return done.ok ? json({ what: done.value }) : problem(done.error, 422);
 		}
 		const done = await changeRecord(db, { id: params.id, ...read.data }, worker);

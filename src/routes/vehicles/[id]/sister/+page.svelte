@@ -27,8 +27,8 @@
 
 <svelte:head><title>Copy from a sister · {data.vehicle.name} · Rotalux</title></svelte:head>
 
-<main class="grid gap-3 p-3">
-	<section class="panel grid gap-3 p-3">
+<main class="grid grid-cols-[minmax(0,1fr)] gap-3 p-3">
+	<section class="panel grid grid-cols-[minmax(0,1fr)] gap-3 p-3">
 		<div class="flex flex-wrap items-center justify-between gap-2">
 			<WalkPages {id} />
 			<label class="flex items-center gap-2 text-soft"
@@ -58,29 +58,31 @@
 					>Choose all that contradict nothing</button
 				>
 			</div>
-			<table class="grid-table">
-				<thead><tr><th></th><th>Socket</th><th>What</th><th>{data.sister.name}</th><th>Here</th></tr></thead>
-				<tbody>
-					{#each data.offers as offer (offer.socket)}
-						<tr>
-							<td>
-								<input
-									type="checkbox"
-									class="size-5"
-									aria-label={`Copy ${offer.name}`}
-									checked={accepted.has(offer.socket)}
-									onchange={() =>
-										accepted.has(offer.socket) ? accepted.delete(offer.socket) : accepted.add(offer.socket)}
-								/>
-							</td>
-							<td>{offer.name}</td>
-							<td class={offer.kind === 'differs' ? 'text-refuse' : 'text-soft'}>{WORD[offer.kind]}</td>
-							<td>{offer.facts.map((f) => `${f.label.toLowerCase()} ${f.theirs}`).join(', ')}</td>
-							<td class="text-soft">{offer.kind === 'new' ? '' : offer.facts.map((f) => f.ours).join(', ')}</td>
-						</tr>
-					{/each}
-				</tbody>
-			</table>
+			<div class="overflow-x-auto">
+				<table class="grid-table">
+					<thead><tr><th></th><th>Socket</th><th>What</th><th>{data.sister.name}</th><th>Here</th></tr></thead>
+					<tbody>
+						{#each data.offers as offer (offer.socket)}
+							<tr>
+								<td>
+									<input
+										type="checkbox"
+										class="size-5"
+										aria-label={`Copy ${offer.name}`}
+										checked={accepted.has(offer.socket)}
+										onchange={() =>
+											accepted.has(offer.socket) ? accepted.delete(offer.socket) : accepted.add(offer.socket)}
+									/>
+								</td>
+								<td>{offer.name}</td>
+								<td class={offer.kind === 'differs' ? 'text-refuse' : 'text-soft'}>{WORD[offer.kind]}</td>
+								<td>{offer.facts.map((f) => `${f.label.toLowerCase()} ${f.theirs}`).join(', ')}</td>
+								<td class="text-soft">{offer.kind === 'new' ? '' : offer.facts.map((f) => f.ours).join(', ')}</td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			</div>
 		{:else}
 			<p class="text-soft">
 				A sister is another configuration with many of the same lamps. Choose one to see what it would add.

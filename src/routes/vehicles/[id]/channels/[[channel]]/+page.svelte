@@ -22,7 +22,7 @@
 
 <svelte:head><title>Channels · {data.vehicle.name} · Rotalux</title></svelte:head>
 
-<main class="grid h-full gap-3 p-3 lg:grid-cols-[minmax(0,1fr)_27rem]">
+<main class="grid h-full grid-cols-[minmax(0,1fr)] gap-3 p-3 lg:grid-cols-[minmax(0,1fr)_27rem]">
 	<div class="panel flex min-h-0 flex-col p-2">
 		<div class="flex flex-wrap items-center gap-2">
 			<WalkPages {id} />

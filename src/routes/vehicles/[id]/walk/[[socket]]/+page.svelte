@@ -27,7 +27,9 @@
 <svelte:head><title>Walk · {data.vehicle.name} · Rotalux</title></svelte:head>
 
 <!-- eslint-disable svelte/no-navigation-without-resolve (address() resolves, and keeps the view) -->
-<main class="grid h-full gap-3 p-3 lg:grid-cols-[minmax(0,1fr)_27rem] lg:grid-rows-[auto_minmax(0,1fr)]">
+<main
+	class="grid h-full grid-cols-[minmax(0,1fr)] gap-3 p-3 lg:grid-cols-[minmax(0,1fr)_27rem] lg:grid-rows-[auto_minmax(0,1fr)]"
+>
 	<section class="panel p-3 lg:col-span-2" aria-label="Walk-line">
 		<WalkLine bind:this={line} context={data.context} />
 		<DeskSays />
