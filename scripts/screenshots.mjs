@@ -14,6 +14,16 @@ const VIEWS = [
 	{ name: 'walk-dark', theme: 'dark', path: '/vehicles/fenholm-skerry-ii-2017/walk/low-L' },
 	{ name: 'walk-light', theme: 'light', path: '/vehicles/tarrow-packhorse-2014/walk/turn-front-R' },
 	{ name: 'walk-motorcycle-dark', theme: 'dark', path: '/vehicles/brisken-fjell-650-2010/walk/stop-tail' },
+	{ name: 'walk-list-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2017/walk/turn-rear-L?view=list' },
+	{ name: 'walk-room-dark', theme: 'dark', path: '/vehicles/fenholm-skerry-ii-2017/walk/low-L?view=room' },
+	{ name: 'channels-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2017/channels/stop' },
+	{ name: 'identify-dark', theme: 'dark', path: '/vehicles/identify?q=skery' },
+	{ name: 'identity-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2017/identify' },
+	{
+		name: 'questions-dark',
+		theme: 'dark',
+		path: '/questions?q=fenholm-skerry-ii-2017&q=socket&q=fog-L&q=envelope.rearDepth'
+	},
 	{ name: 'match-dark', theme: 'dark', path: '/vehicles/fenholm-skerry-ii-2017/match/low-L' },
 	{ name: 'match-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2017/match/stop-tail-L' },
 	{ name: 'kit-dark', theme: 'dark', kit: 'fenholm-skerry-ii-2017' },
