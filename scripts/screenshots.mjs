@@ -22,7 +22,7 @@ const VIEWS = [
 	{
 		name: 'questions-dark',
 		theme: 'dark',
-		path: '/questions?q=fenholm-skerry-ii-2017&q=socket&q=fog-L&q=envelope.rearDepth'
+		path: '/questions?q=fenholm-skerry-ii-2017&q=socket&q=turn-rear-L&q=category'
 	},
 	{ name: 'match-dark', theme: 'dark', path: '/vehicles/fenholm-skerry-ii-2017/match/low-L' },
 	{ name: 'match-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2017/match/stop-tail-L' },

@@ -135,7 +135,7 @@ describe('kit lines', () => {
 		name: 'Lamp',
 		sockets: [],
 		places: ['Low beam, both'],
-		unconfirmed: ['lens'],
+		doubts: ['never confirmed: lens'],
 		packs: 1,
 		count: 2,
 		spare: 1,

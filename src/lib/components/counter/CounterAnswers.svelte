@@ -75,9 +75,7 @@
 										{#if answer.best.needs.length > 0}<span class="text-soft"
 												>· needs {answer.best.needs.join(', ')}</span
 											>{/if}
-										{#if answer.unconfirmed.length > 0}
-											<span class="block text-sm text-unknown">never confirmed: {answer.unconfirmed.join(', ')}</span>
-										{/if}
+										{#each answer.doubts as doubt (doubt)}<span class="block text-sm text-unknown">{doubt}</span>{/each}
 										{#if answer.best.verdict === 'unknown' || answer.best.verdict === 'refused'}
 											<span class="block text-soft">{answer.best.firstReason}</span>
 										{/if}

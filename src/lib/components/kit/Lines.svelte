@@ -31,9 +31,7 @@
 				</td>
 				<td>
 					{line.places.length > 0 ? line.places.join('; ') : 'the whole vehicle'}
-					{#if line.unconfirmed.length > 0}
-						<span class="block text-sm text-unknown">never confirmed: {line.unconfirmed.join(', ')}</span>
-					{/if}
+					{#each line.doubts as doubt (doubt)}<span class="block text-sm text-unknown">{doubt}</span>{/each}
 				</td>
 				<td class="number">{line.packs}</td>
 				<td class="number">{line.count}</td>

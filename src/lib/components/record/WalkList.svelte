@@ -58,7 +58,7 @@
 					<GripVertical class="size-4" aria-hidden="true" />
 				</span>
 				<!-- eslint-disable svelte/no-navigation-without-resolve (the caller resolves) -->
-				<a class="truncate hover:underline" href={href(row.id)} data-sveltekit-noscroll>{row.name}</a>
+				<a class="hover:underline" href={href(row.id)} data-sveltekit-noscroll>{row.name}</a>
 				<!-- eslint-enable svelte/no-navigation-without-resolve -->
 				<span>{row.category ?? (row.state === 'filament' ? '' : row.state.replace('-', ' '))}</span>
 				<span class="text-soft">{row.lens ?? ''}</span>

@@ -62,11 +62,14 @@
 </script>
 
 <div class="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line bg-panel px-4 py-2">
-	<div class="mr-auto">
-		<h1>{vehicle.name}</h1>
-		<p class="text-sm text-soft">
-			{vehicle.kind}, {vehicle.market} rules{vehicle.steering ? `, steering ${vehicle.steering}` : ''}
-		</p>
+	<div class="mr-auto flex items-center gap-4">
+		<div>
+			<h1>{vehicle.name}</h1>
+			<p class="text-sm text-soft">
+				{vehicle.kind}, {vehicle.market} rules{vehicle.steering ? `, steering ${vehicle.steering}` : ''}
+			</p>
+		</div>
+		{@render children?.()}
 	</div>
 	<nav aria-label="Stages" class="flex flex-wrap gap-1">
 		{#each stages as stage, i (stage.name)}
@@ -82,5 +85,4 @@
 			<!-- eslint-enable svelte/no-navigation-without-resolve -->
 		{/each}
 	</nav>
-	{@render children?.()}
 </div>

@@ -9,8 +9,8 @@ export interface CounterAnswer {
 	/** Why there is no lamp to name, if so. */
 	open: string | null;
 	best: ShownCandidate | null;
-	/** Facts of the place that the answer stands on and nobody has confirmed. */
-	unconfirmed: string[];
+	/** What is not certain of the place, in words. */
+	doubts: string[];
 	/** Other candidates that are not refused. */
 	others: number;
 }

@@ -2,14 +2,14 @@ import type { Configuration, KitOrder, Product } from '../exchange';
 import type { KitAnswer, KitLine } from '../kit';
 import type { Verdict } from '../match';
 import { groupName, socketName, twinGroups } from '../vehicle';
-import { unconfirmedFacts } from './record';
+import { doubtsOf } from './record';
 import { showSockets, type ShownSocket } from './socket';
 
 /** A kit line with the names of the places it serves. */
 export interface ShownLine extends KitLine {
 	places: string[];
-	/** Facts of those places that nobody has confirmed. */
-	unconfirmed: string[];
+	/** What is not certain of those places, in words. */
+	doubts: string[];
 }
 
 /** A kit as its page and sheet show it. */
@@ -47,13 +47,6 @@ function placeNames(configuration: Configuration, ids: readonly string[]): strin
 function placesOf(configuration: Configuration, { sockets, outputs = [] }: KitLine): string[] {
 	const names = placeNames(configuration, sockets);
 	return outputs.length > 0 ? [...names, `on the output ${outputs.join(', ')}`] : names;
-}
-
-/** What a line stands on that nobody has confirmed, each fact once. */
-function unconfirmedOf(configuration: Configuration, { sockets, product }: KitLine): string[] {
-	if (!product) return [];
-	const served = configuration.sockets.filter((socket) => sockets.includes(socket.id));
-	return [...new Set(served.flatMap(unconfirmedFacts))];
 }
 
 /** Open sockets with their names; a pair that is open for one reason stands once. */
@@ -98,7 +91,7 @@ export function showKit(
 	const lines = answer.lines.map((line): ShownLine => ({
 		...line,
 		places: placesOf(configuration, line),
-		unconfirmed: unconfirmedOf(configuration, line)
+		doubts: line.product ? doubtsOf(configuration.sockets.filter((s) => line.sockets.includes(s.id))) : []
 	}));
 	return {
 		sockets: showSockets(configuration, (socket) => chosen.get(socket.id) ?? { verdict: null, product: null }),

@@ -137,15 +137,17 @@ export function weakestStanding(socket: Socket): Standing | null {
 	return WEAKEST.find((standing) => all.includes(standing)) ?? null;
 }
 
-/** Facts of a socket that a match stands on and nobody has confirmed, in words. */
-export function unconfirmedFacts(socket: Socket): string[] {
-	return MATTERS.flatMap((fact) => {
-		const standing = standingOf('socket', socket, fact);
-		const label = FACTS.socket[fact]?.label.toLowerCase() ?? fact;
-		return standing === null || standing === 'confirmed' || (fact === 'state' && socket.state === 'filament')
-			? []
-			: [label];
-	});
+/** What the answers for some sockets stand on and is not certain, in words: facts nobody has confirmed, facts sources disagree on. */
+export function doubtsOf(sockets: readonly Socket[]): string[] {
+	const named = (wanted: Standing) =>
+		MATTERS.filter((fact) =>
+			sockets.some((s) => !isPlainFilament(fact, valueAt(s, fact)) && standingOf('socket', s, fact) === wanted)
+		).map((fact) => FACTS.socket[fact]?.label.toLowerCase() ?? fact);
+	const [unconfirmed, contested] = [named('unconfirmed'), named('contested')];
+	return [
+		...(unconfirmed.length > 0 ? [`never confirmed: ${unconfirmed.join(', ')}`] : []),
+		...(contested.length > 0 ? [`sources disagree: ${contested.join(', ')}`] : [])
+	];
 }
 
 /** What a walk shows: rows in walking order, what is usually there and not listed, and what was looked for and is not there. */

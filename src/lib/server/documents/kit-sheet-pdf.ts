@@ -26,8 +26,7 @@ const VERDICT: Record<string, string> = { fits: '', parts: 'fits with parts', un
 function cells(line: ShownLine): string[] {
 	const what = [line.name, line.verdict ? VERDICT[line.verdict] : line.solves].filter(Boolean).join('\n');
 	const places = line.places.length > 0 ? line.places.join('; ') : 'the whole vehicle';
-	const doubt = line.unconfirmed.length > 0 ? `never confirmed: ${line.unconfirmed.join(', ')}` : '';
-	const where = [places, doubt].filter(Boolean).join('\n');
+	const where = [places, ...line.doubts].join('\n');
 	return [
 		line.sku,
 		what,

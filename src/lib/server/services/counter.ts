@@ -13,13 +13,7 @@ import {
 import { findConfigurations } from '../repositories/configurations';
 import { isVehicleWord, searchIds } from '../repositories/search';
 import { shopData, type ShopData } from './catalogue';
-import {
-	showCandidate,
-	showSockets,
-	unconfirmedFacts,
-	type CounterAnswer,
-	type CounterReply
-} from '../../core/showing';
+import { showCandidate, showSockets, doubtsOf, type CounterAnswer, type CounterReply } from '../../core/showing';
 
 const MOST_VEHICLES = 6;
 
@@ -52,7 +46,7 @@ function answers(configuration: Configuration, query: CounterQuery, { catalogue,
 				category: socket.category ?? null,
 				open: match.open ? OPEN_WORDS[match.open] : null,
 				best: best ? showCandidate(best, { configuration, socket, shop }) : null,
-				unconfirmed: unconfirmedFacts(socket),
+				doubts: doubtsOf(group),
 				others: match.candidates.filter((c) => c !== best && c.verdict !== 'refused').length
 			}
 		];
