@@ -15,7 +15,22 @@ const MAY_READ = {
 	match: ['lamps', 'vehicle', 'optics', 'fit', 'heat', 'circuit', 'units', 'result'],
 	kit: ['match', 'lamps', 'vehicle', 'optics', 'fit', 'heat', 'circuit', 'units', 'result'],
 	exchange: ['lamps', 'vehicle', 'record', 'walk', 'identify', 'kit', 'match', 'units', 'result'],
-	showing: ['exchange', 'record', 'walk', 'identify', 'kit', 'match', 'lamps', 'vehicle', 'optics', 'fit', 'heat', 'circuit', 'units', 'result']
+	showing: [
+		'exchange',
+		'record',
+		'walk',
+		'identify',
+		'kit',
+		'match',
+		'lamps',
+		'vehicle',
+		'optics',
+		'fit',
+		'heat',
+		'circuit',
+		'units',
+		'result'
+	]
 };
 
 const areaRule = ([area, reads]) => ({

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { ShownDependence, ShownQuestion } from '$lib/core/showing';
-	import { FACTS, EVIDENCE_SOURCES, sourceWord } from '$lib/core/vehicle';
+	import { EVIDENCE_SOURCES, factOf, isNumeric, sourceWord } from '$lib/core/vehicle';
 	import BusyForm from '../ui/BusyForm.svelte';
 	import Consequence from './Consequence.svelte';
 
@@ -17,7 +17,7 @@
 	} = $props();
 
 	let choice = $state('');
-	const numeric = $derived(FACTS[question.subject.kind][question.fact]?.unit !== undefined);
+	const numeric = $derived(isNumeric(factOf(question.subject.kind, question.fact)));
 	const id = $derived(question.vehicle.id);
 	const where = $derived(
 		question.subject.kind === 'socket'

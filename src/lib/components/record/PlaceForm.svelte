@@ -24,7 +24,7 @@
 				zone: form.get('zone'),
 				side: form.get('side'),
 				index: Number(form.get('index')),
-				functions: [form.get('first'), form.get('second')].filter(Boolean),
+				functions: [form.get('first'), form.get('second'), ...socket.place.functions.slice(2)].filter(Boolean),
 				...(names.length > 0 ? { names } : {})
 			}
 		});

@@ -2,7 +2,7 @@ import type { Configuration, KitOrder, Product } from '../exchange';
 import type { KitAnswer, KitLine } from '../kit';
 import type { Verdict } from '../match';
 import { groupName, socketName, twinGroups } from '../vehicle';
-import { doubtsOf } from './record';
+import { doubtsOf } from './doubts';
 import { showSockets, type ShownSocket } from './socket';
 
 /** A kit line with the names of the places it serves. */

@@ -3,4 +3,5 @@ export * from './columns';
 export * from './headings';
 export * from './incoming';
 export * from './out';
+export type { Assembled, Existing, ImportWish, Progress } from './assembly';
 export * from './assemble';

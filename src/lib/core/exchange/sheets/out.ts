@@ -1,4 +1,4 @@
-import { factOf, subjectsOf, valueAt, withoutUnit, withValueAt, type SubjectKind } from '../../vehicle';
+import { factOf, isNumeric, subjectsOf, valueAt, withoutUnit, withValueAt, type SubjectKind } from '../../vehicle';
 import type { Configuration, Evidence, Unit } from '../schema';
 import { toCell, type Cell } from './cells';
 import { COLUMNS, type SheetName } from './columns';
@@ -57,8 +57,9 @@ export function channelTable(configurations: readonly Configuration[]): Table {
 
 function evidenceValue(kind: SubjectKind, { fact, value }: Evidence): Cell {
 	if (value === undefined) return '';
-	if (typeof value === 'string' && factOf(kind, fact).unit === undefined) return value;
-	return typeof value === 'number' && factOf(kind, fact).unit !== undefined ? value : JSON.stringify(value);
+	const numeric = isNumeric(factOf(kind, fact));
+	if (typeof value === 'string' && !numeric) return value;
+	return typeof value === 'number' && numeric ? value : JSON.stringify(value);
 }
 
 /** One row a piece of evidence. */

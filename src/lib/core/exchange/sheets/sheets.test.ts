@@ -43,6 +43,22 @@ describe('sheets out and in again', () => {
 		expect(owned(again.configurations.filter(own))).toEqual(owned(configurations.filter(own)));
 	});
 
+	it('keep the evidence of a count, of a channel, and what was overruled', () => {
+		const said = { source: 'in-hand', on: '2026-01-01' };
+		const before = makeConfiguration([STOP_SOCKET], {
+			flasher: { kind: 'plug-in', pins: 3, evidence: [{ fact: 'pins', value: 3, ...said }] },
+			channels: [
+				{
+					id: 'stop',
+					feeds: [{ socket: 'stop-L', function: 'stop' }],
+					fuse: 10,
+					evidence: [{ fact: 'fuse', value: 15, ...said, overruled: { on: '2026-02-02', note: 'misread' } }]
+				}
+			]
+		});
+		expect(assembleSheets(taken([before], []), nothing, PLAIN).configurations).toEqual([before]);
+	});
+
 	it('keep fields nobody knows, and a category that is a number', () => {
 		const before = makeConfiguration([{ ...STOP_SOCKET, category: '74', shelf: { no: 4 } }], { colour: 'green' });
 		const again = assembleSheets(taken([before], []), nothing, PLAIN);
@@ -144,6 +160,22 @@ describe('rows on top of what is there', () => {
 	])('%s is said with row and column', (_what, headings, cells, column, message) => {
 		const { problems } = assembleSheets([table('sockets', headings, [cells as Cell[]])], having(there), PLAIN);
 		expect(problems).toEqual([{ tab: 'sockets', row: 2, column, message: expect.stringContaining(message) }]);
+	});
+
+	it('a second row of the same socket is named, and counts no more', () => {
+		const rows = table(
+			'sockets',
+			['configuration', 'id', 'lens'],
+			[
+				['v', 'low-L', 'red'],
+				['v', 'low-L', 'amber']
+			]
+		);
+		const { configurations, problems } = assembleSheets([rows], having(there), PLAIN);
+		expect(problems).toEqual([
+			{ tab: 'sockets', row: 3, column: 'id', message: 'Row 2 speaks of the same socket already.' }
+		]);
+		expect(configurations[0]?.sockets[0]?.lens).toBe('red');
 	});
 
 	it('what a shared unit keeps is changed at the unit', () => {

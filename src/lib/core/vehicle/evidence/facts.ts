@@ -2,6 +2,8 @@
 export interface Fact {
 	label: string;
 	unit?: 'mm' | '°' | 'A' | 'ohm' | 'Hz' | 'per minute';
+	/** True for a plain count, which has no unit. */
+	count?: true;
 	/** Two readings no further apart than this agree. */
 	tolerance?: number;
 	/** The words it may have; absent where any word or number goes. */
@@ -43,11 +45,16 @@ export const FACTS: Readonly<Record<SubjectKind, Readonly<Record<string, Fact>>>
 	},
 	flasher: {
 		kind: { label: 'Flasher', choices: ['plug-in', 'body-computer', 'none'] },
-		pins: { label: 'Pins' },
+		pins: { label: 'Pins', count: true },
 		thresholdCurrent: { label: 'Doubles below', unit: 'A', tolerance: 0.05 },
 		normalPerMinute: { label: 'Normal rate', unit: 'per minute', tolerance: 5 }
 	}
 };
+
+/** True when the values of a fact are numbers. */
+export function isNumeric({ unit, count }: Fact): boolean {
+	return unit !== undefined || count === true;
+}
 
 /** The definition of a fact; a fact nobody listed keeps its own name. */
 export function factOf(kind: SubjectKind, id: string): Fact {

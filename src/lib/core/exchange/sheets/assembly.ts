@@ -1,0 +1,148 @@
+import { claim, FACTS, withValueAt, type Subject, type SubjectKind } from '../../vehicle';
+import type { Configuration, Evidence, Unit } from '../schema';
+import { fromCell } from './cells';
+import { COLUMNS } from './columns';
+import type { MappedTable, RowProblem } from './incoming';
+
+/** How an import is meant. */
+export interface ImportWish {
+	/** The vehicle of rows that name none. */
+	configuration: string | null;
+	/** Where the values come from: each then counts as said by that source. Null takes the rows as the record itself. */
+	witness: Pick<Evidence, 'source' | 'on' | 'by' | 'note'> | null;
+}
+
+/** What is there already. */
+export interface Existing {
+	configurations: ReadonlyMap<string, Configuration>;
+	units: ReadonlyMap<string, Unit>;
+}
+
+/** What an import would write, and every row that cannot be read. */
+export interface Assembled {
+	configurations: Configuration[];
+	units: Unit[];
+	problems: RowProblem[];
+	/** Rows that were read. */
+	rows: number;
+}
+
+/** Called now and then with the rows done; throw to stop. */
+export type Progress = (done: number) => void;
+
+export type Loose = Record<string, unknown>;
+
+/** A row as a loose record: by path, only what its cells say. */
+export interface ReadRow {
+	number: number;
+	owner: string;
+	record: Loose;
+	/** What its cells say, by path. */
+	said: Record<string, unknown>;
+	/** What its column for everything else says. */
+	more: Loose;
+	/** True when a cell could not be read. */
+	broken: boolean;
+}
+
+/** Records being put together from rows, with what is wrong so far. */
+export class Assembly {
+	readonly problems: RowProblem[] = [];
+	readonly configurations = new Map<string, Loose & { sockets: Loose[]; channels: Loose[] }>();
+	readonly units = new Map<string, Loose>();
+	/** The row that last touched a thing, to say where a problem comes from. */
+	readonly origin = new Map<string, { tab: string; row: number }>();
+	/** Things whose evidence has begun anew with the rows. */
+	readonly evidenced = new Set<string>();
+	rows = 0;
+	readonly existing: Existing;
+	#wish: ImportWish;
+	#progress: Progress;
+
+	constructor(existing: Existing, wish: ImportWish, progress: Progress) {
+		this.existing = existing;
+		this.#wish = wish;
+		this.#progress = progress;
+	}
+
+	problem(tab: string, row: number, column: string | null, message: string): void {
+		this.problems.push({ tab, row, column, message });
+	}
+
+	/** Everything a row says, cell by cell. */
+	read(table: MappedTable, row: MappedTable['rows'][number]): ReadRow {
+		const columns = new Map(COLUMNS[table.sheet].map((column) => [column.heading, column]));
+		const said: Record<string, unknown> = {};
+		let record: Loose = {};
+		let more: Loose = {};
+		let owner = this.#wish.configuration ?? '';
+		let broken = false;
+		table.headings.forEach((heading, i) => {
+			const column = columns.get(table.map[heading] ?? '');
+			const cell = row.cells[i] ?? '';
+			if (!column || String(cell).trim() === '') return;
+			const value = fromCell(column.kind, cell);
+			if (!value.ok) {
+				this.problem(table.tab, row.number, heading, value.error);
+				broken = true;
+			} else if (column.path === '') owner = String(value.value);
+			else if (column.path === 'more') more = asObject(value.value);
+			else {
+				said[column.path] = value.value;
+				record = withValueAt(record, column.path, value.value);
+			}
+		});
+		this.rows += 1;
+		this.#progress(this.rows);
+		return { number: row.number, owner, record: { ...more, ...record }, said, more, broken };
+	}
+
+	/** Notes which row speaks of a thing; false with a problem when another row of the same sheet has done so. */
+	names(key: string, tab: string, row: ReadRow): boolean {
+		const earlier = this.origin.get(key);
+		if (earlier?.tab === tab) {
+			this.problem(
+				tab,
+				row.number,
+				'id',
+				`Row ${earlier.row} speaks of the same ${key.split('\n')[1] ?? 'vehicle'} already.`
+			);
+			return false;
+		}
+		this.origin.set(key, { tab, row: row.number });
+		return true;
+	}
+
+	/** The vehicle a row belongs to, as it stands so far; null with a problem when it is not there. */
+	vehicle(tab: string, row: ReadRow): (Loose & { sockets: Loose[]; channels: Loose[] }) | null {
+		const known = this.configurations.get(row.owner) ?? this.existing.configurations.get(row.owner);
+		if (!known) {
+			const message = row.owner
+				? `There is no vehicle “${row.owner}” on record, and none in the file.`
+				: 'The row names no vehicle.';
+			this.problem(tab, row.number, null, message);
+			return null;
+		}
+		const copy = this.configurations.get(row.owner) ?? (plainCopy(known) as never);
+		this.configurations.set(row.owner, copy);
+		return copy;
+	}
+
+	/** A subject with what a row says of it: as the record itself, or as claims of the witness. */
+	told<T extends Loose>(kind: SubjectKind, subject: T, row: ReadRow): T {
+		const { witness } = this.#wish;
+		return Object.entries(row.said).reduce<T>(
+			(next, [path, value]) =>
+				witness && path in FACTS[kind]
+					? claim(kind, next as T & Subject, { fact: path, value, ...witness })
+					: withValueAt(next, path, value),
+			{ ...subject, ...row.more }
+		);
+	}
+}
+
+const asObject = (value: unknown): Loose =>
+	typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Loose) : {};
+
+/** A copy that shares nothing with what it was made of. */
+export const plainCopy = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
