@@ -7,9 +7,11 @@ export type Command = { kind: string } & Record<string, unknown>;
 /** Two versions of the same part of a record: somebody else's, and the one that was not written. */
 export interface Clash {
 	message: string;
-	theirs: unknown;
-	before: unknown;
-	mine: Command;
+	/** Each in words, one line a thing. */
+	theirs: string[];
+	mine: string[];
+	/** What was not written. */
+	command: Command;
 	since: { id: number; at: string; by: string | null; what: string }[];
 }
 
@@ -21,7 +23,7 @@ interface Answer {
 	revision?: number;
 	/** The shared unit the change went to. */
 	unit?: string | null;
-	refusal?: { kind: string; message: string; theirs?: unknown; before?: unknown; since?: Clash['since'] };
+	refusal?: { kind: string; message: string; theirs?: string[]; mine?: string[]; since?: Clash['since'] };
 }
 
 /** What the desk needs from outside. */
@@ -102,9 +104,9 @@ export class RecordDesk {
 			refusal?.kind === 'conflict' && command
 				? {
 						message: refusal.message,
-						theirs: refusal.theirs,
-						before: refusal.before,
-						mine: command,
+						theirs: refusal.theirs ?? [],
+						mine: refusal.mine ?? [],
+						command,
 						since: refusal.since ?? []
 					}
 				: null;
@@ -134,7 +136,7 @@ export class RecordDesk {
 
 	/** After a clash: writes the own version over the other one, knowing it. */
 	async writeMine(): Promise<void> {
-		const mine = this.#clash?.mine;
+		const mine = this.#clash?.command;
 		this.#clash = null;
 		await this.#world.refresh();
 		if (mine) await this.send(mine);

@@ -3,9 +3,6 @@
 
 	/** Two people changed the same thing: both versions, and the choice between them. */
 	let { clash, onkeep, onwrite }: { clash: Clash; onkeep: () => void; onwrite: () => void } = $props();
-
-	const text = (value: unknown) => JSON.stringify(value, null, 1)?.replaceAll('"', '') ?? 'nothing';
-	const mine = $derived(Object.fromEntries(Object.entries(clash.mine).filter(([key]) => key !== 'kind')));
 </script>
 
 <section role="alert" class="panel border-refuse! p-3" aria-label="Two versions">
@@ -13,12 +10,16 @@
 	<div class="mt-2 grid gap-3 sm:grid-cols-2">
 		<div>
 			<h3 class="text-sm text-soft">On record now</h3>
-			<pre class="max-h-40 overflow-auto font-sans text-sm whitespace-pre-wrap">{text(clash.theirs)}</pre>
+			<ul>
+				{#each clash.theirs as line (line)}<li>{line}</li>{/each}
+			</ul>
 			<button type="button" class="button mt-1" onclick={onkeep}>Keep what is on record</button>
 		</div>
 		<div>
 			<h3 class="text-sm text-soft">Yours</h3>
-			<pre class="max-h-40 overflow-auto font-sans text-sm whitespace-pre-wrap">{text(mine)}</pre>
+			<ul>
+				{#each clash.mine as line (line)}<li>{line}</li>{/each}
+			</ul>
 			<button type="button" class="button mt-1" onclick={onwrite}>Write mine over it</button>
 		</div>
 	</div>

@@ -124,6 +124,8 @@ function gather(line: string, taken: readonly Taken[]): Gathered {
 export function readWalkLine(line: string, context: WalkContext): WalkReading {
 	const taken = takeAll(line);
 	const { draft, problems } = gather(line, taken);
+	// The fog lamp at the rear is a lamp of its own.
+	if (draft.zone === 'rear') draft.functions = draft.functions.map((id) => (id === 'fog' ? 'rear-fog' : id));
 	draft.zone ??= usualZone(draft.functions);
 	if (draft.sides.length === 0 && draft.functions.length > 0) draft.sides = usualSides(draft.functions, context.kind);
 	if (taken.length > 0 && draft.functions.length === 0 && problems.length === 0)

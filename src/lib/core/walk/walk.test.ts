@@ -38,6 +38,7 @@ describe('what a walk-line is read to say', () => {
 		['number plate c5w', { functions: ['licence-plate'] }],
 		['st/ta p215w red', { functions: ['stop', 'tail'], zone: 'rear' }],
 		['headlamp h4', { functions: ['low-beam', 'high-beam'] }],
+		['rear fo p21w', { functions: ['rear-fog'], zone: 'rear', sides: ['centre'] }],
 		['tail 2 w5w', { functions: ['tail'], index: 2 }],
 		['no fog', { functions: ['fog'], absent: true }],
 		['fog not fitted', { functions: ['fog'], absent: true }],
@@ -85,6 +86,9 @@ describe('what a walk-line is read to say', () => {
 		['low red clear', 'two things at once: red and clear'],
 		['stop tail p21w', 'has one filament'],
 		['low c5w', 'festoon lamp and does not make a low beam'],
+		['rear low h7', 'not at the rear'],
+		['position rear w5w', 'is the tail lamp: type tail'],
+		['front stop p21w', 'not at the front'],
 		['fog w5w', 'wedge lamp and does not make a fog']
 	])('%s cannot be taken, and says why', (line, message) => {
 		expect(read(line).problems.join(' ')).toContain(message);

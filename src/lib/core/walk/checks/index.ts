@@ -6,6 +6,7 @@ import { cornerLamp } from './corner-lamp';
 import { festoonHeadlamp } from './festoon-headlamp';
 import { highStopCargo } from './high-stop-cargo';
 import { lensColour } from './lens-colour';
+import { oddZone } from './odd-zone';
 import { oneFilament } from './one-filament';
 import { marketWords } from './market-words';
 import { positionInTheBowl } from './position-in-the-bowl';
@@ -14,6 +15,7 @@ import { tooManyFunctions } from './too-many-functions';
 /** Every check of a place. A new one is a file here and an entry in this list. */
 const CHECKS: readonly Check[] = [
 	alreadyListed,
+	oddZone,
 	tooManyFunctions,
 	oneFilament,
 	festoonHeadlamp,

@@ -7,7 +7,8 @@ import { composed } from '../../repositories/configurations';
 import { eventsAfter, lastEvent, type RecordEvent } from '../../repositories/events';
 import { usersOfUnit } from '../../repositories/units';
 import type { Command } from './commands';
-import { editFor, partOf } from './edits';
+import { editFor } from './edits';
+import { partOf, partWords } from './parts';
 import { stateAfter } from './history';
 import { overlapWith } from './overlap';
 import { CONFIGURATIONS, UNITS, writeRecord, type Worker } from './store';
@@ -17,7 +18,7 @@ export type Refusal =
 	| { kind: 'gone'; message: string }
 	| { kind: 'problem'; message: string }
 	/** Somebody else changed the same part meanwhile: both versions, for a person to choose. */
-	| { kind: 'conflict'; message: string; theirs: unknown; before: unknown; since: RecordEvent[] };
+	| { kind: 'conflict'; message: string; theirs: string[]; mine: string[]; since: RecordEvent[] };
 
 /** A change that was made: its sentence, the record's new revision, and the shared unit it went to, if any. */
 export interface Changed {
@@ -37,7 +38,8 @@ export interface Request {
 async function conflict(
 	tx: Knex,
 	{ id, base, command }: Request,
-	current: Configuration
+	current: Configuration,
+	worker: Worker
 ): Promise<Extract<Refusal, { kind: 'conflict' }> | null> {
 	const name = CONFIGURATIONS.name(id);
 	if ((await lastEvent(tx, name)) === base) return null;
@@ -47,7 +49,9 @@ async function conflict(
 	const since = (await eventsAfter(tx, name, base)).map(({ forward: _f, backward: _b, ...event }) => event);
 	const who = since[0]?.by ?? 'Somebody';
 	const message = `${who} changed this while you were at it (${since[0]?.what ?? 'unknown change'}). Yours was not written yet.`;
-	return { kind: 'conflict', message, theirs: theirs ?? null, before: before ?? null, since };
+	const edit = (await editFor(tx, command, worker))(current);
+	const mine = edit.ok ? partWords(edit.value.configuration, command) : [edit.error];
+	return { kind: 'conflict', message, theirs: partWords(current, command), mine, since };
 }
 
 /** The unit that keeps what a command is about, when the socket shares it with other vehicles. */
@@ -100,7 +104,7 @@ export async function changeRecord(db: Knex, request: Request, worker: Worker): 
 		const stored = await CONFIGURATIONS.find(tx, id);
 		if (!stored) return err({ kind: 'gone', message: `There is no vehicle “${id}” on record any more.` });
 		const current = await composed(tx, stored);
-		const clash = await conflict(tx, request, current);
+		const clash = await conflict(tx, request, current, worker);
 		if (clash) return err(clash);
 		const wrong = nonsense(current, command);
 		if (wrong) return err({ kind: 'problem', message: wrong });

@@ -1,11 +1,10 @@
 import type { Knex } from 'knex';
-import type { Configuration, Evidence } from '../../../core/exchange';
+import type { Evidence } from '../../../core/exchange';
 import {
 	addUsualChannels,
 	claimFacts,
 	edited,
 	identify,
-	IDENTITY_FIELDS,
 	orderWalk,
 	placeSocket,
 	putChannel,
@@ -14,11 +13,10 @@ import {
 	removeSocket,
 	settleFact,
 	withSubject,
-	type Edit,
-	type SubjectRef
+	type Edit
 } from '../../../core/record';
 import { err } from '../../../core/result';
-import { agree, claim, factOf, liveEvidence, subjectsOf, valueAt } from '../../../core/vehicle';
+import { agree, claim, factOf, liveEvidence, subjectsOf } from '../../../core/vehicle';
 import { addLine, copyFromSister, markAbsent, mirrorAll } from '../../../core/walk';
 import { findConfiguration } from '../../repositories/configurations';
 import type { Command } from './commands';
@@ -93,45 +91,6 @@ export async function editFor(db: Knex, command: Command, worker: Worker): Promi
 					},
 					`Shared lamp unit ${command.unit} no longer shared here`
 				);
-		default:
-			return command satisfies never;
-	}
-}
-
-/** What a socket, channel or flasher says of one fact, with its evidence. */
-function factPart(configuration: Configuration, { kind, id }: SubjectRef, fact: string): unknown {
-	const found = subjectsOf(configuration).find((s) => s.kind === kind && s.id === id);
-	return found && { value: valueAt(found.subject, fact), evidence: liveEvidence(found.subject.evidence, fact) };
-}
-
-/** The part of a record that a command writes over; null when it only adds. Two people who change different parts do not meet. */
-export function partOf(configuration: Configuration, command: Command): unknown {
-	switch (command.kind) {
-		case 'claim':
-			return Object.keys(command.facts).map((fact) => factPart(configuration, command.subject, fact));
-		case 'settle':
-			return factPart(configuration, command.subject, command.fact);
-		case 'place':
-		case 'remove':
-			return configuration.sockets.find((s) => s.id === command.socket);
-		case 'order':
-			return configuration.walk;
-		case 'channel':
-		case 'remove-channel': {
-			const id = command.kind === 'channel' ? (command.former ?? command.channel.id) : command.channel;
-			return configuration.channels.find((c) => c.id === id);
-		}
-		case 'flasher':
-			return configuration.flasher;
-		case 'identity':
-			return Object.fromEntries(IDENTITY_FIELDS.map((field) => [field, configuration[field]]));
-		case 'add-line':
-		case 'absent':
-		case 'mirror':
-		case 'sister':
-		case 'usual-channels':
-		case 'leave-unit':
-			return null;
 		default:
 			return command satisfies never;
 	}

@@ -111,8 +111,8 @@ describe('two people at one record', () => {
 			error: {
 				kind: 'conflict',
 				message: expect.stringContaining('changed this while you were at it'),
-				theirs: [{ value: 'smoked' }],
-				before: [{ value: 'clear' }]
+				theirs: ['Lens: smoked, measured in hand, 2026-11-25, B. Person'],
+				mine: [expect.stringContaining('Lens: red')]
 			}
 		});
 		expect((await socketOf(db, 'dome'))?.lens).toBe('smoked');
