@@ -1,19 +1,6 @@
-import type { Configuration } from '../../exchange';
-import { placeKey, placeKeyText } from '../place-key';
-import { BUS } from './bus';
-import { CAR } from './car';
-import { MOTORCYCLE } from './motorcycle';
-import { TRAILER } from './trailer';
-import { VAN } from './van';
-
-/** What a vehicle of each kind usually has. */
-const EXPECTED: Readonly<Record<Configuration['kind'], readonly string[]>> = {
-	car: CAR,
-	van: VAN,
-	motorcycle: MOTORCYCLE,
-	bus: BUS,
-	trailer: TRAILER
-};
+import type { Configuration } from '../exchange';
+import { placeKey, placeKeyText } from './place-key';
+import { USUAL_PLACES } from './usual-places';
 
 /** A place that is usually there and not listed yet. */
 export interface ExpectedPlace {
@@ -38,9 +25,9 @@ function covered(configuration: Configuration, key: string): boolean {
 /** The places a vehicle of this kind usually has, that are neither listed nor marked as not fitted, in walking order. */
 export function expectedPlaces(configuration: Configuration): ExpectedPlace[] {
 	const absent = new Set(configuration.absent);
-	return EXPECTED[configuration.kind]
-		.filter((key) => !absent.has(key) && !covered(configuration, key))
-		.map((key) => {
+	return USUAL_PLACES.filter(([, kinds]) => kinds.split(' ').includes(configuration.kind))
+		.filter(([key]) => !absent.has(key) && !covered(configuration, key))
+		.map(([key]) => {
 			const [zone = '', functions = ''] = key.split(':');
 			const words = functions.split('+').map((id) => id.replaceAll('-', ' '));
 			return { key, name: placeKeyText(key), line: `${zone} ${words.join(' ')} ` };

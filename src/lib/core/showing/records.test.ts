@@ -1,0 +1,147 @@
+import { describe, expect, it } from 'vitest';
+import { LOW_SOCKET, makeConfiguration, STOP_SOCKET } from '../../../../tests/support/make';
+import {
+	doubtsOf,
+	showChannels,
+	showQuestions,
+	showRecorded,
+	showSocketRecord,
+	showVehicle,
+	showWalk,
+	weakestStanding
+} from '.';
+
+const said = (fact: string, value: unknown, source: string, more: object = {}) => ({ fact, value, source, ...more });
+const all = (source: string) =>
+	['category', 'lens', 'optic', 'cap', 'envelope', 'keyAngle'].map((fact) => ({
+		fact,
+		source,
+		on: '2026-03-02',
+		by: 'A'
+	}));
+const socketWith = (more: object) => makeConfiguration([{ ...LOW_SOCKET, ...more }]).sockets[0]!;
+
+describe('a record on the desk', () => {
+	it('shows each fact with its value, its source, its standing and everything said of it', () => {
+		const evidence = [
+			said('lens', 'clear', 'in-hand', { on: '2026-03-02', by: 'A' }),
+			said('lens', 'red', 'customer', { overruled: { on: '2026-04-01', by: 'B', note: 'looked' } })
+		];
+		const lens = showRecorded('socket', socketWith({ evidence })).find((fact) => fact.id === 'lens');
+		expect(lens).toEqual({
+			id: 'lens',
+			label: 'Lens',
+			unit: null,
+			value: 'clear',
+			text: 'clear',
+			source: 'measured in hand, 2026-03-02, A',
+			standing: 'confirmed',
+			said: [
+				{ value: 'clear', source: 'measured in hand, 2026-03-02, A', note: '', overruled: null },
+				{ value: 'red', source: 'customer', note: '', overruled: 'overruled, 2026-04-01, B, looked' }
+			]
+		});
+	});
+
+	it('a plain filament needs no source, an unknown fact has none', () => {
+		const facts = showRecorded('socket', socketWith({}));
+		const of = (id: string) => facts.find((fact) => fact.id === id);
+		expect(of('state')).toMatchObject({ standing: null, source: '' });
+		expect(of('wiring')).toMatchObject({ value: null, text: 'not known', standing: null, source: '' });
+		expect(of('lens')).toMatchObject({ standing: 'unconfirmed', source: 'no source given' });
+	});
+
+	it('says what is missing and what to look at twice', () => {
+		const vehicle = makeConfiguration([{ ...STOP_SOCKET, functions: ['turn'], category: 'P21W' }]);
+		const shown = showSocketRecord(vehicle, vehicle.sockets[0]!);
+		expect(shown.doubts.join()).toContain('unusual in this market');
+		expect(shown.missing).toEqual([]);
+		expect(showSocketRecord(makeConfiguration([LOW_SOCKET]), socketWith({ lens: undefined })).missing).toEqual([
+			'lens colour'
+		]);
+	});
+});
+
+describe('doubts', () => {
+	it('name facts nobody has confirmed and facts sources disagree on, for all sockets together', () => {
+		const sure = socketWith({ evidence: all('in-hand') });
+		expect([doubtsOf([sure]), weakestStanding(sure)]).toEqual([[], 'confirmed']);
+		const weak = socketWith({ evidence: all('listing') });
+		expect(doubtsOf([sure, weak])[0]).toContain('never confirmed: lamp category, lens, optic');
+		expect(weakestStanding(weak)).toBe('unconfirmed');
+		const contested = socketWith({
+			evidence: [...all('in-hand'), said('lens', 'clear', 'in-hand'), said('lens', 'red', 'customer')]
+		});
+		expect([doubtsOf([contested]), weakestStanding(contested)]).toEqual([['sources disagree: lens'], 'contested']);
+	});
+});
+
+describe('a walk', () => {
+	it('has a row a socket in the order chosen, what is expected, and what is not there', () => {
+		const vehicle = makeConfiguration([STOP_SOCKET, LOW_SOCKET], { walk: ['stop-L'], absent: ['front:fog'] });
+		const walk = showWalk(vehicle);
+		expect(walk.rows.map((row) => [row.id, row.category, row.standing])).toEqual([
+			['stop-L', 'P21W', 'unconfirmed'],
+			['low-L', 'H11', 'unconfirmed']
+		]);
+		expect(walk.absent).toEqual([{ key: 'front:fog', name: 'Front fog' }]);
+		expect(walk.expected.map((place) => place.key)).not.toContain('rear:stop');
+		expect(walk.expected.map((place) => place.name)).toContain('Rear turn');
+	});
+});
+
+describe('channels', () => {
+	it('show what each feeds; a function on none or on two is seen', () => {
+		const feeds = [{ socket: 'stop-L', function: 'stop' }];
+		const vehicle = makeConfiguration([{ ...STOP_SOCKET, functions: ['stop', 'tail'], category: 'P21/5W' }], {
+			channels: [
+				{ id: 'a', feeds, feed: { kind: 'pwm' }, monitor: { kind: 'hot' }, fuse: 10 },
+				{ id: 'b', feeds }
+			],
+			flasher: { kind: 'plug-in', pins: 2 }
+		});
+		const shown = showChannels(vehicle);
+		expect(shown.channels.map((c) => c.text)).toEqual([
+			'pulsed, hot monitor, fuse 10 A',
+			'feed not known, monitor not known'
+		]);
+		expect(shown.terminals.map((t) => [t.name, t.channels])).toEqual([
+			['Rear stop / tail, left: stop', ['a', 'b']],
+			['Rear stop / tail, left: tail', []]
+		]);
+		expect(shown.flasher?.facts.find((fact) => fact.id === 'pins')?.text).toBe('2');
+	});
+});
+
+describe('questions and vehicles', () => {
+	it('a question names its subject, its fact and who says what', () => {
+		const vehicle = makeConfiguration(
+			[
+				{
+					...STOP_SOCKET,
+					evidence: [said('lens', 'red', 'in-hand', { note: 'seen' }), said('lens', 'clear', 'listing')]
+				}
+			],
+			{ flasher: { kind: 'plug-in', evidence: [said('pins', 2, 'in-hand'), said('pins', 3, 'manual')] } }
+		);
+		expect(showQuestions(vehicle)).toMatchObject([
+			{
+				name: 'Rear stop, left',
+				label: 'Lens',
+				values: [{ text: 'red', sources: [{ text: 'measured in hand', note: 'seen' }] }, { text: 'clear' }]
+			},
+			{ name: 'Flasher', label: 'Pins' }
+		]);
+	});
+
+	it('a vehicle is named so that its sisters can be told from it', () => {
+		const shown = showVehicle(
+			makeConfiguration([], { years: [2015, 2019], options: { headlamp: 'projector', fog: 'none' } })
+		);
+		expect(shown).toMatchObject({
+			name: 'Made Up, 2015 to 2019, projector headlamps',
+			options: ['headlamp projector', 'fog none'],
+			tells: []
+		});
+	});
+});
