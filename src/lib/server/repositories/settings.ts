@@ -21,13 +21,29 @@ export async function readSettings(db: Knex, prefix: string): Promise<Record<str
 }
 
 const DATA_VERSION = 'data-version';
+const CATALOGUE_VERSION = 'catalogue-version';
+
+async function version(db: Knex, key: string): Promise<number> {
+	return ((await readSetting(db, key)) as number | undefined) ?? 0;
+}
 
 /** A number that grows with every change of the shop's data; answers made under an older one may be out of date. */
-export async function dataVersion(db: Knex): Promise<number> {
-	return ((await readSetting(db, DATA_VERSION)) as number | undefined) ?? 0;
+export function dataVersion(db: Knex): Promise<number> {
+	return version(db, DATA_VERSION);
+}
+
+/** A number that grows with every change of products, accessories and policy; a change of a vehicle leaves it alone. */
+export function catalogueVersion(db: Knex): Promise<number> {
+	return version(db, CATALOGUE_VERSION);
 }
 
 /** Marks a change of data; called once in the transaction that makes it. */
 export async function bumpDataVersion(db: Knex): Promise<void> {
 	await writeSetting(db, DATA_VERSION, (await dataVersion(db)) + 1);
+}
+
+/** Marks a change of products, accessories or policy, which is a change of data as well. */
+export async function bumpCatalogueVersion(db: Knex): Promise<void> {
+	await writeSetting(db, CATALOGUE_VERSION, (await catalogueVersion(db)) + 1);
+	await bumpDataVersion(db);
 }

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { compileCatalogue, type Catalogue, type Shop } from '../../core/match';
 import { listAccessories, listProducts } from '../repositories/products';
-import { dataVersion } from '../repositories/settings';
+import { catalogueVersion, dataVersion } from '../repositories/settings';
 import { readPolicy } from './policy';
 
 /** What matching needs of the shop, prepared once per data version. */
@@ -11,15 +11,15 @@ export interface ShopData {
 	version: number;
 }
 
-const prepared = new WeakMap<Knex, ShopData>();
+const prepared = new WeakMap<Knex, Pick<ShopData, 'catalogue' | 'shop'> & { of: number }>();
 
-/** Products, accessories and policy, read and compiled again only when data changed, also by another process. */
+/** Products, accessories and policy, read and compiled again only when one of them changed, also by another process. */
 export async function shopData(db: Knex): Promise<ShopData> {
-	const version = await dataVersion(db);
+	const [version, of] = [await dataVersion(db), await catalogueVersion(db)];
 	const known = prepared.get(db);
-	if (known?.version === version) return known;
+	if (known?.of === of) return { catalogue: known.catalogue, shop: known.shop, version };
 	const [products, accessories, policy] = [await listProducts(db), await listAccessories(db), await readPolicy(db)];
-	const fresh = { catalogue: compileCatalogue(products), shop: { policy, accessories }, version };
-	prepared.set(db, fresh);
-	return fresh;
+	const fresh = { catalogue: compileCatalogue(products), shop: { policy, accessories } };
+	prepared.set(db, { ...fresh, of });
+	return { ...fresh, version };
 }

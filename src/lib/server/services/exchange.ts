@@ -14,7 +14,7 @@ import {
 } from '../repositories/kits';
 import { listAccessories, listProducts, putAccessory, putProduct } from '../repositories/products';
 import { addRecord, listRecords, RECORD_LISTS } from '../repositories/records';
-import { bumpDataVersion, readSettings, writeSetting } from '../repositories/settings';
+import { bumpCatalogueVersion, readSettings, writeSetting } from '../repositories/settings';
 import { listUnits, unitsById } from '../repositories/units';
 import { readCurrency, readPolicy } from './policy';
 import { CONFIGURATIONS, UNITS, writeRecord, type Store, type Worker } from './record/store';
@@ -96,7 +96,7 @@ export async function importDocument(db: Knex, doc: RotaluxDocument, now: string
 			const sentence = await importKit(tx, kit as ExchangedKit, now);
 			if (sentence) kept.push(sentence);
 		}
-		await bumpDataVersion(tx);
+		await bumpCatalogueVersion(tx);
 		return {
 			configurations: doc.configurations.length,
 			products: doc.products.length,

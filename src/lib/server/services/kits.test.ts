@@ -3,7 +3,7 @@ import { demoDatabase } from '../../../../tests/support/database';
 import { kitOrder } from '../../core/exchange';
 import { putProduct } from '../repositories/products';
 import { findKit } from '../repositories/kits';
-import { bumpDataVersion } from '../repositories/settings';
+import { bumpCatalogueVersion } from '../repositories/settings';
 import { highsSolver } from '../solver/highs';
 import { chooseInKit, draftFor, releaseKit, renameKit, reorderKit, startKit, type KitContext } from './kits';
 import { kitSheet } from './show-stored-kit';
@@ -103,7 +103,7 @@ describe('the life of a kit', () => {
 		const { demoDocument } = await import('../demo/load');
 		for (const p of demoDocument().products.filter((p) => p.fits.includes('RY10W')))
 			await putProduct(ctx.db, { ...p, packs: p.packs.map((pack) => ({ ...pack, stock: 0 as never })) });
-		await bumpDataVersion(ctx.db);
+		await bumpCatalogueVersion(ctx.db);
 		const solved = await reorderKit(ctx, kit.id, (order) => order);
 		expect(solved.ok && solved.value.answer.open.filter((o) => o.why === 'out of stock')).toHaveLength(4);
 	});

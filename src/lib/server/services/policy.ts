@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { DEFAULT_POLICY, type Policy } from '../../core/exchange';
-import { bumpDataVersion, readSetting, writeSetting } from '../repositories/settings';
+import { bumpCatalogueVersion, readSetting, writeSetting } from '../repositories/settings';
 
 /** The shop's policy on LED in headlamps and fog lamps. */
 export async function readPolicy(db: Knex): Promise<Policy> {
@@ -11,7 +11,7 @@ export async function readPolicy(db: Knex): Promise<Policy> {
 export async function changePolicy(db: Knex, policy: Policy): Promise<void> {
 	await db.transaction(async (tx) => {
 		await writeSetting(tx, 'policy', policy);
-		await bumpDataVersion(tx);
+		await bumpCatalogueVersion(tx);
 	});
 }
 

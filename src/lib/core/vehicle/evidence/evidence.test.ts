@@ -101,6 +101,15 @@ describe('questions', () => {
 		expect(questionsOf(claimed(settled, said('lens', 'amber', 'listing')))).toHaveLength(1);
 	});
 
+	it('a source that names no value vouches for the one on record', () => {
+		const evidence = [{ fact: 'lens', source: 'in-hand' }, said('lens', 'red', 'listing')];
+		expect(questionsOf(socketWith({ evidence }))[0]?.values.map((v) => v.value)).toEqual(['clear', 'red']);
+		expect(questionsOf(socketWith({ evidence, lens: 'red' }))).toEqual([]);
+		const settled = settle('socket', socketWith({ evidence }), { fact: 'lens', value: 'red', on: '2026-02-02' });
+		expect(settled.evidence?.[0]).toMatchObject({ value: 'clear', overruled: { on: '2026-02-02' } });
+		expect(questionsOf(settled)).toEqual([]);
+	});
+
 	it('are asked of channels and the flasher as well', () => {
 		const c = makeConfiguration([STOP_SOCKET], {
 			flasher: { kind: 'plug-in', evidence: [said('pins', 2, 'in-hand'), said('pins', 3, 'listing')] },

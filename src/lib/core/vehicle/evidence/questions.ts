@@ -31,13 +31,20 @@ export function subjectsOf(
 	];
 }
 
-function contested(evidence: readonly Evidence[], fact: string, tolerance?: number): ContestedValue[] {
+/** The values a fact is said to have. A source that names no value vouches for the one on record. */
+function contested(
+	evidence: readonly Evidence[],
+	fact: string,
+	current: unknown,
+	tolerance?: number
+): ContestedValue[] {
 	const values: ContestedValue[] = [];
 	for (const item of liveEvidence(evidence, fact)) {
-		if (item.fact !== fact || item.value === undefined) continue;
-		const known = values.find(({ value }) => agree(value, item.value, tolerance));
+		const said = item.value ?? current;
+		if (item.fact !== fact || said === undefined) continue;
+		const known = values.find(({ value }) => agree(value, said, tolerance));
 		if (known) known.evidence.push(item);
-		else values.push({ value: item.value, evidence: [item] });
+		else values.push({ value: said, evidence: [item] });
 	}
 	return values;
 }
@@ -47,7 +54,7 @@ export function openQuestions(configuration: Configuration): Question[] {
 	return subjectsOf(configuration).flatMap(({ kind, id, subject }) => {
 		const facts = [...new Set((subject.evidence ?? []).map((item) => item.fact))];
 		return facts.flatMap((fact): Question[] => {
-			const values = contested(subject.evidence ?? [], fact, factOf(kind, fact).tolerance);
+			const values = contested(subject.evidence ?? [], fact, valueAt(subject, fact), factOf(kind, fact).tolerance);
 			return values.length > 1 ? [{ subject: { kind, id }, fact, values }] : [];
 		});
 	});
@@ -66,11 +73,11 @@ export interface Decision {
 export function settle<T extends object & Subject>(kind: SubjectKind, subject: T, decision: Decision): T {
 	const { fact, value, ...overruled } = decision;
 	const { tolerance } = factOf(kind, fact);
-	const evidence = (subject.evidence ?? []).map((item) =>
-		item.fact === fact && item.value !== undefined && !item.overruled && !agree(item.value, value, tolerance)
-			? { ...item, overruled }
-			: item
-	);
+	const evidence = (subject.evidence ?? []).map((item) => {
+		const said = item.value ?? valueAt(subject, fact);
+		const loses = item.fact === fact && !item.overruled && !agree(said, value, tolerance);
+		return loses ? { ...item, value: said, overruled } : item;
+	});
 	return { ...withValueAt(subject, fact, value), evidence };
 }
 
@@ -81,7 +88,7 @@ export type Standing = 'confirmed' | 'unconfirmed' | 'contested';
 export function standingOf(kind: SubjectKind, subject: object & Subject, fact: string): Standing | null {
 	if (valueAt(subject, fact) === undefined) return null;
 	const live = liveEvidence(subject.evidence, fact).sort(compareStrength);
-	if (contested(live, fact, factOf(kind, fact).tolerance).length > 1) return 'contested';
+	if (contested(live, fact, valueAt(subject, fact), factOf(kind, fact).tolerance).length > 1) return 'contested';
 	const [best] = live;
 	return best && ['in-hand', 'manual', 'maker'].includes(best.source) ? 'confirmed' : 'unconfirmed';
 }
