@@ -9,6 +9,7 @@ const MAY_READ = {
 	walk: ['lamps', 'vehicle', 'record', 'result', 'units'],
 	identify: ['lamps', 'vehicle', 'record', 'result', 'units'],
 	optics: ['lamps', 'vehicle', 'units', 'result'],
+	claims: ['optics', 'lamps', 'vehicle', 'units', 'result'],
 	fit: ['lamps', 'vehicle', 'units', 'result'],
 	heat: ['lamps', 'vehicle', 'units', 'result'],
 	circuit: ['lamps', 'vehicle', 'units', 'result'],

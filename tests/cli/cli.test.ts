@@ -99,6 +99,39 @@ describe('kit', () => {
 	});
 });
 
+describe('heat, clock and claims', () => {
+	it('answer with every assumption', () => {
+		const hot = run([
+			'heat',
+			'--watts',
+			'18',
+			'--limit',
+			'120',
+			'--mount',
+			'flange',
+			'--cooling',
+			'fan',
+			'--minutes',
+			'2'
+		]).json();
+		expect(hot).toMatchObject({ level: 'pass', secondsToLimit: null });
+		expect(hot.temperature).toBeCloseTo(60 + 18 * 1.6 * 1.6, 6);
+		expect(hot.curve.map((point: { minute: number }) => point.minute)).toEqual([0, 1, 2]);
+		expect(hot.assumptions.map((a: { name: string }) => a.name)).toContain('time constant');
+		expect(run(['clock', '--key', '30', '--emitter', '90', '--collar', 'adjustable']).json()).toMatchObject({
+			error: 30,
+			turn: { degrees: 30, direction: 'anticlockwise' },
+			level: 'needs'
+		});
+		const { products } = run(['claims', demo]).json();
+		expect(products).toHaveLength(87);
+		expect(run(['claims', demo, '--product', 'nobody'])).toMatchObject({ status: 2 });
+		expect(run(['heat', '--watts', 'hot', '--limit', '1', '--mount', 'flange']).stderr).toBe(
+			'--watts must be a number, is "hot".\n'
+		);
+	});
+});
+
 describe('import and export', () => {
 	it('takes a spreadsheet in, or says which row is wrong and takes nothing', () => {
 		const sheet = (lens: string, length: string) =>

@@ -1,7 +1,10 @@
 import type { Command } from '../io';
 import { check } from './check';
+import { claims } from './claims';
+import { clock } from './clock';
 import { colour } from './colour';
 import { exportShop } from './export';
+import { heat } from './heat';
 import { importFile } from './import';
 import { kit } from './kit';
 import { loadDemoData } from './load-demo';
@@ -14,6 +17,9 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
 	match,
 	colour,
 	resistor,
+	heat,
+	clock,
+	claims,
 	kit,
 	import: importFile,
 	export: exportShop,

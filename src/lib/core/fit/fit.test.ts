@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clockError, depthNeeded, festoonSeat, lightCentreError } from '.';
+import { clockAdvice, clockError, depthNeeded, festoonSeat, lightCentreError } from '.';
 
 describe('festoonSeat', () => {
 	it.each([
@@ -39,5 +39,16 @@ describe('bodies and cavities', () => {
 		[28, 'lost']
 	])('a light centre at %f mm for 25 mm: focus %s', (lamp, focus) => {
 		expect(lightCentreError(lamp, 25).focus).toBe(focus);
+	});
+});
+
+describe('turning a lamp right', () => {
+	it.each([
+		[{ key: 0, emitter: 92 }, 'fixed', 'pass', null],
+		[{ key: 30, emitter: 90 }, 'adjustable', 'needs', { degrees: 30, direction: 'anticlockwise' }],
+		[{ key: -8, emitter: 90 }, 'fixed', 'unknown', { degrees: 8, direction: 'clockwise' }],
+		[{ key: 45, emitter: 90 }, 'fixed', 'refuse', { degrees: 45, direction: 'anticlockwise' }]
+	] as const)('%o with a collar that is %s: %s', (angles, collar, level, turn) => {
+		expect(clockAdvice(angles, collar)).toMatchObject({ level, turn });
 	});
 });

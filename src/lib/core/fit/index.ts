@@ -2,3 +2,4 @@ export * from './clocking';
 export * from './festoon';
 export * from './light-centre';
 export * from './rear-body';
+export * from './clock-advice';

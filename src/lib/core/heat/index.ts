@@ -1,2 +1,3 @@
 export * from './assumptions';
 export * from './steady-state';
+export * from './rise';

@@ -1,0 +1,82 @@
+import { parseArgs } from 'node:util';
+import {
+	CAP_FACTOR,
+	OVER_K,
+	secondsUntil,
+	SPARE_K,
+	steadyTemperature,
+	temperatureAfter,
+	thermalResistance,
+	TIME_CONSTANT_S
+} from '../../lib/core/heat';
+import { readNumber, readWord, type Command } from '../io';
+
+const MOUNTS = ['flange', 'bayonet', 'wedge', 'festoon'] as const;
+const COOLINGS = ['none', 'fins', 'fan', 'strap'] as const;
+const CAPS = ['open', 'ported', 'extended', 'sealed'] as const;
+
+function levelOf(temperature: number, limit: number): 'pass' | 'unknown' | 'refuse' {
+	if (temperature <= limit - SPARE_K) return 'pass';
+	return temperature <= limit + OVER_K ? 'unknown' : 'refuse';
+}
+
+/** Estimates the body temperature of a lamp, its curve, and when it passes a limit; every assumption is named. */
+export const heat: Command = {
+	usage: `heat --watts W --limit C --mount ${MOUNTS.join('|')} [--cooling K] [--cap K] [--ambient C] [--duty D] [--minutes N]`,
+	run: (args) => {
+		const { values } = parseArgs({
+			args,
+			options: {
+				watts: { type: 'string' },
+				limit: { type: 'string' },
+				mount: { type: 'string' },
+				cooling: { type: 'string', default: 'none' },
+				cap: { type: 'string', default: 'sealed' },
+				ambient: { type: 'string', default: '60' },
+				duty: { type: 'string', default: '1' },
+				minutes: { type: 'string', default: '30' }
+			}
+		});
+		const mount = readWord('--mount', values.mount, MOUNTS);
+		const cooling = readWord('--cooling', values.cooling, COOLINGS);
+		const cap = readWord('--cap', values.cap, CAPS);
+		const limit = readNumber('limit', values.limit, 0, 400);
+		const minutes = readNumber('minutes', values.minutes, 1, 600);
+		const timeConstant = TIME_CONSTANT_S[mount];
+		const given = {
+			ambient: readNumber('ambient', values.ambient, -60, 150),
+			watts: readNumber('watts', values.watts, 0, 500),
+			duty: readNumber('duty', values.duty, 0, 1),
+			resistance: thermalResistance({ mount, cooling }),
+			cap: CAP_FACTOR[cap]
+		};
+		const temperature = steadyTemperature(given);
+		const seconds = secondsUntil(given, timeConstant, limit);
+		return {
+			output: {
+				temperature,
+				limit,
+				level: levelOf(temperature, limit),
+				secondsToLimit: seconds === null ? null : Math.round(seconds),
+				curve: Array.from({ length: Math.floor(minutes) + 1 }, (_, minute) => ({
+					minute,
+					temperature: Math.round(temperatureAfter(given, timeConstant, minute * 60) * 10) / 10
+				})),
+				assumptions: [
+					{ name: 'air around', value: given.ambient, unit: 'C', source: 'a warm day, unless given' },
+					{ name: 'share of the time lit', value: given.duty, unit: '', source: 'steady, unless given' },
+					{
+						name: 'thermal resistance',
+						value: given.resistance,
+						unit: 'K/W',
+						source: `default of ${mount}, ${cooling}`
+					},
+					{ name: 'factor of the cap', value: given.cap, unit: '', source: `default of a cap that is ${cap}` },
+					{ name: 'time constant', value: timeConstant, unit: 's', source: `default of ${mount}` },
+					{ name: 'passes below the limit by', value: SPARE_K, unit: 'K', source: 'safety of an estimate' },
+					{ name: 'refused above it by', value: OVER_K, unit: 'K', source: 'safety of an estimate' }
+				]
+			}
+		};
+	}
+};

@@ -1,0 +1,58 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { makeProduct } from '../../../../tests/support/make';
+import { demoDocument } from '../../server/demo/load';
+import { readClaims, type ClaimReading } from '.';
+
+const levels = (more: object) => readClaims(makeProduct(more)).map(({ claim, level }) => `${level} ${claim}`);
+const reading = (more: object, claim: ClaimReading['claim']) =>
+	readClaims(makeProduct(more)).find((r) => r.claim === claim);
+
+describe('a maker’s claims', () => {
+	it.each([
+		[{ flux: { claimed: 130, per: 'lamp' }, power: { at13v5: 2.6 } }, 'plausible flux'],
+		[{ flux: { claimed: 300, per: 'lamp' }, power: { at13v5: 2.6 } }, 'doubtful flux'],
+		[{ flux: { claimed: 20000, per: 'pair' }, power: { at13v5: 25 } }, 'not-credible flux'],
+		[{ flux: { claimed: 300, per: 'lamp' }, power: undefined }, 'doubtful flux'],
+		[{ flux: { claimed: 300, per: 'pair' } }, 'doubtful flux-per'],
+		[{ flux: { claimed: 300 } }, 'doubtful flux-per'],
+		[{ life: 30000 }, 'plausible life'],
+		[{ life: 100000 }, 'doubtful life'],
+		[{ ip: 'IP67' }, 'plausible ingress'],
+		[{ ip: 'IP6X' }, 'plausible ingress'],
+		[{ ip: 'waterproof' }, 'doubtful ingress'],
+		[{ name: 'Fits all cars' }, 'not-credible fits'],
+		[{ fits: ['H7', 'P21W', 'W5W', 'C5W'] }, 'doubtful fits'],
+		[{ limit: undefined }, 'missing data']
+	])('%o: %s', (more, wanted) => {
+		expect(levels(more)).toContain(wanted);
+	});
+
+	it('an honest lamp has nothing to doubt', () => {
+		expect(levels({})).toEqual(['plausible flux']);
+	});
+
+	it('a pair is half as much a lamp, and the sober figure is never above the claim', () => {
+		expect(reading({ flux: { claimed: 3000, per: 'pair' } }, 'flux-per')?.sober).toBe('1500 lm per lamp');
+		expect(reading({ flux: { claimed: 20000, per: 'pair' }, power: { at13v5: 25 } }, 'flux')?.sober).toBe(
+			'2500 lm per lamp (capped)'
+		);
+	});
+
+	it('a larger claim at the same power is never more credible', () => {
+		const ORDER = ['plausible', 'doubtful', 'not-credible'];
+		fc.assert(
+			fc.property(fc.integer({ min: 1, max: 5000 }), fc.integer({ min: 1, max: 5000 }), (a, b) => {
+				const level = (claimed: number) =>
+					reading({ flux: { claimed, per: 'lamp' }, power: { at13v5: 10 } }, 'flux')?.level ?? '';
+				const [less, more] = [Math.min(a, b), Math.max(a, b)];
+				expect(ORDER.indexOf(level(less))).toBeLessThanOrEqual(ORDER.indexOf(level(more)));
+			})
+		);
+	});
+
+	it('the demo has honest and dishonest ones', () => {
+		const all = demoDocument().products.flatMap(readClaims);
+		for (const level of ['plausible', 'doubtful', 'not-credible']) expect(all.map((r) => r.level)).toContain(level);
+	});
+});

@@ -1,0 +1,26 @@
+import type { Mount } from '../lamps';
+import { steadyTemperature, type HeatCase } from './steady-state';
+
+/** Time in which a body has taken on 63 % of its rise, s, by mount. Middle of what is seen; an assumption. */
+export const TIME_CONSTANT_S: Readonly<Record<Mount, number>> = { flange: 300, bayonet: 180, wedge: 90, festoon: 90 };
+
+/**
+ * Body temperature after a time lit from cold, C: `T_amb + (T_end - T_amb)(1 - exp(-t / tau))`, one time constant.
+ * @param seconds time since it was switched on, s
+ * @param timeConstant s
+ */
+export function temperatureAfter(heat: HeatCase, timeConstant: number, seconds: number): number {
+	const rise = steadyTemperature(heat) - heat.ambient;
+	return heat.ambient + rise * (1 - Math.exp(-seconds / timeConstant));
+}
+
+/**
+ * Time after which a body passes a temperature, s; null when it never does.
+ * @example secondsUntil({ ambient: 40, watts: 10, duty: 1, resistance: 10, cap: 1 }, 100, 90) // 69.3, half of the rise
+ */
+export function secondsUntil(heat: HeatCase, timeConstant: number, limit: number): number | null {
+	const rise = steadyTemperature(heat) - heat.ambient;
+	if (limit <= heat.ambient) return 0;
+	const share = (limit - heat.ambient) / rise;
+	return rise > 0 && share < 1 ? -timeConstant * Math.log(1 - share) : null;
+}
