@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { judgeIn, makeConfiguration, makeProduct, makeShop, STOP_SOCKET } from '../../../tests/support/make';
 import { demoDocument } from '../server/demo/load';
 import { showCandidate, showSockets } from '../core/showing';
+import { readClaims } from '../core/claims';
 import Lines from './kit/Lines.svelte';
+import ClaimList from './stock/ClaimList.svelte';
 import CandidateTable from './match/CandidateTable.svelte';
 import Reasons from './match/Reasons.svelte';
 import PaperRota from './rota/PaperRota.svelte';
@@ -126,6 +128,18 @@ describe('candidates', () => {
 		const { body } = render(Reasons, { props: { candidate: shown({ name: '<script>alert(1)</script>' }) } });
 		expect(body).not.toContain('<script>alert');
 		expect(body).toContain('&lt;script>alert(1)');
+	});
+});
+
+describe('claims of a maker', () => {
+	it('that cannot be taken as they stand say what is reckoned with instead, and why', () => {
+		const claims = readClaims(
+			makeProduct({ flux: { claimed: 20000, per: 'pair' }, power: { at13v5: 25 }, limit: undefined })
+		);
+		const { body } = render(ClaimList, { props: { claims: claims.filter((c) => c.level !== 'plausible') } });
+		for (const text of ['3 claims to look at', 'not credible', '2500 lm per lamp', '400 lm/W', 'temperature limit'])
+			expect(body).toContain(text);
+		expect(render(ClaimList, { props: { claims: [] } }).body).not.toContain('details');
 	});
 });
 

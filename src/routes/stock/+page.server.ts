@@ -1,3 +1,4 @@
+import { readClaims } from '$lib/core/claims';
 import { colourWord } from '$lib/core/showing';
 import { soberFlux } from '$lib/core/optics';
 import { shopData } from '$lib/server/services/catalogue';
@@ -16,6 +17,7 @@ export const load: PageServerLoad = async () => {
 			watts: p.power?.at13v5 ?? null,
 			claimed: p.flux?.claimed == null ? null : `${p.flux.claimed} lm per ${p.flux.per ?? 'lamp'}`,
 			sober: soberFlux(p),
+			claims: readClaims(p).filter((claim) => claim.level !== 'plausible'),
 			packs: p.packs.map(({ sku, count, price, stock }) => ({ sku, count, price, stock: stock ?? null }))
 		})),
 		accessories: shop.accessories.map((a) => ({

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { createTable } from '@tanstack/svelte-table';
+	import ClaimList from '$lib/components/stock/ClaimList.svelte';
 	import PackList from '$lib/components/ui/PackList.svelte';
 	import { sortable } from '$lib/components/ui/sorting';
 	import SortHeading from '$lib/components/ui/SortHeading.svelte';
@@ -10,9 +11,14 @@
 	type Product = (typeof data.products)[number];
 
 	let words = $state('');
+	let doubted = $state(false);
 	const typed = $derived(words.toLowerCase().split(/\s+/).filter(Boolean));
 	const has = (text: string) => typed.every((word) => text.toLowerCase().includes(word));
-	const products = $derived(data.products.filter((p) => has(`${p.id} ${p.maker} ${p.name} ${p.fits} ${p.light}`)));
+	const products = $derived(
+		data.products.filter(
+			(p) => has(`${p.id} ${p.maker} ${p.name} ${p.fits} ${p.light}`) && (!doubted || p.claims.length > 0)
+		)
+	);
 	const accessories = $derived(data.accessories.filter((a) => has(`${a.id} ${a.name} ${a.kind}`)));
 
 	const table = createTable({
@@ -42,6 +48,9 @@
 <main class="grid gap-4 p-6">
 	<div class="flex flex-wrap items-end gap-3">
 		<h1 class="mr-auto">Stock</h1>
+		<label class="flex min-h-6 items-center gap-2">
+			<input type="checkbox" class="size-4" bind:checked={doubted} />With claims to look at
+		</label>
 		<label class="flex items-center gap-2">
 			Search <input type="search" class="field w-72" bind:value={words} placeholder="SKU, maker, category, colour" />
 		</label>
@@ -80,7 +89,8 @@
 						<tr>
 							<td
 								><span class="font-medium">{p.maker} {p.name}</span>
-								<span class="block text-sm text-soft">{p.id}</span></td
+								<span class="block text-sm text-soft">{p.id}</span>
+								<ClaimList claims={p.claims} /></td
 							>
 							<td>{p.fits}</td>
 							<td class="whitespace-nowrap">{p.light}</td>
