@@ -63,11 +63,11 @@ test('pasted rows with foreign headings are mapped, remembered, shown with their
 	const problems = page.getByRole('region', { name: 'Problems' });
 	await expect(problems.getByRole('row', { name: /4 category "H99" is not a known lamp category/ })).toBeVisible();
 	await expect(page.getByRole('button', { name: 'Take it in' })).toBeDisabled();
-	await page.getByLabel(/Leave the 1 rows out/).check();
+	await page.getByLabel(/Leave 1 row out/).check();
 	await page.getByRole('button', { name: 'Look again' }).click();
 	await expect(page.getByText(/2 sockets added, 1 changed/)).toBeVisible();
 	await page.getByRole('button', { name: 'Take it in' }).click();
-	await expect(page.getByRole('status')).toContainText('1 rows left out');
+	await expect(page.getByRole('status')).toContainText('1 row left out');
 	await page.goto(`/vehicles/${CAR}/walk?view=list`);
 	await expect(page.getByRole('link', { name: 'Roof side marker, left' })).toBeVisible();
 	await page.getByRole('button', { name: /^Undo: Taken in from a file/ }).click();

@@ -1,6 +1,7 @@
 import { parseArgs } from 'node:util';
 import {
 	CAP_FACTOR,
+	heatLevel,
 	OVER_K,
 	secondsUntil,
 	SPARE_K,
@@ -14,11 +15,6 @@ import { readNumber, readWord, type Command } from '../io';
 const MOUNTS = ['flange', 'bayonet', 'wedge', 'festoon'] as const;
 const COOLINGS = ['none', 'fins', 'fan', 'strap'] as const;
 const CAPS = ['open', 'ported', 'extended', 'sealed'] as const;
-
-function levelOf(temperature: number, limit: number): 'pass' | 'unknown' | 'refuse' {
-	if (temperature <= limit - SPARE_K) return 'pass';
-	return temperature <= limit + OVER_K ? 'unknown' : 'refuse';
-}
 
 /** Estimates the body temperature of a lamp, its curve, and when it passes a limit; every assumption is named. */
 export const heat: Command = {
@@ -56,7 +52,7 @@ export const heat: Command = {
 			output: {
 				temperature,
 				limit,
-				level: levelOf(temperature, limit),
+				level: heatLevel(temperature, limit),
 				secondsToLimit: seconds === null ? null : Math.round(seconds),
 				curve: Array.from({ length: Math.floor(minutes) + 1 }, (_, minute) => ({
 					minute,

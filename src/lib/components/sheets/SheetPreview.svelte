@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { ShownSheets, ShownSheetWish } from '$lib/core/showing';
+	import { counted } from '$lib/core/units';
 	import BusyForm from '../ui/BusyForm.svelte';
 	import HeadingMapping from './HeadingMapping.svelte';
 	import ProblemTable from './ProblemTable.svelte';
@@ -33,12 +34,12 @@
 			</p>
 			{#if preview.problemCount > 0}
 				<p class="text-refuse">
-					{preview.problemCount} problems in {preview.badRows} rows. Put them right in the file, map a heading otherwise,
-					or leave those rows out.
+					{counted(preview.problemCount, 'problem')} in {counted(preview.badRows, 'row')}. Put them right in the file,
+					map a heading otherwise, or leave those rows out.
 				</p>
 				<label class="flex min-h-6 items-center gap-2">
 					<input type="checkbox" name="leaveOut" value="yes" checked={wish.leaveOut} />
-					Leave the {preview.badRows} rows out and take the other {good}
+					Leave {counted(preview.badRows, 'row')} out and take the other {good}
 				</label>
 			{:else if vehicles === 0}
 				<p class="text-soft">Nothing in it is new, or no heading was recognised.</p>

@@ -3,6 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import type { ShownVehicle } from '$lib/core/showing';
+	import { counted } from '$lib/core/units';
 
 	/** The head of a vehicle: its name, and the stages of the work with what is still open in each. */
 	let {
@@ -16,11 +17,10 @@
 	const socket = $derived(page.params.socket);
 	const undecided = $derived(vehicle.sockets.filter((s) => s.verdict === 'unknown' || s.verdict === 'refused').length);
 	const noCategory = $derived(vehicle.sockets.filter((s) => s.state === 'filament' && s.category === null).length);
-	const many = (count: number, one: string) => `${count} ${one}${count === 1 ? '' : 's'}`;
 	const walkOpen = $derived(
 		[
-			many(vehicle.sockets.length, 'socket'),
-			questions > 0 ? many(questions, 'question') : noCategory > 0 ? `${noCategory} without category` : ''
+			counted(vehicle.sockets.length, 'socket'),
+			questions > 0 ? counted(questions, 'question') : noCategory > 0 ? `${noCategory} without category` : ''
 		]
 			.filter(Boolean)
 			.join(' · ')
@@ -32,7 +32,7 @@
 			name: 'Identify',
 			pages: ['identify', 'compare'],
 			href: resolve('/vehicles/[id]/identify', { id }),
-			open: vehicle.tells.length === 0 ? 'no tell yet' : many(vehicle.tells.length, 'tell')
+			open: vehicle.tells.length === 0 ? 'no tell yet' : counted(vehicle.tells.length, 'tell')
 		},
 		{
 			name: 'Walk',

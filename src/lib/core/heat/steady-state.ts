@@ -23,3 +23,9 @@ export function steadyTemperature({ ambient, watts, duty, resistance, cap }: Hea
 /** An estimate passes with this much to spare, and refuses only when it is this much over; between the two only a measurement tells, K. */
 export const SPARE_K = 10;
 export const OVER_K = 15;
+
+/** What an estimated temperature says against a limit, C. Near the limit only a measurement tells. */
+export function heatLevel(temperature: number, limit: number): 'pass' | 'unknown' | 'refuse' {
+	if (temperature <= limit - SPARE_K) return 'pass';
+	return temperature <= limit + OVER_K ? 'unknown' : 'refuse';
+}

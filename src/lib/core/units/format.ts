@@ -13,3 +13,8 @@ export function decimal(value: number, digits = 1): string {
 export function amount(minor: number): string {
 	return (minor / 100).toFixed(2);
 }
+
+/** A count with its word. @example counted(1, 'row') // "1 row" */
+export function counted(count: number, one: string): string {
+	return `${count} ${one}${count === 1 ? '' : 's'}`;
+}

@@ -3,6 +3,7 @@
 	import { resolve } from '$app/paths';
 	import ImportProgress from '$lib/components/sheets/ImportProgress.svelte';
 	import SheetPreview from '$lib/components/sheets/SheetPreview.svelte';
+	import { counted } from '$lib/core/units';
 	import Message from '$lib/components/ui/Message.svelte';
 
 	let { data, form } = $props();
@@ -33,7 +34,7 @@
 			<p class="font-medium">
 				{outcome.report.rows} rows taken in, in {outcome.report.vehicles.length}
 				{outcome.report.vehicles.length === 1 ? 'vehicle' : 'vehicles'}{outcome.report.leftOut > 0
-					? `; ${outcome.report.leftOut} rows left out`
+					? `; ${counted(outcome.report.leftOut, 'row')} left out`
 					: ''}.
 			</p>
 			<ul class="grid gap-x-4 sm:grid-cols-3">

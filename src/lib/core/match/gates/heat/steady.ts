@@ -1,4 +1,4 @@
-import { ambient, CAP_FACTOR, capFactor, OVER_K, SPARE_K, steadyTemperature, thermalResistance } from '../../../heat';
+import { ambient, CAP_FACTOR, capFactor, heatLevel, steadyTemperature, thermalResistance } from '../../../heat';
 import { filamentOf, lampFunction } from '../../../lamps';
 import type { ProductCase, SocketCase } from '../../case';
 import { finding } from '../../finding';
@@ -46,12 +46,11 @@ export const steadyHeatRule: Rule = (s, p) => {
 	};
 	const temperature = steadyTemperature(base);
 	const data = Object.assign(base, { temperature, limit });
-	if (temperature <= limit - SPARE_K) return finding('pass', 'heat.cool', data, SOURCE);
+	const level = heatLevel(temperature, limit);
+	if (level === 'pass') return finding(level, 'heat.cool', data, SOURCE);
 	const withCap =
 		base.cap > CAP_FACTOR.extended ? steadyTemperature({ ...base, cap: CAP_FACTOR.extended }) : temperature;
-	if (withCap <= limit - SPARE_K)
+	if (heatLevel(withCap, limit) === 'pass')
 		return finding('needs', 'heat.cap', { ...data, withCap }, SOURCE, { kind: 'cap', extraDepth: 0 });
-	return temperature <= limit + OVER_K
-		? finding('unknown', 'heat.near', data, SOURCE)
-		: finding('refuse', 'heat.hot', data, SOURCE);
+	return finding(level, level === 'unknown' ? 'heat.near' : 'heat.hot', data, SOURCE);
 };

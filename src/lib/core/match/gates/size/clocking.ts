@@ -1,7 +1,14 @@
-import { CLOCK_CHECK, CLOCK_PASS, clockError } from '../../../fit';
+import { clockAdvice } from '../../../fit';
 import { lampFunction } from '../../../lamps';
 import { finding } from '../../finding';
 import { MAKER_DATA, type Rule } from '../../rule';
+
+const CODE = {
+	pass: 'size.clock.right',
+	needs: 'size.clock.turn',
+	unknown: 'size.clock.near',
+	refuse: 'size.clock.wrong'
+} as const;
 
 /** In a lamp that forms a beam, a sided LED must stand with its emitters at 3 and 9 o'clock when it is locked. */
 export const clockingRule: Rule = ({ socket, source }, { product, lamp }) => {
@@ -17,11 +24,6 @@ export const clockingRule: Rule = ({ socket, source }, { product, lamp }) => {
 			? finding('needs', 'size.clock.set', data, MAKER_DATA)
 			: finding('unknown', 'size.clock.unknown', data, key === undefined ? source('keyAngle') : MAKER_DATA);
 	}
-	const error = clockError({ key, emitter });
-	const off = Math.abs(error);
-	if (off <= CLOCK_PASS) return finding('pass', 'size.clock.right', { error }, source('keyAngle'));
-	if (turns) return finding('needs', 'size.clock.turn', { error }, source('keyAngle'));
-	return off <= CLOCK_CHECK
-		? finding('unknown', 'size.clock.near', { error }, source('keyAngle'))
-		: finding('refuse', 'size.clock.wrong', { error }, source('keyAngle'));
+	const { error, level } = clockAdvice({ key, emitter }, product.collar ?? 'fixed');
+	return finding(level, CODE[level], { error }, source('keyAngle'));
 };
