@@ -55,7 +55,7 @@ test('a record is split, changed, compared, kept apart, and merged once it is al
 	await expect(page.getByRole('alert')).toContainText('nothing else tells the two apart');
 	await expect(identity.getByLabel('First model year')).toHaveValue('2013');
 
-	await page.goto('/vehicles/brisken-fjell-650-2015/walk/plate');
+	await page.goto('/vehicles/brisken-fjell-650-2015/walk/plate', { waitUntil: 'networkidle' });
 	await page.getByRole('button', { name: /^Lamp category/ }).click();
 	await page.getByRole('region', { name: 'Socket' }).getByLabel('Lamp category').fill('C5W');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
@@ -78,7 +78,7 @@ test('a record is split, changed, compared, kept apart, and merged once it is al
 });
 
 test('a shared lamp unit is put right once, for every vehicle that has it', async ({ page }) => {
-	await page.goto('/vehicles/fenholm-skerry-i-2012/walk/repeater-L');
+	await page.goto('/vehicles/fenholm-skerry-i-2012/walk/repeater-L', { waitUntil: 'networkidle' });
 	const socket = page.getByRole('region', { name: 'Socket' });
 	await expect(socket).toContainText('Shared lamp unit repeater-oval');
 	await socket.getByRole('button', { name: /^Held by/ }).click();
@@ -92,7 +92,7 @@ test('a shared lamp unit is put right once, for every vehicle that has it', asyn
 	await socket.getByLabel('Held by').fill('push');
 	await socket.getByRole('button', { name: 'Save' }).click();
 	await expect(page.getByText(/\(Repeater, oval, 2 vehicles\)/)).toBeVisible();
-	await page.goto('/vehicles/tarrow-packhorse-2014/walk/repeater-R');
+	await page.goto('/vehicles/tarrow-packhorse-2014/walk/repeater-R', { waitUntil: 'networkidle' });
 	await expect(socket.getByRole('button', { name: /^Held by push/ })).toContainText('manual');
 	await page.goto('/vehicles/fenholm-skerry-ii-2022/identify');
 	const units = page.getByRole('region', { name: 'Shared lamp units' });

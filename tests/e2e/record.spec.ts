@@ -135,7 +135,7 @@ test('two sources that disagree open a question; it is settled, and taken back',
 	await page.goto('/settings');
 	await page.getByLabel('Who works at this browser').fill('M. Tveter');
 	await page.getByRole('button', { name: 'Remember the name' }).click();
-	await page.goto(`/vehicles/${CAR}/walk/reverse-L`);
+	await page.goto(`/vehicles/${CAR}/walk/reverse-L`, { waitUntil: 'networkidle' });
 	const socket = page.getByRole('region', { name: 'Socket' });
 	await socket.getByRole('button', { name: /^Lamp category/ }).click();
 	await socket.getByLabel('Lamp category').fill('W21W');
@@ -170,9 +170,9 @@ test('two sources that disagree open a question; it is settled, and taken back',
 test('a second person at the same fact is noticed, and both versions are shown', async ({ page, browser }) => {
 	await begin(page, 'Solvik', 'Sund');
 	await add(page, 're p21w clear');
-	await page.goto('/vehicles/solvik-sund/walk/reverse-L');
+	await page.goto('/vehicles/solvik-sund/walk/reverse-L', { waitUntil: 'networkidle' });
 	const other = await (await browser.newContext()).newPage();
-	await other.goto('/vehicles/solvik-sund/walk/reverse-L');
+	await other.goto('/vehicles/solvik-sund/walk/reverse-L', { waitUntil: 'networkidle' });
 	const change = async (at: Page, value: string) => {
 		const socket = at.getByRole('region', { name: 'Socket' });
 		await socket.getByRole('button', { name: /^Lens/ }).click();
@@ -196,7 +196,7 @@ test('a second person at the same fact is noticed, and both versions are shown',
 });
 
 test('the room of a socket is drawn as its numbers are typed', async ({ page }) => {
-	await page.goto(`/vehicles/${CAR}/walk/fog-R?view=room`);
+	await page.goto(`/vehicles/${CAR}/walk/fog-R?view=room`, { waitUntil: 'networkidle' });
 	const room = page.getByRole('region', { name: 'Room of the socket' });
 	await expect(room.getByRole('img', { name: /Side view to scale/ })).toHaveAccessibleName(/behind 75 mm deep/);
 	await room.getByLabel('Depth behind, mm').fill('61');

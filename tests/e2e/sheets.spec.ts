@@ -25,7 +25,7 @@ test('a record goes out as a workbook and comes in as the same record', async ({
 	await expect(page.getByText('rows: 0 new and 0 changed vehicles, 0 sockets added, 0 changed')).toBeVisible();
 	await expect(page.getByText('Nothing in it is new')).toBeVisible();
 
-	await page.goto(`/vehicles/${CAR}/walk/dome`);
+	await page.goto(`/vehicles/${CAR}/walk/dome`, { waitUntil: 'networkidle' });
 	await page.getByRole('button', { name: /^Lens/ }).click();
 	await page.getByRole('region', { name: 'Socket' }).getByLabel('Lens', { exact: true }).fill('smoked');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
