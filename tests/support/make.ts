@@ -58,7 +58,8 @@ export const LOW_SOCKET = {
 	optic: 'projector',
 	cap: { kind: 'none' },
 	keyAngle: 0,
-	envelope: { frontLength: 46, frontDiameter: 19, opening: 20, rearDepth: 60, rearDiameter: 60 }
+	retention: 'twist',
+	envelope: { frontLength: 46, frontDiameter: 19, opening: 20, rearDepth: 60, rearDiameter: 60, entry: 'straight' }
 };
 
 const STOP_LED = {
@@ -97,6 +98,7 @@ export function makeHeadlampLed(more: object = {}): Product {
 		emitterAngle: 90,
 		cooling: 'fan',
 		limit: 130,
+		driver: { where: 'none' },
 		...more
 	});
 }

@@ -1,15 +1,15 @@
 import { parseArgs } from 'node:util';
 import {
-	CAP_FACTOR,
+	capFactor,
+	HEAT_DEFAULTS,
 	heatLevel,
-	OVER_K,
+	resistanceId,
 	secondsUntil,
-	SPARE_K,
 	steadyTemperature,
 	temperatureAfter,
-	thermalResistance,
-	TIME_CONSTANT_S
+	timeConstantId
 } from '../../lib/core/heat';
+import { assumedValue } from '../../lib/core/units';
 import { readNumber, readWord, type Command } from '../io';
 
 const MOUNTS = ['flange', 'bayonet', 'wedge', 'festoon'] as const;
@@ -38,13 +38,14 @@ export const heat: Command = {
 		const cap = readWord('--cap', values.cap, CAPS);
 		const limit = readNumber('limit', values.limit, 0, 400);
 		const minutes = readNumber('minutes', values.minutes, 1, 600);
-		const timeConstant = TIME_CONSTANT_S[mount];
+		const assumed = (id: string) => assumedValue(HEAT_DEFAULTS, id);
+		const timeConstant = assumed(timeConstantId({ mount }));
 		const given = {
 			ambient: readNumber('ambient', values.ambient, -60, 150),
 			watts: readNumber('watts', values.watts, 0, 500),
 			duty: readNumber('duty', values.duty, 0, 1),
-			resistance: thermalResistance({ mount, cooling }),
-			cap: CAP_FACTOR[cap]
+			resistance: assumed(resistanceId({ mount, cooling })),
+			cap: capFactor(cap, HEAT_DEFAULTS)
 		};
 		const temperature = steadyTemperature(given);
 		const seconds = secondsUntil(given, timeConstant, limit);
@@ -69,8 +70,13 @@ export const heat: Command = {
 					},
 					{ name: 'factor of the cap', value: given.cap, unit: '', source: `default of a cap that is ${cap}` },
 					{ name: 'time constant', value: timeConstant, unit: 's', source: `default of ${mount}` },
-					{ name: 'passes below the limit by', value: SPARE_K, unit: 'K', source: 'safety of an estimate' },
-					{ name: 'refused above it by', value: OVER_K, unit: 'K', source: 'safety of an estimate' }
+					{
+						name: 'passes below the limit by',
+						value: assumed('heat.spare'),
+						unit: 'K',
+						source: 'safety of an estimate'
+					},
+					{ name: 'refused above it by', value: assumed('heat.over'), unit: 'K', source: 'safety of an estimate' }
 				]
 			}
 		};

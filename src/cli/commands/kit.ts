@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util';
-import { BALANCES, DEFAULT_POLICY, KIT_SCOPES } from '../../lib/core/exchange';
+import { BALANCES, KIT_SCOPES } from '../../lib/core/exchange';
 import { assembleKit } from '../../lib/core/kit';
-import { compileCatalogue } from '../../lib/core/match';
+import { compileCatalogue, shopOf } from '../../lib/core/match';
 import { highsSolver } from '../../lib/server/solver/highs';
 import { configurationsNamed } from '../choose';
 import { BadInput, readFileDocument, readNumber, readWord, type Command } from '../io';
@@ -32,8 +32,8 @@ export const kit: Command = {
 			...(values.budget === undefined ? {} : { budget: readNumber('budget', values.budget, 0, 1e8) as never }),
 			choices: {}
 		};
-		const shop = { policy: document.policy ?? DEFAULT_POLICY, accessories: document.accessories };
-		const catalogue = compileCatalogue(document.products);
+		const shop = shopOf(document);
+		const catalogue = compileCatalogue(document.products, document.complaints);
 		return { output: await assembleKit({ configuration, catalogue, shop }, order, highsSolver, RUNNERS_UP) };
 	}
 };

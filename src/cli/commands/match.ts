@@ -1,6 +1,5 @@
 import { parseArgs } from 'node:util';
-import { DEFAULT_POLICY } from '../../lib/core/exchange';
-import { compileCatalogue, describe, matchConfiguration, type SocketMatch } from '../../lib/core/match';
+import { compileCatalogue, describe, matchConfiguration, shopOf, type SocketMatch } from '../../lib/core/match';
 import { configurationsNamed } from '../choose';
 import { BadInput, readFileDocument, type Command } from '../io';
 
@@ -26,8 +25,8 @@ export const match: Command = {
 			options: { configuration: { type: 'string' }, socket: { type: 'string' } }
 		});
 		const document = readFileDocument(positionals[0]);
-		const shop = { policy: document.policy ?? DEFAULT_POLICY, accessories: document.accessories };
-		const catalogue = compileCatalogue(document.products);
+		const shop = shopOf(document);
+		const catalogue = compileCatalogue(document.products, document.complaints);
 		const configurations = configurationsNamed(document, values.configuration).map((configuration) => {
 			const matches = matchConfiguration(configuration, catalogue, shop);
 			const wanted = matches.filter((m) => values.socket === undefined || m.socket.id === values.socket);

@@ -1,31 +1,27 @@
 import type { Product, Socket } from '../exchange';
 import type { Mount } from '../lamps';
+import { assume, assumedValue, type Assumed, type Assumption } from '../units';
 
-/** Thermal resistance from lamp body to the air around it, K/W, by body and cooling. Middle of what is seen; editable later. */
-const RESISTANCE: Record<Mount, Record<NonNullable<Product['cooling']>, number>> = {
+type Cooling = NonNullable<Product['cooling']>;
+type Body = Mount | 'large-wedge';
+export type CapState = 'open' | 'ported' | 'extended' | 'sealed';
+
+/** Thermal resistance from lamp body to the air around it, K/W, by body and cooling. Middle of what is seen. */
+const RESISTANCE: Record<Body, Record<Cooling, number>> = {
 	flange: { none: 6, fins: 3, strap: 2.4, fan: 1.6 },
 	bayonet: { none: 16, fins: 12, strap: 12, fan: 8 },
+	'large-wedge': { none: 16, fins: 12, strap: 12, fan: 8 },
 	wedge: { none: 40, fins: 30, strap: 30, fan: 20 },
 	festoon: { none: 35, fins: 26, strap: 26, fan: 18 }
 };
-/** The 16 mm wedges have the body of a bayonet lamp. */
-const LARGE_WEDGE = RESISTANCE.bayonet;
 
-/** K/W of a lamp in free air. */
-export function thermalResistance(body: { mount: Mount; diameter?: number; cooling: Product['cooling'] }): number {
-	const large = body.mount === 'wedge' && (body.diameter ?? 0) >= 14;
-	return (large ? LARGE_WEDGE : RESISTANCE[body.mount])[body.cooling ?? 'none'];
-}
+/** Time in which a body has taken on 63 % of its rise, s. Middle of what is seen. */
+const TIME_CONSTANT: Record<Body, number> = { flange: 300, bayonet: 180, 'large-wedge': 180, wedge: 90, festoon: 90 };
 
 /** Factor on the thermal resistance by what closes the back of the lamp. */
-export const CAP_FACTOR = { open: 1, ported: 1.1, extended: 1.3, sealed: 1.6 } as const;
+const CAP_FACTOR: Record<CapState, number> = { open: 1, ported: 1.1, extended: 1.3, sealed: 1.6 };
 
-/** The factor of the cap a socket has today. Without a word about the cap, a headlamp is taken as sealed. */
-export function capFactor(cap: Socket['cap'], mount: Mount): number {
-	if (mount !== 'flange') return CAP_FACTOR.open;
-	return cap?.kind === 'none' ? CAP_FACTOR.open : CAP_FACTOR.sealed;
-}
-
+/** Air around the lamp on a warm day, C, by zone. */
 const AMBIENT: Record<Socket['zone'], number> = {
 	front: 60,
 	side: 45,
@@ -37,7 +33,110 @@ const AMBIENT: Record<Socket['zone'], number> = {
 	engine: 80
 };
 
-/** Air around the lamp on a warm day, C, by zone. */
-export function ambient(zone: Socket['zone']): number {
-	return AMBIENT[zone];
+const entries = <K extends string>(record: Record<K, number>) => Object.entries(record) as [K, number][];
+const MIDDLE = 'default: middle of what is seen';
+
+/** Every assumption of the heat estimate. A shop may set its own value for each, with its source. */
+export const HEAT_ASSUMPTIONS: readonly Assumption[] = [
+	...entries(AMBIENT).map(([zone, value]) => ({
+		id: `heat.ambient.${zone}`,
+		label: `Air around lamps, ${zone}`,
+		unit: 'C',
+		value,
+		least: -40,
+		most: 120,
+		source: 'default: a warm day'
+	})),
+	...entries(RESISTANCE as unknown as Record<Body, never>).flatMap(([body]) =>
+		entries(RESISTANCE[body]).map(([cooling, value]) => ({
+			id: `heat.resistance.${body}.${cooling}`,
+			label: `Thermal resistance, ${body.replace('-', ' ')}, cooling ${cooling}`,
+			unit: 'K/W',
+			value,
+			least: 0.2,
+			most: 200,
+			source: MIDDLE
+		}))
+	),
+	...entries(TIME_CONSTANT).map(([body, value]) => ({
+		id: `heat.time.${body}`,
+		label: `Time constant, ${body.replace('-', ' ')}`,
+		unit: 's',
+		value,
+		least: 5,
+		most: 3600,
+		source: MIDDLE
+	})),
+	...entries(CAP_FACTOR).map(([cap, value]) => ({
+		id: `heat.cap.${cap}`,
+		label: `Factor of a cap that is ${cap}`,
+		unit: '',
+		value,
+		least: 1,
+		most: 4,
+		source: MIDDLE
+	})),
+	{
+		id: 'heat.spare',
+		label: 'An estimate passes with this much to spare',
+		unit: 'K',
+		value: 10,
+		least: 0,
+		most: 60,
+		source: 'default: safety of an estimate'
+	},
+	{
+		id: 'heat.over',
+		label: 'An estimate refuses only when it is this much over',
+		unit: 'K',
+		value: 15,
+		least: 0,
+		most: 60,
+		source: 'default: safety of an estimate'
+	}
+];
+
+/** The defaults of the heat estimate. */
+export const HEAT_DEFAULTS: Assumed = assume(HEAT_ASSUMPTIONS);
+
+/** The body a lamp has as far as heat goes: the 16 mm wedges are as big as a bayonet lamp. */
+function bodyOf({ mount, diameter }: { mount: Mount; diameter?: number | undefined }): Body {
+	return mount === 'wedge' && (diameter ?? 0) >= 14 ? 'large-wedge' : mount;
+}
+
+/** Ids by body and cooling, put together once; matching asks for them thousands of times. */
+const RESISTANCE_ID = Object.fromEntries(
+	entries(RESISTANCE as unknown as Record<Body, never>).map(([body]) => [
+		body,
+		Object.fromEntries(entries(RESISTANCE[body]).map(([cooling]) => [cooling, `heat.resistance.${body}.${cooling}`]))
+	])
+) as Record<Body, Record<Cooling, string>>;
+
+/** Which assumption gives the thermal resistance of a lamp in free air, K/W. */
+export function resistanceId(lamp: {
+	mount: Mount;
+	diameter?: number | undefined;
+	cooling: Product['cooling'];
+}): string {
+	return RESISTANCE_ID[bodyOf(lamp)][lamp.cooling ?? 'none'];
+}
+
+/** Which assumption gives the time constant of a lamp, s. */
+export function timeConstantId(lamp: { mount: Mount; diameter?: number | undefined }): string {
+	return `heat.time.${bodyOf(lamp)}`;
+}
+
+/** Which assumption gives the air around a lamp, C. */
+export function ambientId(zone: Socket['zone']): string {
+	return `heat.ambient.${zone}`;
+}
+
+/** What closes the back of a lamp today. Without a word about the cap, a headlamp is taken as sealed. */
+export function capState(cap: Socket['cap'], mount: Mount): CapState {
+	return mount !== 'flange' || cap?.kind === 'none' ? 'open' : 'sealed';
+}
+
+/** The factor of a cap. */
+export function capFactor(cap: CapState, assumed: Assumed): number {
+	return assumedValue(assumed, `heat.cap.${cap}`);
 }

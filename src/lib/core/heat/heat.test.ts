@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import { capFactor, secondsUntil, steadyTemperature, temperatureAfter, thermalResistance } from '.';
+import {
+	capFactor,
+	capState,
+	HEAT_ASSUMPTIONS,
+	HEAT_DEFAULTS,
+	heatLevel,
+	resistanceId,
+	secondsUntil,
+	steadyTemperature,
+	temperatureAfter
+} from '.';
+import { assume } from '../units';
 
 describe('heat', () => {
 	it('adds power x duty x resistance x cap to the air around: 45 + 3 x 1 x 16 x 1 = 93 C', () => {
@@ -8,15 +19,23 @@ describe('heat', () => {
 	});
 
 	it('a sealed cap counts 1.6, and a headlamp of which nothing is said is taken as sealed', () => {
-		expect(capFactor({ kind: 'stock-sealed' }, 'flange')).toBe(1.6);
-		expect(capFactor(undefined, 'flange')).toBe(1.6);
-		expect(capFactor({ kind: 'none' }, 'flange')).toBe(1);
-		expect(capFactor(undefined, 'wedge')).toBe(1);
+		const factor = (...of: Parameters<typeof capState>) => capFactor(capState(...of), HEAT_DEFAULTS);
+		expect(factor({ kind: 'stock-sealed' }, 'flange')).toBe(1.6);
+		expect(factor(undefined, 'flange')).toBe(1.6);
+		expect(factor({ kind: 'none' }, 'flange')).toBe(1);
+		expect(factor(undefined, 'wedge')).toBe(1);
 	});
 
 	it('a 16 mm wedge has the body of a bayonet lamp', () => {
-		expect(thermalResistance({ mount: 'wedge', diameter: 16, cooling: 'none' })).toBe(16);
-		expect(thermalResistance({ mount: 'wedge', diameter: 10.3, cooling: undefined })).toBe(40);
+		const resistance = (lamp: Parameters<typeof resistanceId>[0]) => HEAT_DEFAULTS[resistanceId(lamp)];
+		expect(resistance({ mount: 'wedge', diameter: 16, cooling: 'none' })).toBe(16);
+		expect(resistance({ mount: 'wedge', diameter: 10.3, cooling: undefined })).toBe(40);
+	});
+
+	it('a shop may set its own assumptions; what it does not set keeps its default', () => {
+		const own = assume(HEAT_ASSUMPTIONS, { 'heat.spare': { value: 30, source: 'ten lamps measured' } });
+		expect([heatLevel(85, 100), heatLevel(85, 100, own)]).toEqual(['pass', 'unknown']);
+		expect(own['heat.over']).toBe(HEAT_DEFAULTS['heat.over']);
 	});
 
 	it('rises with one time constant: 63 % after one, half after ln 2 of it', () => {

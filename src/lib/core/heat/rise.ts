@@ -1,8 +1,4 @@
-import type { Mount } from '../lamps';
 import { steadyTemperature, type HeatCase } from './steady-state';
-
-/** Time in which a body has taken on 63 % of its rise, s, by mount. Middle of what is seen; an assumption. */
-export const TIME_CONSTANT_S: Readonly<Record<Mount, number>> = { flange: 300, bayonet: 180, wedge: 90, festoon: 90 };
 
 /**
  * Body temperature after a time lit from cold, C: `T_amb + (T_end - T_amb)(1 - exp(-t / tau))`, one time constant.

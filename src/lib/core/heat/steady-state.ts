@@ -1,3 +1,6 @@
+import { assumedValue, type Assumed } from '../units';
+import { HEAT_DEFAULTS } from './assumptions';
+
 export interface HeatCase {
 	/** Air around the lamp, C. */
 	ambient: number;
@@ -20,12 +23,12 @@ export function steadyTemperature({ ambient, watts, duty, resistance, cap }: Hea
 	return ambient + watts * duty * resistance * cap;
 }
 
-/** An estimate passes with this much to spare, and refuses only when it is this much over; between the two only a measurement tells, K. */
-export const SPARE_K = 10;
-export const OVER_K = 15;
-
 /** What an estimated temperature says against a limit, C. Near the limit only a measurement tells. */
-export function heatLevel(temperature: number, limit: number): 'pass' | 'unknown' | 'refuse' {
-	if (temperature <= limit - SPARE_K) return 'pass';
-	return temperature <= limit + OVER_K ? 'unknown' : 'refuse';
+export function heatLevel(
+	temperature: number,
+	limit: number,
+	assumed: Assumed = HEAT_DEFAULTS
+): 'pass' | 'unknown' | 'refuse' {
+	if (temperature <= limit - assumedValue(assumed, 'heat.spare')) return 'pass';
+	return temperature <= limit + assumedValue(assumed, 'heat.over') ? 'unknown' : 'refuse';
 }

@@ -1,7 +1,9 @@
 import type { Accessory, Choice, KitOrder, Product, Socket } from '../exchange';
 import {
 	Candidate,
+	joinedRemedies,
 	matchSocket,
+	OPEN_WORDS,
 	partsFor,
 	socketCase,
 	worseVerdict,
@@ -42,12 +44,6 @@ export interface Group {
 	fixed: boolean;
 }
 
-const OPEN_TEXT: Record<NonNullable<SocketMatch['open']>, string> = {
-	'factory-led': 'factory LED, nothing to replace',
-	sealed: 'sealed unit, no lamp to replace',
-	'category-unknown': 'lamp category not known: read it from the lamp that came out'
-};
-
 function lightMissing(findings: readonly Finding[]): number {
 	const light = findings.find((f) => f.code.startsWith('colour.light.'));
 	const ratio = (light?.data as { ratio?: number } | undefined)?.ratio;
@@ -57,11 +53,9 @@ function lightMissing(findings: readonly Finding[]): number {
 function needsOf(socket: Socket, candidate: Candidate, configuration: Configuration, shop: Shop): Need[] {
 	const prepared = socketCase(configuration, socket, shop);
 	if (!prepared) return [];
-	return candidate.findings.flatMap(({ remedy }) =>
-		remedy
-			? [{ socket, remedy, parts: partsFor(remedy, { category: prepared.category, configuration }, shop.accessories) }]
-			: []
-	);
+	const where = { category: prepared.category, configuration };
+	const remedies = joinedRemedies(candidate.findings.flatMap(({ remedy }) => remedy ?? []));
+	return remedies.map((remedy) => ({ socket, remedy, parts: partsFor(remedy, where, shop.accessories) }));
 }
 
 /** An option from the same product judged in every socket of a group. */
@@ -86,7 +80,7 @@ function mayBeChosen(c: Candidate | undefined): boolean {
 
 function whyOpen(matches: readonly SocketMatch[]): string {
 	const reason = matches.find((m) => m.open)?.open;
-	if (reason) return OPEN_TEXT[reason];
+	if (reason) return OPEN_WORDS[reason];
 	const leds = matches.map((m) => m.candidates.filter((c) => c.product.kind !== 'halogen'));
 	if (leds.some((list) => list.length === 0)) return 'no LED is made for this lamp category';
 	if (leds.every((list) => list.some((c) => c.verdict === 'unknown')))
@@ -102,7 +96,9 @@ export interface KitCase {
 }
 
 /** What may go where: sockets of the scope in groups of twins, each with the products that fit, alone or with parts. */
-export function groupsOf({ configuration, catalogue, shop }: KitCase, order: KitOrder): Group[] {
+export function groupsOf(given: KitCase, order: KitOrder): Group[] {
+	const { configuration, catalogue } = given;
+	const shop = { ...given.shop, exception: order.exception };
 	return twinGroups(socketsInScope(configuration.sockets, order.scope)).map((sockets): Group => {
 		const choice = sockets.map((s) => order.choices[s.id]).find(Boolean);
 		if (choice) return fixedGroup({ configuration, catalogue, shop }, sockets, choice);

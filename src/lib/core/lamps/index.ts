@@ -4,3 +4,5 @@ export * from './twin-contact';
 export * from './markets';
 export * from './functions';
 export * from './filament-of';
+export * from './lit-together';
+export * from './interchange-troubles';

@@ -1,6 +1,7 @@
 import type { Product } from '../exchange';
 import type { ProductCase, SocketCase } from './case';
 import type { Finding } from './finding';
+import { scoreOf, scoreParts, type ScorePart } from './ranking';
 import { RULES } from './rules';
 import { VERDICT_OF, verdictOf, VERDICTS, worseVerdict, type Verdict } from './verdict';
 
@@ -36,6 +37,7 @@ function verdictOfSome(findings: readonly Finding[]): Verdict | null {
 /** One product judged in one socket. The verdict is there at once; the findings are worked out when somebody reads them. */
 export class Candidate {
 	#findings: Finding[] | null = null;
+	#score: number | null = null;
 
 	/** Rank among verdicts: a filament lamp that fits comes after every LED that fits, alone or with parts, and before the unsure. */
 	private readonly standing: number;
@@ -59,17 +61,32 @@ export class Candidate {
 		return this.#findings;
 	}
 
+	/** Score by the criteria of the shop, 0 to 100. */
+	get score(): number {
+		this.#score ??= scoreOf(this.socket, this.judged);
+		return this.#score;
+	}
+
+	/** The score opened into its parts. */
+	get scoreParts(): ScorePart[] {
+		return scoreParts(this.socket, this.judged);
+	}
+
+	/** The prepared socket and product it was judged from. */
+	get cases(): { socket: SocketCase; product: ProductCase } {
+		return { socket: this.socket, product: this.judged };
+	}
+
 	/** The same verdict for a socket that is alike in every fact a rule may look at. */
 	in(socket: SocketCase): Candidate {
 		return new Candidate(socket, this.judged, this.verdict);
 	}
 
-	/** Better ones first: verdict, then on the shelf, then price, then id so that the order never wavers. */
+	/** Better ones first: verdict, then score, then id so that the order never wavers. The refused are not scored: by price. */
 	static compare(a: Candidate, b: Candidate): number {
 		return (
 			a.standing - b.standing ||
-			Number(b.judged.stocked) - Number(a.judged.stocked) ||
-			a.judged.price - b.judged.price ||
+			(a.verdict === 'refused' ? a.judged.price - b.judged.price || 0 : b.score - a.score) ||
 			(a.product.id < b.product.id ? -1 : 1)
 		);
 	}

@@ -7,7 +7,7 @@ import {
 	type Demand,
 	type FilamentRole
 } from '../circuit';
-import type { Accessory, Channel, Configuration, Lens, Policy, Product, Socket } from '../exchange';
+import type { Accessory, Channel, Configuration, Lens, Policy, PolicyException, Product, Socket } from '../exchange';
 import {
 	categoryOrNull,
 	filamentOf,
@@ -27,12 +27,19 @@ import {
 	type Source,
 	type throughLens
 } from '../optics';
+import type { Assumed, SetValues } from '../units';
 import { channelsOf, sourceText } from '../vehicle';
+import { assumedBy } from './assumptions';
+import { neighboursOf, type Neighbour } from './neighbours';
 
 /** What a shop brings to every match. */
 export interface Shop {
 	policy: Policy;
 	accessories: readonly Accessory[];
+	/** Assumptions the shop has set itself; the defaults hold for the rest. */
+	assumptions?: SetValues | undefined;
+	/** A signed exception from the shop's policy, for the one kit it is worked out for. */
+	exception?: PolicyException | undefined;
 }
 
 /** A channel as seen from one socket: what the other lamps on it draw, and how many are of the socket's own category. */
@@ -60,7 +67,10 @@ export interface SocketCase {
 	/** The filament lamp's light behind the lens, lm; null when not known. */
 	stockLumens: number | null;
 	channels: ChannelCase[];
+	/** Lamps whose white light is seen at the same time. */
+	neighbours: readonly Neighbour[];
 	shop: Shop;
+	assumed: Assumed;
 	through: typeof throughLens;
 	/** Where a fact of the socket comes from, in words. */
 	source: (fact: string) => string;
@@ -77,8 +87,10 @@ export interface ProductCase {
 	flux: SoberFlux | null;
 	/** Price of one lamp in the cheapest pack, minor units; infinite when it is not on sale. */
 	price: number;
-	/** True when a pack is on the shelf; a pack without a count is not known to be there. */
-	stocked: boolean;
+	/** Pieces on the shelf; null when no pack says how many there are. */
+	pieces: number | null;
+	/** Complaints about it that nobody has settled. */
+	complaints: number;
 }
 
 function channelCase(
@@ -149,7 +161,9 @@ export function socketCase(
 		outside: socket.functions.some((id) => WITH_OUTSIDE.has(lampFunction(id).group)),
 		stockLumens: stock && category.lumens !== undefined ? category.lumens * stock.transmittance : null,
 		channels: channelsOf(configuration, socket).map((c) => channelCase(configuration, socket, category, c)),
+		neighbours: neighboursOf(configuration, socket, through),
 		shop,
+		assumed: assumedBy(shop.assumptions),
 		through,
 		source: (fact) => sourceText(socket.evidence, fact)
 	};
@@ -177,8 +191,14 @@ function minorLight(product: Product): Source | null {
 	return product.minorColour ? ledSource(product.minorColour) : null;
 }
 
-/** Prepares a product for matching. */
-export function productCase(product: Product): ProductCase {
+/** Pieces of a product on the shelf; null when no pack says how many. */
+export function piecesOf({ packs }: Pick<Product, 'packs'>): number | null {
+	const counted = packs.filter((pack) => pack.stock !== undefined);
+	return counted.length === 0 ? null : counted.reduce((sum, pack) => sum + pack.count * (pack.stock ?? 0), 0);
+}
+
+/** Prepares a product for matching. `complaints`: how many are open about it. */
+export function productCase(product: Product, complaints = 0): ProductCase {
 	const led = product.kind !== 'halogen';
 	const light = led ? ledSource(product.colour) : filamentLight(product);
 	return {
@@ -189,6 +209,7 @@ export function productCase(product: Product): ProductCase {
 		minorLight: minorLight(product) ?? (isSwitchback(product) ? null : light),
 		flux: soberFlux(product) ?? (led ? null : nominalFlux(product)),
 		price: Math.min(Infinity, ...product.packs.map((pack) => pack.price / pack.count)),
-		stocked: product.packs.some((pack) => (pack.stock ?? 0) > 0)
+		pieces: piecesOf(product),
+		complaints
 	};
 }

@@ -18,7 +18,8 @@ const GATE_OF = Object.fromEntries(
 export type Remedy =
 	| { kind: 'load'; channel: string; duty: number }
 	| { kind: 'pwm-module' }
-	| { kind: 'cap'; extraDepth: number }
+	/** A cap that adds this much depth, mm; `port` is the least hole a driver's plug goes out through. */
+	| { kind: 'cap'; extraDepth: number; port?: number }
 	| { kind: 'adapter' };
 
 /** One result of a rule. The numbers are in `data`, by code; the words are made from them when somebody reads. */

@@ -1,4 +1,4 @@
-import type { Configuration, Product, Socket } from '../exchange';
+import type { Complaint, Configuration, Product, Socket } from '../exchange';
 import { rememberingLens, type throughLens } from '../optics';
 import { Candidate } from './candidate';
 import { productCase, socketCase, type ProductCase, type Shop, type SocketCase } from './case';
@@ -12,9 +12,13 @@ export interface Catalogue {
 	through: typeof throughLens;
 }
 
-/** Prepares products once for any number of matches. */
-export function compileCatalogue(products: readonly Product[]): Catalogue {
-	const all = products.map(productCase);
+/**
+ * Prepares products once for any number of matches.
+ * @param complaints complaints on record; the open ones count in the ranking
+ */
+export function compileCatalogue(products: readonly Product[], complaints: readonly Complaint[] = []): Catalogue {
+	const open = openComplaints(complaints);
+	const all = products.map((product) => productCase(product, open.get(product.id) ?? 0));
 	const byCategory = new Map<string, ProductCase[]>();
 	for (const item of all)
 		for (const { category: name } of item.categories) {
@@ -23,6 +27,13 @@ export function compileCatalogue(products: readonly Product[]): Catalogue {
 			else byCategory.set(name, [item]);
 		}
 	return { all, byCategory, through: rememberingLens() };
+}
+
+function openComplaints(complaints: readonly Complaint[]): Map<string, number> {
+	const count = new Map<string, number>();
+	for (const { product, settled } of complaints)
+		if (product && !settled) count.set(product, (count.get(product) ?? 0) + 1);
+	return count;
 }
 
 function candidatesFor(socket: SocketCase, catalogue: Catalogue): Candidate[] {
@@ -35,12 +46,16 @@ function candidatesFor(socket: SocketCase, catalogue: Catalogue): Candidate[] {
 export interface SocketMatch {
 	socket: Socket;
 	/** Why nothing can be matched, if so. */
-	open: 'factory-led' | 'sealed' | 'category-unknown' | null;
+	open: OpenReason | null;
 	candidates: Candidate[];
 }
 
+/** `category-withdrawn`: a category is on record, but the table of lamps does not hold it or not as one lamp. */
+export type OpenReason = 'factory-led' | 'sealed' | 'category-unknown' | 'category-withdrawn';
+
 function openMatch(socket: Socket): SocketMatch {
-	return { socket, open: socket.state === 'filament' ? 'category-unknown' : socket.state, candidates: [] };
+	const named = socket.category === undefined ? 'category-unknown' : 'category-withdrawn';
+	return { socket, open: socket.state === 'filament' ? named : socket.state, candidates: [] };
 }
 
 /** All candidates for a socket, best first, the refused ones too. */
@@ -55,8 +70,8 @@ export function matchSocket(
 }
 
 /** Equal for sockets that no rule can tell apart: all their facts but their own names, and all that is asked of their outputs. */
-function likeness({ socket, channels }: SocketCase): string {
-	const { id: _id, side: _side, index: _index, names: _names, evidence: _evidence, ...facts } = socket;
+function likeness({ socket, channels, neighbours }: SocketCase): string {
+	const { id: _id, side: _side, index: _index, names: _names, evidence: _evidence, unit: _unit, ...facts } = socket;
 	const outputs = channels.map(({ channel, function: fn, demand, same, others }) => [
 		channel.feed,
 		fn,
@@ -64,7 +79,7 @@ function likeness({ socket, channels }: SocketCase): string {
 		same,
 		others
 	]);
-	return JSON.stringify([facts, outputs]);
+	return JSON.stringify([facts, outputs, neighbours.map(({ name, white }) => [name, white])]);
 }
 
 /** All sockets of a configuration, in the order they are recorded. Sockets that are alike are judged once. */

@@ -17,12 +17,28 @@ function solves(remedy: Remedy, accessory: Accessory, configuration: Configurati
 		case 'adapter':
 			return accessory.kind === 'adapter' || accessory.kind === 'ring';
 		case 'cap':
-			return accessory.kind === 'cap' && (accessory.extraDepth ?? 0) >= remedy.extraDepth;
+			return isCapFor(remedy, accessory);
 		case 'load':
 			return carriesLoad(remedy, accessory) || replacesFlasher(remedy, accessory, configuration);
 		default:
 			return remedy satisfies never;
 	}
+}
+
+function isCapFor({ extraDepth, port = 0 }: Extract<Remedy, { kind: 'cap' }>, accessory: Accessory): boolean {
+	return accessory.kind === 'cap' && (accessory.extraDepth ?? 0) >= extraDepth && (accessory.port ?? 0) >= port;
+}
+
+/** What a lamp needs, the wishes for a cap joined: one cap goes on a lamp, so it has to meet them all. */
+export function joinedRemedies(remedies: readonly Remedy[]): Remedy[] {
+	const caps = remedies.filter((r) => r.kind === 'cap');
+	if (caps.length < 2) return [...remedies];
+	const one: Remedy = {
+		kind: 'cap',
+		extraDepth: Math.max(...caps.map((r) => r.extraDepth)),
+		port: Math.max(...caps.map((r) => r.port ?? 0))
+	};
+	return [...remedies.filter((r) => r.kind !== 'cap'), one];
 }
 
 function carriesLoad({ duty }: { duty: number }, accessory: Accessory): boolean {

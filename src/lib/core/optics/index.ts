@@ -8,3 +8,4 @@ export * from './through-lens';
 export * from './filament-light';
 export * from './sober-flux';
 export * from './display-colour';
+export * from './mired-match';

@@ -1,7 +1,10 @@
 import type { Knex } from 'knex';
+import type { Complaint } from '../../core/exchange';
 import { compileCatalogue, type Catalogue, type Shop } from '../../core/match';
 import { listAccessories, listProducts } from '../repositories/products';
+import { listRecords } from '../repositories/records';
 import { catalogueVersion, dataVersion } from '../repositories/settings';
+import { readAssumptions } from './assumptions';
 import { readPolicy } from './policy';
 
 /** What matching needs of the shop, prepared once per data version. */
@@ -19,7 +22,9 @@ export async function shopData(db: Knex): Promise<ShopData> {
 	const known = prepared.get(db);
 	if (known?.of === of) return { catalogue: known.catalogue, shop: known.shop, version };
 	const [products, accessories, policy] = [await listProducts(db), await listAccessories(db), await readPolicy(db)];
-	const fresh = { catalogue: compileCatalogue(products), shop: { policy, accessories } };
+	const complaints: Complaint[] = await listRecords(db, 'complaints');
+	const shop = { policy, accessories, assumptions: await readAssumptions(db) };
+	const fresh = { catalogue: compileCatalogue(products, complaints), shop };
 	prepared.set(db, { ...fresh, of });
 	return { ...fresh, version };
 }

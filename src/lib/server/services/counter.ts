@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import type { Configuration, Socket } from '../../core/exchange';
 import { lampFunction } from '../../core/lamps';
-import { matchSocket, type Candidate, type SocketMatch } from '../../core/match';
+import { matchSocket, OPEN_WORDS, type Candidate } from '../../core/match';
 import {
 	groupName,
 	readCounterQuery,
@@ -16,12 +16,6 @@ import { shopData, type ShopData } from './catalogue';
 import { showCandidate, showSockets, doubtsOf, type CounterAnswer, type CounterReply } from '../../core/showing';
 
 const MOST_VEHICLES = 6;
-
-const OPEN_WORDS: Record<NonNullable<SocketMatch['open']>, string> = {
-	'factory-led': 'factory LED: nothing to replace',
-	sealed: 'sealed unit: no lamp to replace',
-	'category-unknown': 'lamp category not known: read it from the lamp that came out'
-};
 
 function asked(socket: Socket, query: CounterQuery): boolean {
 	return (

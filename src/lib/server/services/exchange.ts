@@ -16,6 +16,7 @@ import { listAccessories, listProducts, putAccessory, putProduct } from '../repo
 import { addRecord, listRecords, RECORD_LISTS } from '../repositories/records';
 import { bumpCatalogueVersion, readSettings, writeSetting } from '../repositories/settings';
 import { listUnits, unitsById } from '../repositories/units';
+import { readAssumptions } from './assumptions';
 import { readCurrency, readPolicy } from './policy';
 import { CONFIGURATIONS, UNITS, writeRecord, type Store, type Worker } from './record/store';
 
@@ -87,6 +88,7 @@ export async function importDocument(db: Knex, doc: RotaluxDocument, now: string
 		for (const p of doc.products) await putProduct(tx, p);
 		for (const a of doc.accessories) await putAccessory(tx, a);
 		if (doc.policy) await writeSetting(tx, 'policy', doc.policy);
+		if (doc.assumptions) await writeSetting(tx, 'assumptions', { ...(await readAssumptions(tx)), ...doc.assumptions });
 		if (doc.products.length + doc.accessories.length > 0) await writeSetting(tx, 'currency', doc.currency);
 		for (const list of RECORD_LISTS) for (const record of doc[list]) await addRecord(tx, list, record);
 		for (const [field, value] of Object.entries(doc))
@@ -132,6 +134,7 @@ export async function exportAll(db: Knex): Promise<Record<string, unknown>> {
 		products: await listProducts(db),
 		accessories: await listAccessories(db),
 		policy: await readPolicy(db),
+		assumptions: await readAssumptions(db),
 		kits: await Promise.all(kits.map((kit) => exportedKit(db, kit))),
 		proofs: await listRecords(db, 'proofs'),
 		readings: await listRecords(db, 'readings'),

@@ -148,7 +148,10 @@ export async function chooseInKit(
 			`${socketName(socket)} is outside the scope of ${found.value.kit.name}: widen the scope, or start another kit.`
 		);
 	const twins = twinsOf(configuration, socket);
-	const refusal = choice?.kind === 'product' ? await whyRefused(ctx.db, configuration, twins, choice.product) : null;
+	const refusal =
+		choice?.kind === 'product'
+			? await whyRefused(ctx.db, configuration, twins, choice.product, found.value.kit.order.exception)
+			: null;
 	if (refusal) return err(refusal);
 	return reorderKit(ctx, id, (order) => {
 		const choices = { ...order.choices };
@@ -164,9 +167,11 @@ async function whyRefused(
 	db: Knex,
 	configuration: Configuration,
 	sockets: Socket[],
-	productId: string
+	productId: string,
+	exception: KitOrder['exception']
 ): Promise<string | null> {
-	const { catalogue, shop } = await shopData(db);
+	const { catalogue, shop: usual } = await shopData(db);
+	const shop = { ...usual, exception };
 	const product = catalogue.all.find((p) => p.product.id === productId);
 	if (!product) return `There is no product "${productId}".`;
 	for (const socket of sockets) {

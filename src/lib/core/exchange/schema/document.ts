@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { accessory } from './accessory';
+import { assumptions } from './assumptions';
+import { complaint } from './complaint';
 import { configuration } from './configuration';
 import { kit } from './kit';
 import { policy } from './policy';
@@ -22,10 +24,12 @@ export const document = z.looseObject({
 	products: z.array(product).default([]),
 	accessories: z.array(accessory).default([]),
 	policy: policy.optional(),
+	/** Assumptions the shop has set itself. */
+	assumptions: assumptions.optional(),
 	kits: z.array(kit).default([]),
 	proofs: z.array(record).default([]),
 	readings: z.array(record).default([]),
-	complaints: z.array(record).default([])
+	complaints: z.array(complaint).default([])
 });
 
 export type RotaluxDocument = z.infer<typeof document>;

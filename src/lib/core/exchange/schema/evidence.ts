@@ -17,3 +17,5 @@ export const evidence = z.looseObject({
 });
 
 export type Evidence = z.infer<typeof evidence>;
+
+export type EvidenceSource = Evidence['source'];

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { configurationId, label, minorUnits, productId, socketId } from './quantities';
+import { configurationId, day, label, minorUnits, productId, socketId } from './quantities';
 
 export const KIT_SCOPES = ['vehicle', 'front', 'rear', 'signals', 'headlamps', 'cabin', 'cluster'] as const;
 export const BALANCES = ['price', 'light', 'ease'] as const;
@@ -10,11 +10,15 @@ export const choice = z.discriminatedUnion('kind', [
 	z.looseObject({ kind: z.literal('stock'), reason: label })
 ]);
 
+/** An exception from the shop's policy on LED in headlamps and fog lamps, signed, for one kit; its words stand on the kit. */
+export const policyException = z.looseObject({ by: label, on: day, words: z.string().trim().min(1).max(300) });
+
 /** What a kit is asked to be. */
 export const kitOrder = z.looseObject({
 	scope: z.enum(KIT_SCOPES).default('vehicle'),
 	balance: z.enum(BALANCES).default('price'),
 	budget: minorUnits.optional(),
+	exception: policyException.optional(),
 	/** Fixed choices, by socket id. */
 	choices: z.record(socketId, choice).default({})
 });
@@ -28,6 +32,7 @@ export const kit = z.looseObject({
 	order: kitOrder
 });
 
+export type PolicyException = z.infer<typeof policyException>;
 export type Choice = z.infer<typeof choice>;
 export type KitOrder = z.infer<typeof kitOrder>;
 export type KitRecord = z.infer<typeof kit>;

@@ -41,6 +41,11 @@ export const baseWording = {
 		required: d.socket,
 		why: `Sold across these categories, and seated by its own ring: see in hand that it locks and seals. ${d.note}`
 	}),
+	'base.ring': (d: Pair & { note: string }): Words => ({
+		measured: `made for ${d.lamp}, a ring for ${d.socket} is on sale`,
+		required: d.socket,
+		why: `Sold across these categories; the ring of this category seats it, so the ring goes into the kit. ${d.note}`
+	}),
 	'base.doubtful': (d: Pair & { note: string }): Words => ({
 		measured: `made for ${d.lamp}`,
 		required: d.socket,

@@ -19,6 +19,25 @@ interface Light {
 const light = (d: Light) =>
 	`${Math.round(d.lumens)} lm leave the lens (${d.basis} flux), ${percent(d.ratio)} of the filament lamp`;
 
+interface Dim {
+	function: string;
+	lumens: number;
+	stock: number;
+	ratio: number;
+	contrast: number;
+}
+const dim = (d: Dim) =>
+	`${d.lumens.toFixed(d.lumens < 10 ? 1 : 0)} lm leave the lens for the ${d.function}, ${percent(d.ratio)} of the dim filament; bright to dim ${d.contrast.toFixed(1)} : 1`;
+
+interface Beside {
+	cct: number;
+	beside: string;
+	besideCct: number;
+	mired: number;
+}
+const beside = (d: Beside) =>
+	`${Math.round(d.cct)} K beside ${Math.round(d.besideCct)} K (${d.beside.toLowerCase()}, as it stands): ${Math.round(d.mired)} mired apart`;
+
 /** Texts of the colour gate. */
 export const colourWording = {
 	'colour.inside': (d: Seen): Words => ({
@@ -100,5 +119,40 @@ export const colourWording = {
 		measured: `${d.cct} K`,
 		required: 'about 3000 K or selective yellow is widely preferred',
 		why: 'It may be fitted; in mist and snow a warmer fog lamp scatters less light back.'
+	}),
+	'colour.beside.alike': (d: Beside): Words => ({
+		measured: beside(d),
+		required: 'under 10 mired',
+		why: `It looks the same white as the ${d.beside.toLowerCase()} lamp beside it.`
+	}),
+	'colour.beside.noticed': (d: Beside): Words => ({
+		measured: beside(d),
+		required: 'under 10 mired',
+		why: 'The difference is noticed side by side: a warmer LED, or the same LED in both places, hides it.'
+	}),
+	'colour.beside.mismatch': (d: Beside): Words => ({
+		measured: beside(d),
+		required: 'under 10 mired',
+		why: `The ${d.beside.toLowerCase()} lamp looks brown beside it: offer to change both, or a warmer LED.`
+	}),
+	'colour.dim.enough': (d: Dim): Words => ({
+		measured: dim(d),
+		required: '40 % to 400 % of the dim filament, and the bright mode 5 times as much',
+		why: `The ${d.function} has light enough, and the bright mode stands out from it.`
+	}),
+	'colour.dim.lost': (d: Dim): Words => ({
+		measured: dim(d),
+		required: '40 % to 400 % of the dim filament',
+		why: `Too little is left for the ${d.function}.`
+	}),
+	'colour.dim.contrast': (d: Dim): Words => ({
+		measured: dim(d),
+		required: '40 % to 400 % of the dim filament, and the bright mode 5 times as much',
+		why: `The ${d.function} is bright and the other mode may not stand out from it: compare both modes in the dark.`
+	}),
+	'colour.dim.unknown': (d: { function: string; whose: string }): Words => ({
+		measured: `dim flux of the ${d.whose} not known`,
+		required: 'a flux in lm for the dim mode',
+		why: `Nothing says how bright the ${d.function} is: measure both modes at the same distance.`
 	})
 };

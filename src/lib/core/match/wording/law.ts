@@ -44,6 +44,16 @@ export const lawWording = {
 		required: 'shop policy: a beam check on record for this lamp type',
 		why: `Measure lux at the hot spot, below and above the cut-off, before and after. ${CAUTION}`
 	}),
+	'law.policy.exception': (d: { function: string; by: string; on: string; words: string }): Words => ({
+		measured: `LED for ${d.function}, against the shop's policy`,
+		required: 'a signature, and its words on the kit',
+		why: `Exception signed by ${d.by} on ${d.on}: “${d.words}”. ${CAUTION}`
+	}),
+	'law.headlamp': (d: { family: string; rule: string }): Words => ({
+		measured: `LED in a lamp made for a filament, ${d.family} rules`,
+		required: 'an approval of this light source, or of this pair of lamp and vehicle',
+		why: `${d.rule} ${CAUTION}`
+	}),
 	'law.optic-unknown': (d: { function: string }): Words => ({
 		measured: `LED for ${d.function}, optic not known`,
 		required: 'reflector or projector',

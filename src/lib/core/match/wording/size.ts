@@ -92,5 +92,75 @@ export const sizeWording = {
 		measured: `key angle of the ${d.whose} not known, collar not known to turn`,
 		required: "emitters at 3 and 9 o'clock when locked",
 		why: 'Lock the lamp and look from the front: where do the emitters stand?'
+	}),
+	'size.held.locked': (d: { retention: string }): Words => ({
+		measured: `held by ${d.retention}`,
+		required: 'locked',
+		why: 'Turn it home until it stops, and pull back on it: a loose lamp falls into the housing.'
+	}),
+	'size.held.clip': (): Words => ({
+		measured: 'held by a spring clip',
+		required: 'the spring closed over the collar',
+		why: 'See that the spring closes over the collar and not over the heat sink, then pull back on the lamp.'
+	}),
+	'size.held.ring-first': (): Words => ({
+		measured: 'held by a locking ring; the collar comes off',
+		required: 'the ring in the housing first',
+		why: 'In this order: collar off the lamp, collar into the housing and locked, then the lamp through it. Pull back on it at the end.'
+	}),
+	'size.held.ring-stuck': (d: { collar: string }): Words => ({
+		measured: `held by a locking ring; the collar is ${d.collar}`,
+		required: 'a collar that comes off and goes in first',
+		why: 'The ring has to go into the housing before the lamp, and this collar cannot leave the lamp.'
+	}),
+	'size.held.collar-unknown': (): Words => ({
+		measured: 'held by a locking ring; nothing is said of the collar',
+		required: 'a collar that comes off and goes in first',
+		why: 'Try in hand whether the collar comes off the lamp.'
+	}),
+	'size.held.unknown': (d: { retention: string }): Words => ({
+		measured: `held by: ${d.retention}`,
+		required: 'twist, spring clip, screw or locking ring',
+		why: 'Look how the lamp that came out was held; a lamp that is not held falls into the housing.'
+	}),
+	'size.driver.inside': (d: { box: string }): Words => ({
+		measured: `driver ${d.box} mm`,
+		required: 'room beside or behind the body, under the cap',
+		why: 'The box on the lead lies under the stock cap; tie it so that it cannot touch the heat sink.'
+	}),
+	'size.driver.outside': (): Words => ({
+		measured: 'a driver on the lead, and no cap behind',
+		required: 'a place for it',
+		why: 'Nothing closes the back: tie the box to the chassis, away from heat and edges.'
+	}),
+	'size.driver.port': (d: { box: string; port: number }): Words => ({
+		measured: `driver ${d.box} mm`,
+		required: 'room beside or behind the body, under the cap',
+		why: `The box does not go under the stock cap: a cap with a port of ${d.port} mm or more leads it out, and a tie holds it to the chassis.`
+	}),
+	'size.driver.unknown': (): Words => ({
+		measured: 'a driver on the lead; its edges, the body or the room behind are not known',
+		required: 'measurements in mm',
+		why: 'Measure the three edges of the box, and the room behind the lamp with the cap closed.'
+	}),
+	'size.driver.untold': (): Words => ({
+		measured: 'nothing is said of a driver on the lead',
+		required: 'inline or none',
+		why: 'Look at the lamp: a box on its lead needs a place of its own.'
+	}),
+	'size.entry.turns': (d: { length: number; room: number }): Words => ({
+		measured: `${d.length} mm long in all`,
+		required: `at most ${d.room} mm`,
+		why: 'The whole lamp can be turned in behind the opening.'
+	}),
+	'size.entry.offset': (d: { length: number; room: number }): Words => ({
+		measured: `${d.length} mm long in all`,
+		required: `at most ${d.room} mm, since the opening is offset`,
+		why: 'It has to be tilted in behind an offset opening and is longer than the room there: try it by hand, the body may foul the edge.'
+	}),
+	'size.entry.unknown': (d: { length: number; room: number }): Words => ({
+		measured: `${d.length} mm long in all; straight or offset opening not known`,
+		required: `at most ${d.room} mm, or a straight opening`,
+		why: 'Look whether the lamp that came out was drawn straight back or had to be tilted.'
 	})
 };

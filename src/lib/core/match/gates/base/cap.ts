@@ -2,6 +2,7 @@ import type { LampCategory } from '../../../lamps';
 import type { ProductCase, SocketCase } from '../../case';
 import { finding, type Finding } from '../../finding';
 import { bestRelation, type Relation } from '../../relation';
+import { partsFor } from '../../remedies';
 import type { Rule } from '../../rule';
 
 type Entry = Extract<Relation, { kind: 'entry' }>['entry'];
@@ -36,6 +37,11 @@ export const capRule: Rule = (socket, product) => {
 	}
 };
 
+/** True when a ring or adapter for this socket is on sale: the part that turns a look by hand into a fitting step. */
+function hasRing({ shop, category, configuration }: SocketCase): boolean {
+	return partsFor({ kind: 'adapter' }, { category, configuration }, shop.accessories).length > 0;
+}
+
 function pair(lamp: string, socket: LampCategory) {
 	return { lamp, socket: socket.category, cap: socket.caps.join(' or ') };
 }
@@ -53,7 +59,10 @@ function entryFinding(entry: Entry, from: LampCategory, socket: SocketCase, prod
 	if (entry.because === 'glass' && product.lamp === 'led') return finding('pass', 'base.glass-only', data, source);
 	if (entry.kind === 'wrong') return finding('refuse', 'base.wrong', data, source);
 	if (entry.confidence === 'low') return finding('unknown', 'base.doubtful', data, source);
-	if (entry.lamp === 'led') return finding('unknown', 'base.check-ring', data, source);
+	if (entry.lamp === 'led')
+		return hasRing(socket)
+			? finding('needs', 'base.ring', data, source, { kind: 'adapter' })
+			: finding('unknown', 'base.check-ring', data, source);
 	if (entry.kind === 'same') return finding('pass', 'base.same', { ...pair(from.category, socket.category) }, source);
 	return finding('pass', 'base.other-electrics', data, source);
 }

@@ -1,17 +1,10 @@
-import { ambient, CAP_FACTOR, capFactor, heatLevel, steadyTemperature, thermalResistance } from '../../../heat';
-import { filamentOf, lampFunction } from '../../../lamps';
+import { heatLevel, steadyTemperature } from '../../../heat';
 import type { ProductCase, SocketCase } from '../../case';
 import { finding } from '../../finding';
+import { heatCaseOf } from '../../heat-case';
 import { MAKER_DATA, type Rule } from '../../rule';
 
-const SOURCE = 'estimate from the default thermal assumptions';
-
-/** Hardest duty among the functions served by the bright mode. */
-function duty(s: SocketCase): number {
-	const { functions } = s.socket;
-	const bright = functions.filter((id) => filamentOf(functions, id) === 'major');
-	return Math.max(...(bright.length > 0 ? bright : functions).map((id) => lampFunction(id).duty));
-}
+const SOURCE = 'estimate from the thermal assumptions of the shop';
 
 function filament({ category }: SocketCase, { product }: ProductCase) {
 	const own = product.power?.at13v5;
@@ -28,29 +21,22 @@ function filament({ category }: SocketCase, { product }: ProductCase) {
 export const steadyHeatRule: Rule = (s, p) => {
 	if (p.lamp === 'filament') return filament(s, p);
 	const { product } = p;
-	const { power, limit, builtInLoad = 0, cooling } = product;
-	if (power?.at13v5 === undefined || limit === undefined)
+	const { limit } = product;
+	const base = heatCaseOf(s, product);
+	if (!base || limit === undefined)
 		return finding(
 			'unknown',
 			'heat.unknown',
 			{ missing: limit === undefined ? 'temperature limit' : 'power' },
 			MAKER_DATA
 		);
-	const { mount, diameter } = s.category;
-	const base = {
-		ambient: ambient(s.socket.zone),
-		watts: power.at13v5 + builtInLoad,
-		duty: duty(s),
-		resistance: thermalResistance({ mount, diameter, cooling }),
-		cap: capFactor(s.socket.cap, mount) as number
-	};
 	const temperature = steadyTemperature(base);
-	const data = Object.assign(base, { temperature, limit });
-	const level = heatLevel(temperature, limit);
+	const data = { ...base, temperature, limit };
+	const level = heatLevel(temperature, limit, s.assumed);
 	if (level === 'pass') return finding(level, 'heat.cool', data, SOURCE);
-	const withCap =
-		base.cap > CAP_FACTOR.extended ? steadyTemperature({ ...base, cap: CAP_FACTOR.extended }) : temperature;
-	if (heatLevel(withCap, limit) === 'pass')
+	const extended = heatCaseOf(s, product, 'extended') ?? base;
+	const withCap = Math.min(temperature, steadyTemperature(extended));
+	if (heatLevel(withCap, limit, s.assumed) === 'pass')
 		return finding('needs', 'heat.cap', { ...data, withCap }, SOURCE, { kind: 'cap', extraDepth: 0 });
 	return finding(level, level === 'unknown' ? 'heat.near' : 'heat.hot', data, SOURCE);
 };

@@ -16,9 +16,22 @@ export const policyRule: Rule = (s, { lamp }) => {
 	return s.socket.functions.flatMap((id): Finding[] => {
 		const { group, label } = lampFunction(id);
 		if (group !== 'headlamp' && group !== 'fog') return [];
-		return [judge(s, policyFor(s.shop.policy, group, s.configuration.market), label)];
+		const found = judge(s, policyFor(s.shop.policy, group, s.configuration.market), label);
+		return [excepted(s, found, label)];
 	});
 };
+
+/** A signed exception of the kit takes the shop's refusal back to a check by hand, never to a pass. */
+function excepted({ shop: { exception } }: SocketCase, found: Finding, label: string): Finding {
+	if (found.level !== 'refuse' || !exception) return found;
+	const { by, on, words } = exception;
+	return finding(
+		'unknown',
+		'law.policy.exception',
+		{ function: label.toLowerCase(), by, on, words },
+		'signed exception of this kit'
+	);
+}
 
 function judge({ socket, source }: SocketCase, policy: HeadlampPolicy, label: string): Finding {
 	const data = { function: label.toLowerCase() };

@@ -1,0 +1,38 @@
+import { filamentOf, lampFunction } from '../../../lamps';
+import { filamentSource } from '../../../optics';
+import { finding } from '../../finding';
+import { MAKER_DATA, type Rule } from '../../rule';
+
+/** Share of the dim filament's light below which the dim function is lost, and above which only a comparison can tell. Assumptions. */
+const LOST = 0.4;
+const TOO_BRIGHT = 4;
+/** A signal has to stand out from the dim light of the same lamp this many times; filament lamps give about 12. An assumption. */
+const STANDS_OUT = 5;
+
+/** The dim mode of a lamp that serves two functions: enough light of its own, and the bright mode well above it. */
+export const dimModeRule: Rule = (
+	{ socket, category, lens, outside, through },
+	{ product, lamp, light, minorLight, flux }
+) => {
+	const { functions } = socket;
+	const dim = functions.find((id) => filamentOf(functions, id) === 'minor');
+	if (lamp === 'filament' || !outside || !lens || dim === undefined || category.filaments !== 2) return null;
+	if (!product.modes?.some((mode) => mode !== 'single')) return null; // the functions rule refuses it
+	const label = lampFunction(dim).label.toLowerCase();
+	const own = product.flux?.minor ?? undefined;
+	if (own === undefined)
+		return finding('unknown', 'colour.dim.unknown', { function: label, whose: 'lamp' }, MAKER_DATA);
+	if (category.lumensMinor === undefined)
+		return finding('unknown', 'colour.dim.unknown', { function: label, whose: 'filament lamp' }, 'lamp category table');
+	if (!light || !minorLight || !flux) return null; // said by the boundary and surviving-light rules
+	const survive = through(minorLight, lens).transmittance;
+	const stock = category.lumensMinor * through(filamentSource(category), lens).transmittance;
+	const lumens = own * survive;
+	const contrast = (flux.lumens * through(light, lens).transmittance) / lumens;
+	const data = { function: label, lumens, stock, ratio: lumens / stock, contrast };
+	if (data.ratio < LOST) return finding('refuse', 'colour.dim.lost', data, MAKER_DATA);
+	const beam = lampFunction(dim).group === 'headlamp';
+	if (data.ratio > TOO_BRIGHT || (!beam && contrast < STANDS_OUT))
+		return finding('unknown', 'colour.dim.contrast', data, MAKER_DATA);
+	return finding('pass', 'colour.dim.enough', data, MAKER_DATA);
+};

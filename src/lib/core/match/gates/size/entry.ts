@@ -1,0 +1,17 @@
+import { finding } from '../../finding';
+import type { Rule } from '../../rule';
+
+/** A lamp goes in straight, or has to be turned in behind an offset opening; a long one cannot be turned there. */
+export const entryRule: Rule = ({ socket, category, source }, { product, lamp }) => {
+	if (lamp === 'filament' || category.mount !== 'flange') return null;
+	const { entry, rearDepth } = socket.envelope ?? {};
+	const { frontLength, rearLength } = product.size ?? {};
+	// What is missing here is missing for the front and rear rules as well, and they say so.
+	if (entry === 'straight' || rearDepth === undefined || frontLength === undefined || rearLength === undefined)
+		return null;
+	const data = { length: frontLength + rearLength, room: rearDepth };
+	if (data.length <= rearDepth) return finding('pass', 'size.entry.turns', data, source('envelope'));
+	return entry === 'offset'
+		? finding('unknown', 'size.entry.offset', data, source('envelope'))
+		: finding('unknown', 'size.entry.unknown', data, source('envelope'));
+};

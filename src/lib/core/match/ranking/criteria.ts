@@ -1,0 +1,19 @@
+import type { Criterion } from './criterion';
+import { colourCriterion } from './criteria/colour';
+import { complaintsCriterion } from './criteria/complaints';
+import { evidenceCriterion } from './criteria/evidence';
+import { heatCriterion } from './criteria/heat';
+import { lightCriterion } from './criteria/light';
+import { priceCriterion } from './criteria/price';
+import { stockCriterion } from './criteria/stock';
+
+/** What candidates of one verdict are ranked by. A new criterion is one file in `criteria/` and one entry here. */
+export const CRITERIA: readonly Criterion[] = [
+	lightCriterion,
+	colourCriterion,
+	heatCriterion,
+	evidenceCriterion,
+	priceCriterion,
+	stockCriterion,
+	complaintsCriterion
+];

@@ -1,0 +1,15 @@
+import { amount } from '../../../units';
+import type { Criterion } from '../criterion';
+
+/** A lamp of this price earns half, minor units. */
+const HALF_AT = 1500;
+
+/** Price of one lamp in its cheapest pack. */
+export const priceCriterion: Criterion = {
+	id: 'price',
+	label: 'Price',
+	weight: 3,
+	how: `${amount(HALF_AT)} a lamp earns half, twice that a third`,
+	points: (_, { price }) => (Number.isFinite(price) ? HALF_AT / (HALF_AT + price) : 0),
+	shown: (_, { price }) => (Number.isFinite(price) ? `${amount(price)} a lamp` : 'not on sale')
+};

@@ -1,0 +1,47 @@
+import { assumedValue } from '../../units';
+import type { ProductCase, SocketCase } from '../case';
+import { CRITERIA } from './criteria';
+import { weightId } from './weights';
+
+/** Weights by criterion, in the order of the list; ids are put together once. */
+const WEIGHT_IDS = CRITERIA.map(({ id }) => weightId(id));
+
+/**
+ * Score of a product in a socket, 0 to 100: mean of the points of all criteria that apply, by their weights. 0 when none applies.
+ * Only candidates of one verdict are compared by it; no score lifts a worse verdict over a better one.
+ */
+export function scoreOf(socket: SocketCase, product: ProductCase): number {
+	let points = 0;
+	let weights = 0;
+	CRITERIA.forEach((criterion, i) => {
+		const own = criterion.points(socket, product);
+		if (own === null) return;
+		const weight = assumedValue(socket.assumed, WEIGHT_IDS[i] as string);
+		points += weight * own;
+		weights += weight;
+	});
+	return weights > 0 ? (100 * points) / weights : 0;
+}
+
+/** One part of a score, as it is shown. */
+export interface ScorePart {
+	id: string;
+	label: string;
+	/** 0 to 1, or null where the criterion does not apply. */
+	points: number | null;
+	weight: number;
+	shown: string;
+	how: string;
+}
+
+/** The score opened into its parts; they add up to what `scoreOf` says. */
+export function scoreParts(socket: SocketCase, product: ProductCase): ScorePart[] {
+	return CRITERIA.map(({ id, label, how, points, shown }) => ({
+		id,
+		label,
+		points: points(socket, product),
+		weight: assumedValue(socket.assumed, weightId(id)),
+		shown: shown(socket, product),
+		how
+	}));
+}

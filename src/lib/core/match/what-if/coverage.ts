@@ -1,0 +1,73 @@
+import type { Candidate } from '../candidate';
+import type { SocketMatch } from '../match';
+import { WISH_KINDS } from './kinds';
+import type { Wish } from './wish';
+
+/** A socket that a wish leaves without a lamp, or gives another one. */
+export interface Moved {
+	socket: string;
+	before: Candidate;
+	/** The best that is left; null when nothing is. */
+	after: Candidate | null;
+}
+
+/** What a wish costs over all sockets. */
+export interface Coverage {
+	label: string;
+	/** Sockets that can be served at all, and those that still can. */
+	of: number;
+	served: number;
+	lost: Moved[];
+	changed: Moved[];
+	/** Price of the best lamp of each served socket, singly, minor units. */
+	price: number;
+}
+
+/** An LED that fits, alone or with parts; what a kit would choose from. */
+const serves = ({ product, verdict }: Candidate) =>
+	product.kind !== 'halogen' && (verdict === 'fits' || verdict === 'parts');
+
+const priceOf = ({ product }: Candidate) =>
+	product.packs.length === 0 ? 0 : Math.min(...product.packs.map((pack) => pack.price / pack.count));
+
+function labelOf(wish: Wish): string {
+	const made = WISH_KINDS.filter((kind) => kind.made(wish)).map((kind) => kind.label(wish));
+	return made.join(', ') || 'no wish';
+}
+
+/** How many sockets the wish leaves with a lamp, which it loses, and where the best one changes. */
+export function coverageOf(matches: readonly SocketMatch[], wish: Wish): Coverage {
+	const kinds = WISH_KINDS.filter((kind) => kind.made(wish));
+	const keeps = (candidate: Candidate) => kinds.every((kind) => kind.keeps(candidate, wish));
+	const moves = matches.flatMap(({ socket, candidates }): Moved[] => {
+		const good = candidates.filter(serves);
+		const [before] = good;
+		return before ? [{ socket: socket.id, before, after: good.find(keeps) ?? null }] : [];
+	});
+	const kept = moves.flatMap(({ after }) => after ?? []);
+	return {
+		label: labelOf(wish),
+		of: moves.length,
+		served: kept.length,
+		lost: moves.filter(({ after }) => after === null),
+		changed: moves.filter(({ before, after }) => after !== null && after.product.id !== before.product.id),
+		price: kept.reduce((sum, candidate) => sum + priceOf(candidate), 0)
+	};
+}
+
+/** Each part of a wish by itself, and the whole of it when it has several: what each costs in coverage. */
+export function coverageByPart(matches: readonly SocketMatch[], wish: Wish): Coverage[] {
+	const parts = WISH_KINDS.filter((kind) => kind.made(wish)).map((kind) => coverageOf(matches, kind.alone(wish)));
+	return parts.length > 1 ? [...parts, coverageOf(matches, wish)] : parts;
+}
+
+/** Makers by how many sockets they could serve alone, best first. */
+export function coverageByMaker(matches: readonly SocketMatch[]): { maker: string; served: number }[] {
+	const served = new Map<string, number>();
+	for (const { candidates } of matches)
+		for (const maker of new Set(candidates.filter(serves).map(({ product }) => product.maker)))
+			served.set(maker, (served.get(maker) ?? 0) + 1);
+	return [...served]
+		.map(([maker, count]) => ({ maker, served: count }))
+		.sort((a, b) => b.served - a.served || a.maker.localeCompare(b.maker));
+}

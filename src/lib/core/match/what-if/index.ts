@@ -1,0 +1,2 @@
+export * from './wish';
+export * from './coverage';

@@ -1,0 +1,41 @@
+import type { Knex } from 'knex';
+import { ASSUMPTIONS } from '../../core/match';
+import { err, ok, type Result } from '../../core/result';
+import type { SetValue, SetValues } from '../../core/units';
+import { bumpCatalogueVersion, readSetting, writeSetting } from '../repositories/settings';
+
+/** What the shop has set in place of default assumptions. */
+export async function readAssumptions(db: Knex): Promise<SetValues> {
+	return ((await readSetting(db, 'assumptions')) as SetValues | undefined) ?? {};
+}
+
+/** One change of an assumption; null goes back to the default. */
+export type AssumptionChange = { id: string; set: SetValue | null };
+
+function trouble({ id, set }: AssumptionChange): string | null {
+	const known = ASSUMPTIONS.find((a) => a.id === id);
+	if (!known) return `There is no assumption “${id}”.`;
+	if (!set) return null;
+	if (!Number.isFinite(set.value) || set.value < known.least || set.value > known.most)
+		return `${known.label}: give a number from ${known.least} to ${known.most}${known.unit ? ` ${known.unit}` : ''}.`;
+	return set.source.trim() === '' ? `${known.label}: say where the value comes from.` : null;
+}
+
+/** Sets assumptions, or takes them back to their defaults: all of them or none. Every answer made under the old ones is out of date. */
+export async function changeAssumptions(
+	db: Knex,
+	changes: readonly AssumptionChange[]
+): Promise<Result<SetValues, string>> {
+	const wrong = changes.flatMap((change) => trouble(change) ?? [])[0];
+	if (wrong) return err(`${wrong} Nothing was changed.`);
+	return db.transaction(async (tx) => {
+		const next: Record<string, SetValue> = { ...(await readAssumptions(tx)) };
+		for (const { id, set } of changes) {
+			if (set) next[id] = set;
+			else delete next[id];
+		}
+		await writeSetting(tx, 'assumptions', next);
+		await bumpCatalogueVersion(tx);
+		return ok(next);
+	});
+}
