@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util';
-import { BALANCES, KIT_SCOPES } from '../../lib/core/exchange';
+import { BALANCES, KIT_SCOPES, shopOf } from '../../lib/core/exchange';
 import { assembleKit } from '../../lib/core/kit';
-import { compileCatalogue, shopOf } from '../../lib/core/match';
+import { compileCatalogue } from '../../lib/core/match';
 import { highsSolver } from '../../lib/server/solver/highs';
 import { configurationsNamed } from '../choose';
 import { BadInput, readFileDocument, readNumber, readWord, type Command } from '../io';

@@ -1,5 +1,6 @@
 import { parseArgs } from 'node:util';
-import { compileCatalogue, describe, matchConfiguration, shopOf, type SocketMatch } from '../../lib/core/match';
+import { shopOf } from '../../lib/core/exchange';
+import { compileCatalogue, describe, matchConfiguration, type SocketMatch } from '../../lib/core/match';
 import { configurationsNamed } from '../choose';
 import { BadInput, readFileDocument, type Command } from '../io';
 
@@ -10,6 +11,7 @@ function shown({ socket, open, candidates }: SocketMatch) {
 		candidates: candidates.map((c) => ({
 			product: c.product.id,
 			verdict: c.verdict,
+			score: Math.round(c.score * 10) / 10,
 			findings: c.findings.map(describe)
 		}))
 	};

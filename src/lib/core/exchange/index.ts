@@ -5,3 +5,4 @@ export * from './parse';
 export * from './one';
 export * from './tables';
 export * from './sheets';
+export * from './shop';

@@ -13,7 +13,6 @@ export * from './assumptions';
 export { RULES } from './rules';
 export { policyFor } from './gates/law/policy';
 export { OPEN_WORDS } from './wording/open';
-export * from './shop';
 export * from './cap-options';
 export * from './colour-matrix';
 export * from './what-if';

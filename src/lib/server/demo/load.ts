@@ -26,7 +26,8 @@ export function demoDocument(folder = DEMO_FOLDER): RotaluxDocument {
 		units: parts.flatMap((part) => part.units ?? []),
 		configurations: parts.flatMap((part) => part.configurations ?? []),
 		products: parts.flatMap((part) => part.products ?? []),
-		accessories: parts.flatMap((part) => part.accessories ?? [])
+		accessories: parts.flatMap((part) => part.accessories ?? []),
+		complaints: parts.flatMap((part) => part.complaints ?? [])
 	};
 	const read = readDocument(all);
 	if (!read.ok) throw new Error(`The demo data do not hold together: ${summarise(read.error)}`);

@@ -1,5 +1,5 @@
-import { DEFAULT_POLICY, type RotaluxDocument } from '../exchange';
-import type { Shop } from './case';
+import type { Shop } from '../match';
+import { DEFAULT_POLICY, type RotaluxDocument } from './schema';
 
 /** The shop a document describes: its policy, accessories and assumptions. */
 export function shopOf({
