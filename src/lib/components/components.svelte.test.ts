@@ -104,7 +104,7 @@ describe('candidates', () => {
 
 	it('stand in a table with a mark for each gate and the first reason', () => {
 		const { body } = render(CandidateTable, {
-			props: { candidates, selected: 'led', currency: 'NOK', onselect: nothing }
+			props: { candidates, selected: 'led', compared: [], currency: 'NOK', onselect: nothing, oncompare: nothing }
 		});
 		expect(body).toContain('Price, NOK');
 		expect(body).toContain('aria-label="size: Refused"');

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import CategoryDetail from '$lib/components/reference/CategoryDetail.svelte';
+	import { resolve } from '$app/paths';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 	import type { LampCategory } from '$lib/core/lamps';
 
@@ -34,6 +35,7 @@
 <main class="flex flex-col gap-3 p-4 lg:h-screen">
 	<div class="flex flex-wrap items-end gap-x-6 gap-y-1">
 		<h1>Lamp categories</h1>
+		<a class="link" href={resolve('/reference/interchange')}>Interchange map</a>
 		<p class="mr-auto text-soft" aria-live="polite">
 			{found.length} of {data.categories.length}. Low confidence counts as not known until somebody confirms it in hand.
 		</p>

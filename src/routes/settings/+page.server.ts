@@ -1,18 +1,57 @@
 import { fail } from '@sveltejs/kit';
 import { policy as policySchema } from '$lib/core/exchange';
+import { ASSUMPTIONS } from '$lib/core/match';
+import type { SetValues } from '$lib/core/units';
 import { orTrouble } from '$lib/server/or-trouble';
-import { rememberPerson } from '$lib/server/person';
+import { rememberPerson, workerOf } from '$lib/server/person';
+import { changeAssumptions, readAssumptions, type AssumptionChange } from '$lib/server/services/assumptions';
 import { changePolicy, readPolicy } from '$lib/server/services/policy';
+import type { Worker } from '$lib/server/services/record/store';
 import { database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async () => ({ policy: await readPolicy(await database()) });
+const AREAS = [
+	{ title: 'How candidates are ranked', starts: 'ranking.' },
+	{ title: 'Heat', starts: 'heat.' },
+	{ title: 'Work in the bay', starts: 'work.' }
+];
+
+export const load: PageServerLoad = async () => {
+	const db = await database();
+	return {
+		policy: await readPolicy(db),
+		set: await readAssumptions(db),
+		areas: AREAS.map(({ title, starts }) => ({ title, list: ASSUMPTIONS.filter(({ id }) => id.startsWith(starts)) }))
+	};
+};
+
+/** What the fields of a form say of the assumptions; an empty value goes back to the default. What stays as it was is left out. */
+function changesIn(form: FormData, set: SetValues, worker: Worker): AssumptionChange[] {
+	const { by, now } = worker;
+	return ASSUMPTIONS.flatMap(({ id }): AssumptionChange[] => {
+		const typed = form.get(`value:${id}`);
+		if (typeof typed !== 'string') return [];
+		const [text, source] = [typed.trim().replace(',', '.'), String(form.get(`source:${id}`) ?? '').trim()];
+		const old = set[id];
+		if (text === '') return old ? [{ id, set: null }] : [];
+		if (old && Number(text) === old.value && source === old.source) return [];
+		return [{ id, set: { value: Number(text), source, on: now.slice(0, 10), ...(by ? { by } : {}) } }];
+	});
+}
 
 export const actions: Actions = {
 	person: async ({ request, cookies }) => {
 		const name = String((await request.formData()).get('person') ?? '');
 		rememberPerson(cookies, name);
 		return { person: name.trim() };
+	},
+	assumptions: async ({ request, cookies }) => {
+		const db = await database();
+		const changes = changesIn(await request.formData(), await readAssumptions(db), workerOf(cookies));
+		return orTrouble(async () => {
+			const done = await changeAssumptions(db, changes);
+			return done.ok ? { assumed: true } : fail(400, { message: done.error });
+		});
 	},
 	policy: async ({ request }) => {
 		const db = await database();

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import AssumptionTable from '$lib/components/settings/AssumptionTable.svelte';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import { POLICY_WORDS } from '$lib/core/showing/cautions';
@@ -13,7 +14,7 @@
 
 <svelte:head><title>Settings · Rotalux</title></svelte:head>
 
-<main class="grid max-w-3xl gap-4 p-6">
+<main class="grid max-w-4xl gap-4 p-6">
 	<h1>Settings</h1>
 	<BusyForm action="?/person" class="panel flex flex-wrap items-end gap-3 p-4"
 		>{#snippet children(busy)}
@@ -54,4 +55,13 @@
 			<p><button class="button" data-main disabled={busy}>Save the policy</button></p>
 		{/snippet}</BusyForm
 	>
+	<h2>Assumptions</h2>
+	<p>
+		Numbers that are reckoned with where nobody has measured. Set your own, say where it comes from, and every verdict
+		is worked out with it. Weights go from 0 to 10; no weight lifts a worse verdict over a better one.
+	</p>
+	{#if form && 'assumed' in form && form.assumed}<p role="status">
+			Saved. Every verdict is worked out with it now.
+		</p>{/if}
+	{#each data.areas as { title, list } (title)}<AssumptionTable {title} {list} set={data.set} />{/each}
 </main>

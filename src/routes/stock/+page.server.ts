@@ -8,7 +8,9 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async () => {
 	const { catalogue, shop } = await shopData(await database());
 	return {
-		products: catalogue.all.map(({ product: p }) => ({
+		products: catalogue.all.map(({ product: p, complaints }) => ({
+			withdrawn: p.withdrawn === true,
+			complaints,
 			id: p.id,
 			maker: p.maker,
 			name: p.name,

@@ -48,6 +48,10 @@
 <main class="grid gap-4 p-6">
 	<div class="flex flex-wrap items-end gap-3">
 		<h1 class="mr-auto">Stock</h1>
+		<a class="button" href={resolve('/stock/new')}>New product</a>
+		<a class="button" href={resolve('/vehicles/import')}>Import a list</a>
+		<a class="button" href={resolve('/stock/[table].csv', { table: 'products' })} download>CSV</a>
+		<a class="button" href={resolve('/stock/stock.xlsx')} download>XLSX</a>
 		<label class="flex min-h-6 items-center gap-2">
 			<input type="checkbox" class="size-4" bind:checked={doubted} />With claims to look at
 		</label>
@@ -88,8 +92,12 @@
 						{@const p = row.original}
 						<tr>
 							<td
-								><span class="font-medium">{p.maker} {p.name}</span>
-								<span class="block text-sm text-soft">{p.id}</span>
+								><a class="link font-medium" href={resolve('/stock/[item]', { item: p.id })}>{p.maker} {p.name}</a>
+								<span class="block text-sm text-soft"
+									>{p.id}{p.withdrawn ? ', no longer offered' : ''}{p.complaints > 0
+										? `, ${p.complaints} open complaint${p.complaints > 1 ? 's' : ''}`
+										: ''}</span
+								>
 								<ClaimList claims={p.claims} /></td
 							>
 							<td>{p.fits}</td>
@@ -124,7 +132,10 @@
 				<tbody>
 					{#each accessories as a (a.id)}
 						<tr>
-							<td><span class="font-medium">{a.name}</span> <span class="block text-sm text-soft">{a.id}</span></td>
+							<td
+								><a class="link font-medium" href={resolve('/stock/[item]', { item: a.id })}>{a.name}</a>
+								<span class="block text-sm text-soft">{a.id}</span></td
+							>
 							<td>{a.kind.replace('-', ' ')}</td>
 							<td>a {a.scope}</td>
 							<td class="number"><PackList packs={a.packs} /></td>

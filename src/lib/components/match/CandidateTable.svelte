@@ -1,57 +1,97 @@
 <script lang="ts">
 	import { createTable } from '@tanstack/svelte-table';
 	import { GATES } from '$lib/core/match/finding';
+	import { VERDICTS, type Verdict } from '$lib/core/match/verdict';
 	import type { ShownCandidate } from '$lib/core/showing';
-	import { VERDICTS } from '$lib/core/match/verdict';
-	import { amount } from '$lib/core/units';
-	import LevelMark from '../ui/LevelMark.svelte';
+	import { RememberedWords } from '$lib/client/remembered.svelte';
 	import { LEVEL_WORD } from '../ui/level';
+	import LevelMark from '../ui/LevelMark.svelte';
 	import { sortable } from '../ui/sorting';
 	import SortHeading from '../ui/SortHeading.svelte';
 	import VerdictTag from '../ui/VerdictTag.svelte';
+	import CandidateFilter from './CandidateFilter.svelte';
+	import { COLUMNS, USUAL_COLUMNS } from './columns';
 
-	/** Candidates for one socket, best first, with a mark for each gate. Arrow keys go from row to row. */
+	/**
+	 * Candidates for one socket, best first, with a mark for each gate. Arrow keys go from row to row, C takes a row into the
+	 * comparison and out again.
+	 */
 	let {
 		candidates,
 		selected,
+		compared,
 		currency,
-		onselect
+		onselect,
+		oncompare
 	}: {
 		candidates: ShownCandidate[];
 		selected: string | null;
+		/** Products in the comparison. */
+		compared: readonly string[];
 		currency: string;
 		onselect: (product: string) => void;
+		oncompare: (product: string) => void;
 	} = $props();
 
-	const perLamp = (c: ShownCandidate) => (c.pack ? c.pack.price / c.pack.count : Infinity);
-	const columns = [
-		{
-			id: 'verdict',
-			header: 'Verdict',
-			accessorFn: (c: ShownCandidate) => VERDICTS.indexOf(c.verdict),
-			sortFn: 'basic' as const
-		},
-		{
-			id: 'product',
-			header: 'Product',
-			accessorFn: (c: ShownCandidate) => `${c.maker} ${c.name}`,
-			sortFn: 'alphanumeric' as const
-		},
-		{ id: 'colour', header: 'Light', accessorFn: (c: ShownCandidate) => c.colour, sortFn: 'alphanumeric' as const },
-		{ id: 'price', header: 'Price', accessorFn: perLamp, sortFn: 'basic' as const },
-		{ id: 'stock', header: 'Stock', accessorFn: (c: ShownCandidate) => c.stock, sortFn: 'basic' as const }
-	];
+	const shown = new RememberedWords(
+		'match-columns',
+		COLUMNS.map((column) => column.id),
+		USUAL_COLUMNS
+	);
+	let words = $state('');
+	let left = $state<readonly Verdict[]>(VERDICTS);
+	/** Rows whose reason stands in full. */
+	let opened = $state<readonly string[]>([]);
+
+	const typed = $derived(words.toLowerCase().split(/\s+/).filter(Boolean));
+	const filtered = $derived(
+		candidates.filter(
+			(c) =>
+				left.includes(c.verdict) &&
+				typed.every((word) => `${c.product} ${c.maker} ${c.name} ${c.colour} ${c.kind}`.toLowerCase().includes(word))
+		)
+	);
 	const table = createTable({
 		features: sortable,
-		columns,
+		columns: [
+			{
+				id: 'verdict',
+				header: 'Verdict',
+				accessorFn: (c: ShownCandidate) => VERDICTS.indexOf(c.verdict),
+				sortFn: 'basic' as const
+			},
+			{
+				id: 'product',
+				header: 'Product',
+				accessorFn: (c: ShownCandidate) => `${c.maker} ${c.name}`,
+				sortFn: 'alphanumeric' as const
+			},
+			...COLUMNS.map(({ id, header, number, value }) => ({
+				id,
+				header,
+				accessorFn: value,
+				sortFn: number ? ('basic' as const) : ('alphanumeric' as const)
+			}))
+		],
 		get data() {
-			return candidates;
+			return filtered;
 		}
 	});
-	const numbers: ReadonlySet<string> = new Set(['price', 'stock']);
+	const GATE_SHORT = {
+		base: 'Base',
+		size: 'Size',
+		colour: 'Col.',
+		electrics: 'El.',
+		heat: 'Heat',
+		law: 'Law'
+	} as const;
+	const columns = $derived(COLUMNS.filter((column) => shown.has(column.id)));
+	const headers = $derived(table.getHeaderGroups()[0]?.headers ?? []);
 	const rows = $derived(table.getRowModel().rows.map((row) => row.original));
+	const heading = (id: string) => headers.find((header) => header.column.id === id);
 
-	function step(event: KeyboardEvent, index: number): void {
+	function keys(event: KeyboardEvent, index: number, product: string): void {
+		if (event.key === 'c' || event.key === 'C') return oncompare(product);
 		const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
 		const next = by === undefined ? undefined : rows[index + by];
 		if (by === undefined || !next) return;
@@ -59,64 +99,103 @@
 		onselect(next.product);
 		const row = (event.currentTarget as HTMLElement).closest('tr');
 		const other = by > 0 ? row?.nextElementSibling : row?.previousElementSibling;
-		other?.querySelector('button')?.focus();
+		other?.querySelector<HTMLElement>('[data-row]')?.focus();
 	}
+
+	const toggled = (list: readonly string[], one: string) =>
+		list.includes(one) ? list.filter((item) => item !== one) : [...list, one];
 </script>
 
-<table class="grid-table">
+<CandidateFilter {candidates} bind:words bind:left {shown} />
+<table class="grid-table dense">
 	<caption class="sr-only">Candidates, the refused ones too, best first</caption>
-	<thead class="sticky top-0 bg-panel">
+	<thead class="sticky top-0 z-10 bg-panel">
 		<tr>
-			{#each table.getHeaderGroups()[0]?.headers ?? [] as header (header.id)}
-				<SortHeading
-					text={header.column.id === 'price' ? `Price, ${currency}` : String(header.column.columnDef.header)}
-					number={numbers.has(header.column.id)}
-					sorted={header.column.getIsSorted()}
-					onsort={header.column.getToggleSortingHandler()}
-				/>
-				{#if header.column.id === 'colour'}
-					{#each GATES as gate (gate)}<th scope="col" class="px-0.5! text-center! text-sm capitalize">{gate}</th>{/each}
+			<th scope="col"><span class="sr-only">Compare</span></th>
+			{#each ['verdict', 'product', ...columns.map((c) => c.id)] as id (id)}
+				{@const header = heading(id)}
+				{#if header}
+					<SortHeading
+						text={id === 'price' ? `Price, ${currency}` : String(header.column.columnDef.header)}
+						number={columns.find((c) => c.id === id)?.number ?? false}
+						sorted={header.column.getIsSorted()}
+						onsort={header.column.getToggleSortingHandler()}
+					/>
+				{/if}
+				{#if id === 'product'}
+					{#each GATES as gate (gate)}<th scope="col" class="px-0.5! text-center! text-sm"
+							><abbr class="no-underline" title={`${gate} gate`}>{GATE_SHORT[gate]}</abbr></th
+						>{/each}
 				{/if}
 			{/each}
 		</tr>
 	</thead>
 	<tbody>
 		{#each rows as candidate, index (candidate.product)}
+			{@const isOpen = opened.includes(candidate.product)}
 			<tr
 				class={['hover:bg-raised', candidate.product === selected && 'bg-sea-wash!']}
 				onclick={() => onselect(candidate.product)}
 			>
+				<td class="pr-0!">
+					<input
+						type="checkbox"
+						class="size-4"
+						aria-label={`Compare ${candidate.maker} ${candidate.name}`}
+						checked={compared.includes(candidate.product)}
+						disabled={compared.length >= 4 && !compared.includes(candidate.product)}
+						onclick={(event) => event.stopPropagation()}
+						onchange={() => oncompare(candidate.product)}
+					/>
+				</td>
 				<td><VerdictTag verdict={candidate.verdict} /></td>
-				<td>
+				<td class="w-full max-w-0 min-w-40">
 					<button
 						type="button"
+						data-row
 						aria-pressed={candidate.product === selected}
-						class="text-left font-medium"
-						onkeydown={(event) => step(event, index)}
+						class="block w-full truncate text-left font-medium"
+						onkeydown={(event) => keys(event, index, candidate.product)}
 						onclick={() => onselect(candidate.product)}
 					>
 						{candidate.maker}
 						{candidate.name}
 					</button>
 					{#if candidate.verdict === 'refused' || candidate.verdict === 'unknown'}
-						<span class="line-clamp-1 text-sm text-soft">{candidate.firstReason}</span>
+						<button
+							type="button"
+							class="flex w-full gap-1 text-left text-sm text-soft hover:text-ink"
+							aria-expanded={isOpen}
+							onclick={(event) => {
+								event.stopPropagation();
+								opened = toggled(opened, candidate.product);
+							}}
+						>
+							<span aria-hidden="true">{isOpen ? '−' : '+'}</span>
+							{#if isOpen}
+								<span>
+									{#each candidate.findings.filter((f) => f.level === 'refuse' || f.level === 'unknown') as f, i (i)}
+										<span class="block"
+											>{LEVEL_WORD[f.level]}, {f.gate}: {f.measured}; required: {f.required}. {f.why}</span
+										>
+									{/each}
+								</span>
+							{:else}<span class="truncate">{candidate.firstReason}</span>{/if}
+						</button>
 					{:else if candidate.needs.length > 0}
-						<span class="line-clamp-1 text-sm text-soft">needs {candidate.needs.join(', ')}</span>
+						<span class="block truncate text-sm text-soft">needs {candidate.needs.join(', ')}</span>
 					{/if}
 				</td>
-				<td class="whitespace-nowrap">{candidate.colour}</td>
 				{#each GATES as gate (gate)}
 					<td class="px-1! text-center!"
 						><LevelMark level={candidate.gates[gate]} label={`${gate}: ${LEVEL_WORD[candidate.gates[gate]]}`} /></td
 					>
 				{/each}
-				<td class="number">
-					{#if candidate.pack}{amount(candidate.pack.price)}&nbsp;<span class="text-sm text-soft"
-							>for {candidate.pack.count}</span
-						>{:else}–{/if}
-				</td>
-				<td class="number">{candidate.stock}</td>
+				{#each columns as column (column.id)}
+					<td class={column.number ? 'number whitespace-nowrap' : 'whitespace-nowrap'}>{column.text(candidate)}</td>
+				{/each}
 			</tr>
 		{/each}
 	</tbody>
 </table>
+{#if rows.length === 0}<p class="p-3">None of the {candidates.length} candidates is left by this filter.</p>{/if}

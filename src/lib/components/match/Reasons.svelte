@@ -1,13 +1,11 @@
 <script lang="ts">
-	import type { Snippet } from 'svelte';
 	import { GATES } from '$lib/core/match/finding';
 	import type { ShownCandidate } from '$lib/core/showing';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { LEVEL_WORD } from '../ui/level';
-	import VerdictTag from '../ui/VerdictTag.svelte';
 
 	/** Why a candidate got its verdict: each finding with what was measured, what was required, why, and the source. */
-	let { candidate, children }: { candidate: ShownCandidate; children?: Snippet } = $props();
+	let { candidate }: { candidate: ShownCandidate } = $props();
 
 	const byGate = $derived(
 		GATES.map((gate) => ({ gate, findings: candidate.findings.filter((f) => f.gate === gate) })).filter(
@@ -16,11 +14,6 @@
 	);
 </script>
 
-<div class="mb-2 flex flex-wrap items-center gap-x-4 gap-y-1">
-	<h2>{candidate.maker} {candidate.name}</h2>
-	<VerdictTag verdict={candidate.verdict} />
-	<div class="ml-auto flex gap-2">{@render children?.()}</div>
-</div>
 <table class="grid-table">
 	<caption class="sr-only">Findings by gate</caption>
 	<thead>

@@ -19,8 +19,11 @@
 		suppliers: string[];
 	} = $props();
 
+	const stock = $derived(
+		(['products', 'accessories'] as const).filter((shelf) => preview[shelf].added + preview[shelf].changed > 0)
+	);
 	const vehicles = $derived(preview.newVehicles.length + preview.changedVehicles.length);
-	const ready = $derived(vehicles > 0 && (preview.problemCount === 0 || wish.leaveOut));
+	const ready = $derived((vehicles > 0 || stock.length > 0) && (preview.problemCount === 0 || wish.leaveOut));
 	const good = $derived(preview.rows - preview.badRows);
 </script>
 
@@ -30,7 +33,10 @@
 		<section class="panel grid gap-2 p-4" aria-label="What would be written">
 			<p class="text-lg">
 				{preview.rows} rows: {preview.newVehicles.length} new and {preview.changedVehicles.length} changed vehicles,
-				{preview.sockets.added} sockets added, {preview.sockets.changed} changed.
+				{preview.sockets.added} sockets added, {preview.sockets.changed} changed{#each stock as shelf (shelf)}, {preview[
+						shelf
+					].added} new and {preview[shelf].changed}
+					changed {shelf}{/each}.
 			</p>
 			{#if preview.problemCount > 0}
 				<p class="text-refuse">
@@ -41,7 +47,7 @@
 					<input type="checkbox" name="leaveOut" value="yes" checked={wish.leaveOut} />
 					Leave {counted(preview.badRows, 'row')} out and take the other {good}
 				</label>
-			{:else if vehicles === 0}
+			{:else if vehicles === 0 && stock.length === 0}
 				<p class="text-soft">Nothing in it is new, or no heading was recognised.</p>
 			{/if}
 			<div class="flex flex-wrap items-end gap-3">

@@ -42,7 +42,7 @@
 		},
 		{
 			name: 'Match',
-			pages: ['match'],
+			pages: ['match', 'whole'],
 			href: resolve('/vehicles/[id]/match/[[socket]]', { id, socket }),
 			open:
 				vehicle.sockets.length === 0

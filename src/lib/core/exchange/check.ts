@@ -1,6 +1,6 @@
 import { findCategory } from '../lamps';
 import type { Problem } from '../result';
-import type { Configuration, RotaluxDocument } from './schema';
+import type { Accessory, Configuration, Product, RotaluxDocument } from './schema';
 
 /** Every id may stand once in its list. */
 function duplicates(path: string, items: readonly { id: string }[]): Problem[] {
@@ -78,6 +78,30 @@ export function configurationProblems(configuration: Configuration, path: string
 		})
 	);
 	return problems;
+}
+
+const under = (path: string, rest: string) => (path ? `${path}.${rest}` : rest);
+
+/** What is wrong inside one product that the schema alone cannot see. */
+export function productProblems(product: Product, path: string): Problem[] {
+	return [
+		...product.fits.flatMap((name, f) => categoryProblem(under(path, `fits[${f}]`), name)),
+		...packProblems(product.packs, path)
+	];
+}
+
+/** What is wrong inside one accessory that the schema alone cannot see. */
+export function accessoryProblems({ packs }: Accessory, path: string): Problem[] {
+	return packProblems(packs, path);
+}
+
+/** A pack is named once in the thing it belongs to; the document as a whole is looked at apart. */
+function packProblems(packs: Product['packs'], path: string): Problem[] {
+	return packs.flatMap(({ sku }, p) =>
+		packs.findIndex((other) => other.sku === sku) === p
+			? []
+			: [{ path: under(path, `packs[${p}].sku`), message: `"${sku}" stands twice` }]
+	);
 }
 
 /**

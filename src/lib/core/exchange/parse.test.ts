@@ -154,7 +154,7 @@ describe('tablesOf', () => {
 				]
 			})
 		});
-		const tables = tablesOf(read.ok ? read.value : { configurations: [], units: [], products: [] });
+		const tables = tablesOf(read.ok ? read.value : { configurations: [], units: [], products: [], accessories: [] });
 		const [sockets, products] = ['sockets', 'products'].map((name) => tables.find((table) => table.name === name));
 		expect(sockets?.rows).toHaveLength(1);
 		expect(products?.rows.map((row) => row.slice(-4))).toEqual([

@@ -7,5 +7,5 @@ export function shopOf({
 	accessories,
 	assumptions
 }: Pick<RotaluxDocument, 'policy' | 'accessories' | 'assumptions'>): Shop {
-	return { policy, accessories, assumptions };
+	return { policy, accessories: accessories.filter((a) => !a.withdrawn), assumptions };
 }

@@ -9,3 +9,4 @@ export * from './filament-light';
 export * from './sober-flux';
 export * from './display-colour';
 export * from './mired-match';
+export * from './outlines';

@@ -5,6 +5,9 @@ import {
 	GATES,
 	gateLevel,
 	partsFor,
+	piecesOf,
+	survivingShare,
+	widestMired,
 	type Candidate,
 	type DescribedFinding,
 	type Gate,
@@ -34,6 +37,12 @@ export interface ShownCandidate {
 	/** First finding that keeps it from fitting. */
 	firstReason: string | null;
 	findings: ShownFinding[];
+	/** Score by the criteria of the shop, 0 to 100; it orders candidates of one verdict. */
+	score: number;
+	/** Share of the filament lamp's light behind the lens; null when it does not apply or is not known. */
+	lightShare: number | null;
+	/** Widest difference to the whites beside it, mired. */
+	mired: number | null;
 	/** Cheapest pack, and pieces on the shelf. */
 	pack: { sku: string; count: number; price: number } | null;
 	stock: number;
@@ -95,7 +104,10 @@ export function showCandidate(
 		needs: [...new Set(findings.flatMap((f) => needWords(f, where.shop)))],
 		firstReason: worst(findings),
 		findings,
+		score: Math.round(candidate.score),
+		lightShare: survivingShare(candidate.cases.socket, candidate.cases.product),
+		mired: widestMired(candidate.cases.socket, candidate.cases.product),
 		pack: pack ? { sku: pack.sku, count: pack.count, price: pack.price } : null,
-		stock: product.packs.reduce((sum, p) => sum + p.count * (p.stock ?? 0), 0)
+		stock: piecesOf(product) ?? 0
 	};
 }

@@ -1,5 +1,7 @@
 export * from './socket';
 export * from './candidate';
+export * from './candidate-detail';
+export * from './whole';
 export * from './facts';
 export * from './counter';
 export * from './vehicle';

@@ -18,6 +18,8 @@ export interface ShownSheets {
 	newVehicles: string[];
 	changedVehicles: string[];
 	sockets: { added: number; changed: number };
+	products: { added: number; changed: number };
+	accessories: { added: number; changed: number };
 }
 
 /** How a spreadsheet is meant to be taken in. */

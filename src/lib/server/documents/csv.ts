@@ -12,6 +12,8 @@ export function csv(table: Table): string {
 }
 
 /** The tables of a document as CSV. */
-export function csvFiles(document: Pick<RotaluxDocument, 'configurations' | 'units' | 'products'>): CsvFile[] {
+export function csvFiles(
+	document: Pick<RotaluxDocument, 'configurations' | 'units' | 'products' | 'accessories'>
+): CsvFile[] {
 	return tablesOf(document).map((table) => ({ ...table, text: csv(table) }));
 }

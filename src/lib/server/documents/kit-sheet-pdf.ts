@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit';
-import { CAUTIONS, POLICY_WORDS, type ShownLine } from '../../core/showing';
+import { CAUTIONS, policySentences, type ShownLine } from '../../core/showing';
 import { amount } from '../../core/units';
 import type { KitSheet } from '../services/show-stored-kit';
 import { FONTS } from './fonts';
@@ -103,7 +103,7 @@ function head(doc: Doc, sheet: KitSheet): void {
 			: 'Draft: not released, may still change',
 		sheet.signedBy ? `Checks by hand signed by ${sheet.signedBy}` : '',
 		`Total ${amount(sheet.kit.total)} ${sheet.currency}, ${sheet.kit.spare} pieces spare`,
-		`Shop policy: ${POLICY_WORDS[sheet.policy.headlamps]}${sheet.policy.fog ? ` Fog lamps: ${POLICY_WORDS[sheet.policy.fog]}` : ''}`
+		...policySentences(sheet.policy, sheet.order.exception)
 	];
 	doc.moveDown(0.5).fontSize(10);
 	for (const fact of facts.filter(Boolean)) doc.text(fact, { width: width - size - 10 });

@@ -7,6 +7,17 @@ export async function listProducts(db: Knex): Promise<Product[]> {
 	return rows.map((row) => JSON.parse(row.document));
 }
 
+async function find<T>(db: Knex, table: 'products' | 'accessories', id: string): Promise<T | null> {
+	const row: { document: string } | undefined = await db(table).where({ id }).first('document');
+	return row ? JSON.parse(row.document) : null;
+}
+
+/** One product; null when it is not there. */
+export const findProduct = (db: Knex, id: string) => find<Product>(db, 'products', id);
+
+/** One accessory; null when it is not there. */
+export const findAccessory = (db: Knex, id: string) => find<Accessory>(db, 'accessories', id);
+
 /** Writes a product whole, and the categories it is found by. */
 export async function putProduct(db: Knex, p: Product): Promise<void> {
 	const row = { id: p.id, maker: p.maker, name: p.name, document: JSON.stringify(p) };

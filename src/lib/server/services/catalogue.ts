@@ -23,7 +23,7 @@ export async function shopData(db: Knex): Promise<ShopData> {
 	if (known?.of === of) return { catalogue: known.catalogue, shop: known.shop, version };
 	const [products, accessories, policy] = [await listProducts(db), await listAccessories(db), await readPolicy(db)];
 	const complaints: Complaint[] = await listRecords(db, 'complaints');
-	const shop = { policy, accessories, assumptions: await readAssumptions(db) };
+	const shop = { policy, accessories: accessories.filter((a) => !a.withdrawn), assumptions: await readAssumptions(db) };
 	const fresh = { catalogue: compileCatalogue(products, complaints), shop };
 	prepared.set(db, { ...fresh, of });
 	return { ...fresh, version };

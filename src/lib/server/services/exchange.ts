@@ -12,13 +12,13 @@ import {
 	type KitRevision,
 	type StoredKit
 } from '../repositories/kits';
-import { listAccessories, listProducts, putAccessory, putProduct } from '../repositories/products';
+import { listAccessories, listProducts } from '../repositories/products';
 import { addRecord, listRecords, RECORD_LISTS } from '../repositories/records';
 import { bumpCatalogueVersion, readSettings, writeSetting } from '../repositories/settings';
 import { listUnits, unitsById } from '../repositories/units';
 import { readAssumptions } from './assumptions';
 import { readCurrency, readPolicy } from './policy';
-import { CONFIGURATIONS, UNITS, writeRecord, type Store, type Worker } from './record/store';
+import { ACCESSORIES, CONFIGURATIONS, PRODUCTS, UNITS, writeRecord, type Store, type Worker } from './record/store';
 
 const KNOWN_FIELDS: ReadonlySet<string> = new Set(Object.keys(documentSchema.shape));
 const EXTRA = 'extra:';
@@ -85,8 +85,8 @@ export async function importDocument(db: Knex, doc: RotaluxDocument, now: string
 		const worker = { by: null, now };
 		for (const unit of doc.units) await takeRecord(tx, UNITS, unit, worker);
 		for (const c of doc.configurations) await takeRecord(tx, CONFIGURATIONS, c, worker);
-		for (const p of doc.products) await putProduct(tx, p);
-		for (const a of doc.accessories) await putAccessory(tx, a);
+		for (const p of doc.products) await takeRecord(tx, PRODUCTS, p, worker);
+		for (const a of doc.accessories) await takeRecord(tx, ACCESSORIES, a, worker);
 		if (doc.policy) await writeSetting(tx, 'policy', doc.policy);
 		if (doc.assumptions) await writeSetting(tx, 'assumptions', { ...(await readAssumptions(tx)), ...doc.assumptions });
 		if (doc.products.length + doc.accessories.length > 0) await writeSetting(tx, 'currency', doc.currency);

@@ -1,13 +1,11 @@
 import type { Knex } from 'knex';
-import { matchConfiguration, matchSocket, type Candidate, type SocketMatch } from '../../core/match';
+import { matchConfiguration, type Candidate, type SocketMatch } from '../../core/match';
 import {
-	showCandidate,
 	showFacts,
 	showSocketRecord,
 	showSockets,
 	showVehicle,
 	showWalk,
-	type ShownCandidate,
 	type ShownFact,
 	type ShownSocketRecord,
 	type ShownVehicle,
@@ -66,18 +64,4 @@ export async function showSocket(
 	return configuration && socket
 		? { ...showSocketRecord(configuration, socket), known: showFacts(configuration, socket) }
 		: null;
-}
-
-/** A socket's candidates, best first; null when vehicle or socket is not there. */
-export async function showMatch(
-	db: Knex,
-	id: string,
-	socketId: string
-): Promise<{ open: SocketMatch['open']; candidates: ShownCandidate[] } | null> {
-	const configuration = await findConfiguration(db, id);
-	const socket = configuration?.sockets.find((s) => s.id === socketId);
-	if (!configuration || !socket) return null;
-	const { catalogue, shop } = await shopData(db);
-	const { open, candidates } = matchSocket(configuration, socket, catalogue, shop);
-	return { open, candidates: candidates.map((c) => showCandidate(c, { configuration, socket, shop })) };
 }

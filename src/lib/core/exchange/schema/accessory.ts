@@ -37,7 +37,9 @@ export const accessory = z.looseObject({
 	extraDepth: millimetres.optional(),
 	port: millimetres.optional(),
 	capacitance: farads.optional(),
-	packs: z.array(pack).default([])
+	packs: z.array(pack).default([]),
+	/** True when it is no longer offered. */
+	withdrawn: z.boolean().optional()
 });
 
 export type Accessory = z.infer<typeof accessory>;

@@ -87,6 +87,8 @@ export const product = z.looseObject({
 	life: count(0, 10000000).optional(),
 	driver: z.looseObject({ where: z.enum(['inline', 'none']), size: z.array(millimetres).optional() }).optional(),
 	packs: z.array(pack).default([]),
+	/** True when it is no longer offered; kits and history keep it. */
+	withdrawn: z.boolean().optional(),
 	evidence: z.array(evidence).optional()
 });
 

@@ -1,6 +1,6 @@
 import { checkDraft, draftOf, type WalkContext } from '../../walk';
-import type { Problem } from '../../result';
-import { readConfiguration, readUnit } from '../one';
+import type { Problem, Result } from '../../result';
+import { readAccessory, readConfiguration, readProduct, readUnit } from '../one';
 import type { Configuration, Unit } from '../schema';
 import { Assembly, type Assembled, type Existing, type ImportWish, type Loose, type Progress } from './assembly';
 import type { MappedTable, RowProblem } from './incoming';
@@ -85,5 +85,29 @@ function finish(assembly: Assembly): Assembled {
 				message: `${id}: ${read.error[0]?.message}`
 			});
 	}
-	return { configurations, units, problems: assembly.problems, rows: assembly.rows };
+	return {
+		configurations,
+		units,
+		products: stockOf(assembly, 'products', readProduct),
+		accessories: stockOf(assembly, 'accessories', readAccessory),
+		problems: assembly.problems,
+		rows: assembly.rows
+	};
+}
+
+/** Products or accessories that can be read; the others as problems of the row that last spoke of them. */
+function stockOf<T>(
+	assembly: Assembly,
+	shelf: 'products' | 'accessories',
+	read: (input: unknown) => Result<T, Problem[]>
+): T[] {
+	return [...assembly[shelf]].flatMap(([id, item]) => {
+		const found = read(item);
+		if (found.ok) return [found.value];
+		const origin = assembly.origin.get(`\n${shelf}\n${id}`) ?? { tab: shelf, row: 0 };
+		assembly.problems.push(
+			...found.error.map(({ path, message }) => ({ ...origin, column: path || null, message: `${id}: ${message}` }))
+		);
+		return [];
+	});
 }

@@ -1,5 +1,5 @@
 import { claim, FACTS, withValueAt, type Subject, type SubjectKind } from '../../vehicle';
-import type { Configuration, Evidence, Unit } from '../schema';
+import type { Accessory, Configuration, Evidence, Product, Unit } from '../schema';
 import { fromCell } from './cells';
 import { COLUMNS } from './columns';
 import type { MappedTable, RowProblem } from './incoming';
@@ -16,12 +16,17 @@ export interface ImportWish {
 export interface Existing {
 	configurations: ReadonlyMap<string, Configuration>;
 	units: ReadonlyMap<string, Unit>;
+	/** The stock, by id; empty while no sheet of the file speaks of it. */
+	products: ReadonlyMap<string, Product>;
+	accessories: ReadonlyMap<string, Accessory>;
 }
 
 /** What an import would write, and every row that cannot be read. */
 export interface Assembled {
 	configurations: Configuration[];
 	units: Unit[];
+	products: Product[];
+	accessories: Accessory[];
 	problems: RowProblem[];
 	/** Rows that were read. */
 	rows: number;
@@ -31,6 +36,9 @@ export interface Assembled {
 export type Progress = (done: number) => void;
 
 export type Loose = Record<string, unknown>;
+
+/** A product or accessory being put together. */
+export type StockItem = Loose & { packs: Loose[] };
 
 /** A row as a loose record: by path, only what its cells say. */
 export interface ReadRow {
@@ -50,6 +58,8 @@ export class Assembly {
 	readonly problems: RowProblem[] = [];
 	readonly configurations = new Map<string, Loose & { sockets: Loose[]; channels: Loose[] }>();
 	readonly units = new Map<string, Loose>();
+	readonly products = new Map<string, StockItem>();
+	readonly accessories = new Map<string, StockItem>();
 	/** The row that last touched a thing, to say where a problem comes from. */
 	readonly origin = new Map<string, { tab: string; row: number }>();
 	/** Things whose evidence has begun anew with the rows. */

@@ -10,7 +10,7 @@ export interface Column {
 	also?: readonly string[];
 }
 
-export const SHEETS = ['vehicles', 'sockets', 'channels', 'evidence', 'units'] as const;
+export const SHEETS = ['vehicles', 'sockets', 'channels', 'evidence', 'units', 'products', 'accessories'] as const;
 export type SheetName = (typeof SHEETS)[number];
 
 const text = (heading: string, path = heading, also: readonly string[] = []): Column => ({
@@ -28,6 +28,20 @@ const number = (heading: string, path = heading, also: readonly string[] = []): 
 const WHOSE = text('configuration', '', ['vehicle', 'vehicle id', 'car', 'model id']);
 /** Whatever a record holds beyond the columns, so that nothing is lost on the way out and back. */
 const MORE: Column = { heading: 'more', path: 'more', kind: 'json' };
+
+const lines = (heading: string, path = heading, also: readonly string[] = []): Column => ({
+	heading,
+	path,
+	kind: 'lines',
+	also
+});
+/** How a thing is sold; a row of a product or accessory is about one pack of it, or about none. */
+const PACK: readonly Column[] = [
+	text('sku', 'pack.sku', ['article', 'article no', 'item', 'item no', 'part number']),
+	number('count', 'pack.count', ['pieces', 'pack size', 'per pack', 'qty per pack']),
+	number('price', 'pack.price', ['price minor', 'cents']),
+	number('stock', 'pack.stock', ['on hand', 'in stock', 'quantity', 'qty'])
+];
 
 /** Every sheet with its columns. A new field of the format is one entry here. */
 export const COLUMNS: Readonly<Record<SheetName, readonly Column[]>> = {
@@ -113,5 +127,59 @@ export const COLUMNS: Readonly<Record<SheetName, readonly Column[]>> = {
 		{ heading: 'marks', path: 'marks', kind: 'lines' },
 		{ heading: 'sockets', path: 'sockets', kind: 'json' },
 		MORE
+	],
+	products: [
+		text('id', 'id', ['product', 'product id']),
+		text('maker', 'maker', ['brand', 'manufacturer']),
+		text('name', 'name', ['description', 'title']),
+		text('kind', 'kind', ['type']),
+		lines('fits', 'fits', ['made for', 'bulb', 'lamp category', 'base', 'socket']),
+		text('wiring'),
+		{ heading: 'modes', path: 'modes', kind: 'list' },
+		text('colour', 'colour.kind', ['color', 'light']),
+		number('cct', 'colour.cct', ['kelvin', 'colour temperature', 'color temperature']),
+		number('peak', 'colour.peak', ['wavelength', 'nm']),
+		text('emission'),
+		number('claimed', 'flux.claimed', ['lumen', 'lumens', 'lm', 'flux']),
+		text('per', 'flux.per'),
+		number('measured', 'flux.measured', ['measured lumens']),
+		number('minorFlux', 'flux.minor', ['dim lumens']),
+		number('at13v5', 'power.at13v5', ['power', 'watt', 'watts', 'w']),
+		number('minor', 'power.minor', ['dim power']),
+		number('turnOn', 'turnOn', ['turn on']),
+		number('startUp', 'startUp', ['start up']),
+		number('builtInLoad', 'builtInLoad', ['built in load']),
+		text('polarity'),
+		number('frontLength', 'size.frontLength', ['front length']),
+		number('frontDiameter', 'size.frontDiameter', ['front diameter']),
+		number('lightCentre', 'size.lightCentre', ['light centre', 'lcl']),
+		number('rearLength', 'size.rearLength', ['rear length']),
+		number('rearDiameter', 'size.rearDiameter', ['rear diameter']),
+		number('length', 'size.length', ['festoon length']),
+		text('collar'),
+		number('emitterAngle', 'emitterAngle', ['emitter angle']),
+		text('cooling'),
+		number('limit', 'limit', ['temperature limit']),
+		text('ip', 'ip', ['ingress']),
+		number('life', 'life', ['hours']),
+		text('driver', 'driver.where'),
+		MORE,
+		...PACK
+	],
+	accessories: [
+		text('id', 'id', ['accessory', 'accessory id']),
+		text('kind', 'kind', ['type']),
+		text('name', 'name', ['description', 'title']),
+		lines('categories', 'fits.categories', ['made for', 'fits']),
+		number('pins', 'fits.pins'),
+		lines('families', 'fits.families', ['vehicles']),
+		text('scope'),
+		number('resistance', 'resistance', ['ohm', 'ohms']),
+		number('rating', 'rating', ['rated watts']),
+		number('extraDepth', 'extraDepth', ['extra depth']),
+		number('port'),
+		number('capacitance', 'capacitance', ['farad']),
+		MORE,
+		...PACK
 	]
 };

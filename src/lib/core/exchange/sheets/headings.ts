@@ -33,7 +33,7 @@ export function sheetFor(tab: string, headings: readonly string[]): SheetName {
 	if (named) return named;
 	const hits = (sheet: SheetName) => headings.filter((heading) => columnFor(sheet, heading) !== null).length;
 	// Sockets are what people have lists of; another sheet must be plainly nearer.
-	const order: SheetName[] = ['sockets', 'evidence', 'channels', 'vehicles', 'units'];
+	const order: SheetName[] = ['sockets', 'evidence', 'channels', 'vehicles', 'units', 'products', 'accessories'];
 	const best = Math.max(...order.map(hits));
 	if (headings.some((h) => ['fact', 'source'].includes(plain(h))) && hits('evidence') >= hits('sockets') - 1)
 		return 'evidence';

@@ -1,5 +1,5 @@
 import { factOf, isNumeric, subjectsOf, valueAt, withoutUnit, withValueAt, type SubjectKind } from '../../vehicle';
-import type { Configuration, Evidence, Unit } from '../schema';
+import type { Accessory, Configuration, Evidence, Product, Unit } from '../schema';
 import { toCell, type Cell } from './cells';
 import { COLUMNS, type SheetName } from './columns';
 
@@ -89,4 +89,17 @@ export function vehicleSheets(configurations: readonly Configuration[], units: r
 		evidenceTable(configurations),
 		unitTable(units)
 	];
+}
+
+/** One row a pack, or one for a thing without packs; what is no pack stands in each of its rows. */
+function stockTable(name: 'products' | 'accessories', items: readonly (Product | Accessory)[]): Table {
+	const rows = items.flatMap(({ packs, ...item }) =>
+		(packs.length > 0 ? packs : [undefined]).map((pack) => row(name, pack ? { ...item, pack } : item, ''))
+	);
+	return { name, headings: headingsOf(name), rows };
+}
+
+/** The sheets of the stock: products and accessories, one row a pack. Prices in minor units. */
+export function stockSheets(products: readonly Product[], accessories: readonly Accessory[]): Table[] {
+	return [stockTable('products', products), stockTable('accessories', accessories)];
 }

@@ -14,10 +14,15 @@ import {
 } from '.';
 
 const PLAIN: ImportWish = { configuration: null, witness: null };
-const nothing: Existing = { configurations: new Map(), units: new Map() };
+const nothing: Existing = {
+	configurations: new Map(),
+	units: new Map(),
+	products: new Map(),
+	accessories: new Map()
+};
 const having = (...list: Configuration[]): Existing => ({
-	configurations: new Map(list.map((c) => [c.id as string, c])),
-	units: new Map()
+	...nothing,
+	configurations: new Map(list.map((c) => [c.id as string, c]))
 });
 
 function table(tab: string, headings: string[], rows: Cell[][]): MappedTable {
@@ -182,6 +187,7 @@ describe('rows on top of what is there', () => {
 		const { configurations, units } = demoDocument();
 		const car = configurations.find((c) => c.id === 'fenholm-skerry-i-2012')!;
 		const existing = {
+			...nothing,
 			configurations: new Map([[car.id as string, car]]),
 			units: new Map(units.map((u) => [u.id as string, u]))
 		};

@@ -1,3 +1,4 @@
+import type { Product } from '../../exchange';
 import type { Candidate } from '../candidate';
 import type { SocketMatch } from '../match';
 import { WISH_KINDS } from './kinds';
@@ -35,10 +36,25 @@ function labelOf(wish: Wish): string {
 	return made.join(', ') || 'no wish';
 }
 
+function keptBy(wish: Wish): (candidate: Candidate) => boolean {
+	const kinds = WISH_KINDS.filter((kind) => kind.made(wish));
+	return (candidate) => kinds.every((kind) => kind.keeps(candidate, wish));
+}
+
+/** The best LED a wish leaves for each socket, by socket id; sockets it leaves without one are not in it. */
+export function bestUnder(matches: readonly SocketMatch[], wish: Wish): Map<string, Product> {
+	const keeps = keptBy(wish);
+	return new Map(
+		matches.flatMap(({ socket, candidates }): [string, Product][] => {
+			const best = candidates.find((candidate) => serves(candidate) && keeps(candidate));
+			return best ? [[socket.id, best.product]] : [];
+		})
+	);
+}
+
 /** How many sockets the wish leaves with a lamp, which it loses, and where the best one changes. */
 export function coverageOf(matches: readonly SocketMatch[], wish: Wish): Coverage {
-	const kinds = WISH_KINDS.filter((kind) => kind.made(wish));
-	const keeps = (candidate: Candidate) => kinds.every((kind) => kind.keeps(candidate, wish));
+	const keeps = keptBy(wish);
 	const moves = matches.flatMap(({ socket, candidates }): Moved[] => {
 		const good = candidates.filter(serves);
 		const [before] = good;

@@ -1,7 +1,7 @@
 /** A fact that evidence can be kept for. */
 export interface Fact {
 	label: string;
-	unit?: 'mm' | '°' | 'A' | 'ohm' | 'Hz' | 'per minute';
+	unit?: 'mm' | '°' | 'A' | 'ohm' | 'Hz' | 'per minute' | 'lm' | 'W' | 'V' | 's' | 'K' | 'nm' | 'C';
 	/** True for a plain count, which has no unit. */
 	count?: true;
 	/** Two readings no further apart than this agree. */
@@ -10,7 +10,7 @@ export interface Fact {
 	choices?: readonly string[];
 }
 
-export type SubjectKind = 'socket' | 'channel' | 'flasher';
+export type SubjectKind = 'socket' | 'channel' | 'flasher' | 'product';
 
 const length = (label: string): Fact => ({ label, unit: 'mm', tolerance: 0.5 });
 
@@ -48,6 +48,30 @@ export const FACTS: Readonly<Record<SubjectKind, Readonly<Record<string, Fact>>>
 		pins: { label: 'Pins', count: true },
 		thresholdCurrent: { label: 'Doubles below', unit: 'A', tolerance: 0.05 },
 		normalPerMinute: { label: 'Normal rate', unit: 'per minute', tolerance: 5 }
+	},
+	product: {
+		'flux.measured': { label: 'Measured flux', unit: 'lm', tolerance: 5 },
+		'flux.minor': { label: 'Flux of the dim mode', unit: 'lm', tolerance: 2 },
+		'power.at13v5': { label: 'Power at 13.5 V', unit: 'W', tolerance: 0.1 },
+		'power.minor': { label: 'Power of the dim mode', unit: 'W', tolerance: 0.05 },
+		builtInLoad: { label: 'Built-in load', unit: 'W', tolerance: 0.2 },
+		turnOn: { label: 'Lights from', unit: 'V', tolerance: 0.2 },
+		startUp: { label: 'Start-up time', unit: 's', tolerance: 0.001 },
+		'colour.cct': { label: 'Colour temperature', unit: 'K', tolerance: 50 },
+		'colour.peak': { label: 'Peak wavelength', unit: 'nm', tolerance: 2 },
+		'size.frontLength': length('Front length'),
+		'size.frontDiameter': length('Front diameter'),
+		'size.lightCentre': length('Light centre'),
+		'size.rearLength': length('Rear length'),
+		'size.rearDiameter': length('Rear diameter'),
+		'size.length': length('Length over the caps'),
+		emitterAngle: { label: 'Emitter angle', unit: '°', tolerance: 2 },
+		collar: { label: 'Collar', choices: ['fixed', 'adjustable', 'removable'] },
+		wiring: { label: 'Wiring', choices: ['standard', 'crossed', 'both'] },
+		polarity: { label: 'Polarity', choices: ['sensitive', 'free'] },
+		cooling: { label: 'Cooling', choices: ['none', 'fins', 'fan', 'strap'] },
+		limit: { label: 'Temperature limit', unit: 'C', tolerance: 2 },
+		'driver.where': { label: 'Driver', choices: ['inline', 'none'] }
 	}
 };
 

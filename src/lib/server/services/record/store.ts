@@ -1,8 +1,9 @@
 import type { Knex } from 'knex';
-import type { Configuration, Unit } from '../../../core/exchange';
+import type { Accessory, Configuration, Product, Unit } from '../../../core/exchange';
 import { composed, findStored, indexQuestions, putConfiguration } from '../../repositories/configurations';
 import { addEvent, lastEvent } from '../../repositories/events';
-import { bumpDataVersion } from '../../repositories/settings';
+import { findAccessory, findProduct, putAccessory, putProduct } from '../../repositories/products';
+import { bumpCatalogueVersion, bumpDataVersion } from '../../repositories/settings';
 import { putUnit, unitsById, usersOfUnit } from '../../repositories/units';
 import { patchesBetween } from './patches';
 
@@ -37,6 +38,26 @@ export const UNITS: Store<Unit> = {
 			const stored = await findStored(db, id);
 			if (stored) await indexQuestions(db, await composed(db, stored));
 		}
+	}
+};
+
+/** Products; a change of one is a change of the catalogue. */
+export const PRODUCTS: Store<Product> = {
+	name: (id) => `product:${id}`,
+	find: findProduct,
+	put: async (db, product) => {
+		await putProduct(db, product);
+		await bumpCatalogueVersion(db);
+	}
+};
+
+/** Accessories; a change of one is a change of the catalogue. */
+export const ACCESSORIES: Store<Accessory> = {
+	name: (id) => `accessory:${id}`,
+	find: findAccessory,
+	put: async (db, accessory) => {
+		await putAccessory(db, accessory);
+		await bumpCatalogueVersion(db);
 	}
 };
 

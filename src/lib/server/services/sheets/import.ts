@@ -15,9 +15,11 @@ import {
 import type { ShownSheets, ShownSheetWish } from '../../../core/showing';
 import { findConfigurations } from '../../repositories/configurations';
 import { findHeadingMap, putHeadingMap } from '../../repositories/heading-maps';
+import { listAccessories, listProducts } from '../../repositories/products';
 import { listUnits } from '../../repositories/units';
 import { takeRecord } from '../exchange';
-import { CONFIGURATIONS, UNITS, type Worker } from '../record/store';
+import { ACCESSORIES, CONFIGURATIONS, PRODUCTS, UNITS, type Worker } from '../record/store';
+import { skuClashes } from '../stock';
 
 /** How a spreadsheet is meant to be taken in. */
 export interface SheetWish extends ShownSheetWish {
@@ -60,6 +62,16 @@ function withoutBadRows(tables: readonly MappedTable[], problems: readonly RowPr
 	}));
 }
 
+/** The stock on record, when a sheet speaks of it. */
+async function stockNeeded(db: Knex, tables: readonly MappedTable[]) {
+	const needed = tables.some(({ sheet }) => sheet === 'products' || sheet === 'accessories');
+	const [products, accessories] = needed ? [await listProducts(db), await listAccessories(db)] : [[], []];
+	return {
+		products: new Map(products.map((p) => [p.id as string, p])),
+		accessories: new Map(accessories.map((a) => [a.id as string, a]))
+	};
+}
+
 /** Everything an import does before it writes: records put together from the rows, on top of what is there. */
 async function prepare(
 	db: Knex,
@@ -72,7 +84,8 @@ async function prepare(
 	const found = await findConfigurations(db, ownersIn(all, wish));
 	const existing = {
 		configurations: new Map(found.map((c) => [c.id as string, c])),
-		units: new Map((await listUnits(db)).map((unit) => [unit.id as string, unit]))
+		units: new Map((await listUnits(db)).map((unit) => [unit.id as string, unit])),
+		...(await stockNeeded(db, all))
 	};
 	const day = worker.now.slice(0, 10);
 	const note = wish.supplier ? { note: `spreadsheet of ${wish.supplier}` } : {};
@@ -102,6 +115,15 @@ function countSockets(assembled: Assembled, existing: ReadonlyMap<string, { sock
 		}
 	}
 	return { added, changed };
+}
+
+/** New and changed things among those put together. */
+function countStock<T extends { id: string }>(items: readonly T[], existing: ReadonlyMap<string, T>) {
+	const before = items.map((item) => existing.get(item.id));
+	return {
+		added: before.filter((old) => old === undefined).length,
+		changed: items.filter((item, i) => before[i] && !isDeepStrictEqual(plain(before[i]), plain(item))).length
+	};
 }
 
 /** Shows what a spreadsheet would do; writes nothing. */
@@ -134,7 +156,9 @@ export async function previewSheets(
 		changedVehicles: assembled.configurations
 			.filter((c) => !isNew(c.id) && !isDeepStrictEqual(plain(c), plain(existing.configurations.get(c.id))))
 			.map((c) => c.id),
-		sockets: countSockets(assembled, existing.configurations)
+		sockets: countSockets(assembled, existing.configurations),
+		products: countStock(assembled.products, existing.products),
+		accessories: countStock(assembled.accessories, existing.accessories)
 	};
 }
 
@@ -149,6 +173,8 @@ export class SheetProblem extends Error {
 /** What an import wrote. */
 export interface SheetReport {
 	vehicles: string[];
+	products: string[];
+	accessories: string[];
 	rows: number;
 	leftOut: number;
 }
@@ -173,10 +199,16 @@ export async function writeSheets(
 			await takeRecord(tx, CONFIGURATIONS, configuration, worker);
 			progress(first.rows + i + 1);
 		}
+		for (const product of assembled.products) await takeRecord(tx, PRODUCTS, product, worker);
+		for (const accessory of assembled.accessories) await takeRecord(tx, ACCESSORIES, accessory, worker);
+		const [clash] = await skuClashes(tx);
+		if (clash) throw new Error(`${clash} Nothing was written.`);
 		if (wish.supplier) for (const { sheet, map } of all) await putHeadingMap(tx, wish.supplier, sheet, map);
 	});
 	return {
 		vehicles: assembled.configurations.map((c) => c.id),
+		products: assembled.products.map((p) => p.id),
+		accessories: assembled.accessories.map((a) => a.id),
 		rows: assembled.rows,
 		leftOut: first.rows - assembled.rows
 	};

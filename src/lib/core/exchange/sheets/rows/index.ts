@@ -3,6 +3,7 @@ import type { SheetName } from '../columns';
 import { addChannel } from './channels';
 import { addEvidence } from './evidence';
 import { addSocket } from './sockets';
+import { addAccessory, addProduct } from './stock';
 import { addUnit } from './units';
 import { addVehicle } from './vehicles';
 
@@ -12,5 +13,7 @@ export const TAKERS: readonly [SheetName, (assembly: Assembly, tab: string, row:
 	['vehicles', addVehicle],
 	['sockets', addSocket],
 	['channels', addChannel],
-	['evidence', addEvidence]
+	['evidence', addEvidence],
+	['products', addProduct],
+	['accessories', addAccessory]
 ];

@@ -1,6 +1,6 @@
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
-import { BALANCES, KIT_SCOPES, label, minorUnits } from '$lib/core/exchange';
+import { BALANCES, KIT_SCOPES, label, minorUnits, policyException } from '$lib/core/exchange';
 import type { Result } from '$lib/core/result';
 import { orTrouble } from '$lib/server/or-trouble';
 import {
@@ -66,6 +66,14 @@ export const actions: Actions = {
 		if (!read) return bad('Give a reason for leaving the socket stock.');
 		return doing((ctx) => chooseInKit(ctx, params.kit, read.socket, { kind: 'stock', reason: read.reason }));
 	},
+	except: async ({ request, params }) => {
+		const form = Object.fromEntries(await request.formData());
+		const read = policyException.safeParse({ ...form, on: new Date().toISOString().slice(0, 10) });
+		if (!read.success) return bad('An exception wants a name, and words that will stand on the kit.');
+		return doing((ctx) => reorderKit(ctx, params.kit, (order) => ({ ...order, exception: read.data })));
+	},
+	unexcept: async ({ params }) =>
+		doing((ctx) => reorderKit(ctx, params.kit, ({ exception: _exception, ...order }) => order)),
 	runners: async ({ params }) => doing((ctx) => addRunnersUp(ctx, params.kit)),
 	release: async ({ request, params }) => {
 		const read = await fields(request, releasing);

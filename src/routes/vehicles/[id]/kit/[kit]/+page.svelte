@@ -2,6 +2,7 @@
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import ExceptionForm from '$lib/components/kit/ExceptionForm.svelte';
 	import HandChoices from '$lib/components/kit/HandChoices.svelte';
 	import Lines from '$lib/components/kit/Lines.svelte';
 	import OpenSockets from '$lib/components/kit/OpenSockets.svelte';
@@ -12,7 +13,7 @@
 	import Message from '$lib/components/ui/Message.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 	import { money } from '$lib/components/ui/money';
-	import { POLICY_WORDS } from '$lib/core/showing/cautions';
+	import { policySentences } from '$lib/core/showing/cautions';
 
 	let { data, form } = $props();
 
@@ -68,11 +69,7 @@
 						: `Not proven best: at most ${money(data.kit.gap, data.currency)} from it`}; whole packs, both sides alike,
 					parts included.
 				</p>
-				<p>
-					Shop policy: {POLICY_WORDS[data.policy.headlamps]}{data.policy.fog
-						? ` Fog lamps: ${POLICY_WORDS[data.policy.fog]}`
-						: ''}
-				</p>
+				{#each policySentences(data.policy, data.order.exception) as sentence (sentence)}<p>{sentence}</p>{/each}
 			</div>
 		</ScrollPanel>
 	</div>
@@ -99,6 +96,7 @@
 		{#if draft && data.kit.byHand.length > 0}<div class="panel p-3"><HandChoices choices={data.kit.byHand} /></div>{/if}
 		<div class="panel p-3"><OpenSockets open={data.kit.open} vehicle={id} {fixed} editable={draft} /></div>
 		{#if draft}
+			<div class="panel p-3"><ExceptionForm exception={data.order.exception ?? null} /></div>
 			<div class="panel p-3"><Release wantsSignature={data.kit.wantsSignature} stale={data.stale} /></div>
 		{/if}
 		{#if draft || data.kit.runnersUp.length > 0}

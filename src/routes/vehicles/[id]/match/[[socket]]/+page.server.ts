@@ -3,12 +3,15 @@ import { z } from 'zod';
 import { resolve } from '$app/paths';
 import { productId } from '$lib/core/exchange';
 import { orTrouble } from '$lib/server/or-trouble';
+import { personOf } from '$lib/server/person';
+import { changeAssumptions } from '$lib/server/services/assumptions';
 import { chooseInKit, draftFor } from '$lib/server/services/kits';
-import { showMatch, showSocket } from '$lib/server/services/vehicle';
+import { showMatch } from '$lib/server/services/match';
+import { showSocket } from '$lib/server/services/vehicle';
 import { database, kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params, parent }) => {
+export const load: PageServerLoad = async ({ params, parent, url }) => {
 	const db = await database();
 	if (params.socket === undefined) {
 		const first = (await parent()).vehicle.sockets[0];
@@ -18,7 +21,7 @@ export const load: PageServerLoad = async ({ params, parent }) => {
 	}
 	const [socket, match] = [
 		await showSocket(db, params.id, params.socket),
-		await showMatch(db, params.id, params.socket)
+		await showMatch(db, params.id, params.socket, url.searchParams.get('why') ?? '')
 	];
 	if (!socket || !match) error(404, { message: `This vehicle has no socket “${params.socket}”.` });
 	return { socket, match };
@@ -40,6 +43,20 @@ export const actions: Actions = {
 			const done = await chooseInKit(ctx, kit.value.id, socket, choice);
 			if (!done.ok) return fail(409, { message: done.error });
 			return { kit: done.value.id, name: done.value.name, total: done.value.answer.total };
+		});
+	},
+	assume: async ({ request, cookies }) => {
+		const { source = '', ...values } = Object.fromEntries(await request.formData());
+		const by = personOf(cookies);
+		const on = new Date().toISOString().slice(0, 10);
+		const changes = Object.entries(values).map(([id, value]) => ({
+			id,
+			set: { value: Number(value), source: String(source), on, ...(by ? { by } : {}) }
+		}));
+		return orTrouble(async () => {
+			const done = await changeAssumptions(await database(), changes);
+			if (!done.ok) return fail(400, { message: done.error });
+			return { assumed: 'Kept for the shop: every verdict is worked out with it now.' };
 		});
 	}
 };

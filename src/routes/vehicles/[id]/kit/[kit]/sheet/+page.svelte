@@ -4,7 +4,7 @@
 	import Lines from '$lib/components/kit/Lines.svelte';
 	import PaperRota from '$lib/components/rota/PaperRota.svelte';
 	import { money } from '$lib/components/ui/money';
-	import { CAUTIONS, POLICY_WORDS } from '$lib/core/showing/cautions';
+	import { CAUTIONS, policySentences } from '$lib/core/showing/cautions';
 
 	let { data } = $props();
 
@@ -36,11 +36,9 @@
 			{#if sheet.signedBy}<p>Checks by hand signed by {sheet.signedBy}</p>{/if}
 			<p class="mt-2 text-xl font-semibold">{money(sheet.kit.total, sheet.currency)}</p>
 			<p>{sheet.kit.spare} pieces spare</p>
-			<p class="mt-2">
-				Shop policy: {POLICY_WORDS[sheet.policy.headlamps]}{sheet.policy.fog
-					? ` Fog lamps: ${POLICY_WORDS[sheet.policy.fog]}`
-					: ''}
-			</p>
+			{#each policySentences(sheet.policy, sheet.order.exception) as sentence (sentence)}<p class="mt-2">
+					{sentence}
+				</p>{/each}
 			{#if data.tells.length > 0}<p class="mt-2">Is it this vehicle? {data.tells.join('. ')}.</p>{/if}
 		</div>
 		<PaperRota sockets={sheet.kit.sockets} label={sheet.vehicleName} />

@@ -1,0 +1,56 @@
+<script lang="ts">
+	import type { RememberedWords } from '$lib/client/remembered.svelte';
+	import { VERDICTS, type Verdict } from '$lib/core/match/verdict';
+	import type { ShownCandidate } from '$lib/core/showing';
+	import { VERDICT_LEVEL, VERDICT_WORD } from '../ui/level';
+	import LevelMark from '../ui/LevelMark.svelte';
+	import { COLUMNS } from './columns';
+
+	/** What stands above the candidates: words to filter by, a switch for each verdict with its count, and the choice of columns. */
+	let {
+		candidates,
+		words = $bindable(),
+		left = $bindable(),
+		shown
+	}: { candidates: ShownCandidate[]; words: string; left: readonly Verdict[]; shown: RememberedWords } = $props();
+
+	const count = (verdict: Verdict) => candidates.filter((c) => c.verdict === verdict).length;
+</script>
+
+<div class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line px-2 py-1.5">
+	<input
+		type="search"
+		class="field min-h-7! w-44 py-0!"
+		placeholder="Filter: 4300, Tindelys"
+		aria-label="Filter candidates"
+		bind:value={words}
+	/>
+	<div class="flex flex-wrap gap-1" role="group" aria-label="Verdicts shown">
+		{#each VERDICTS as verdict (verdict)}
+			<button
+				type="button"
+				class={['chip inline-flex items-center gap-1', !left.includes(verdict) && 'opacity-60 line-through']}
+				aria-pressed={left.includes(verdict)}
+				onclick={() => (left = left.includes(verdict) ? left.filter((v) => v !== verdict) : [...left, verdict])}
+			>
+				<LevelMark level={VERDICT_LEVEL[verdict]} label="" />{VERDICT_WORD[verdict]}
+				<span class="number">{count(verdict)}</span>
+			</button>
+		{/each}
+	</div>
+	<details class="relative ml-auto">
+		<summary class="chip inline-flex cursor-pointer items-center">Columns</summary>
+		<fieldset class="panel absolute right-0 z-20 grid w-40 gap-1 p-2 shadow-md">
+			<legend class="sr-only">Columns shown</legend>
+			{#each COLUMNS as column (column.id)}
+				<label class="flex min-h-6 items-center gap-2"
+					><input
+						type="checkbox"
+						checked={shown.has(column.id)}
+						onchange={() => shown.toggle(column.id)}
+					/>{column.header}</label
+				>
+			{/each}
+		</fieldset>
+	</details>
+</div>

@@ -1,0 +1,78 @@
+<script lang="ts">
+	import { Tabs } from 'bits-ui';
+	import type { Snippet } from 'svelte';
+	import type { ShownMatchCandidate, ShownNeighbour } from '$lib/core/showing';
+	import ScoreBars from '../charts/ScoreBars.svelte';
+	import VerdictTag from '../ui/VerdictTag.svelte';
+	import ColourPanel from './ColourPanel.svelte';
+	import Compare from './Compare.svelte';
+	import FitPanel from './FitPanel.svelte';
+	import HeatPanel from './HeatPanel.svelte';
+	import Reasons from './Reasons.svelte';
+	import { MATCH_TABS, type MatchTab } from './tabs';
+
+	/** All that is known of one candidate: reasons, fit, colour, heat, score; and the comparison of several. */
+	let {
+		candidate,
+		compared,
+		neighbours,
+		currency,
+		tab,
+		saved,
+		ontab,
+		onleave,
+		children
+	}: {
+		candidate: ShownMatchCandidate;
+		compared: ShownMatchCandidate[];
+		neighbours: ShownNeighbour[];
+		currency: string;
+		tab: MatchTab;
+		/** What was kept of the heat assumptions, to be said. */
+		saved: string | null;
+		ontab: (tab: MatchTab) => void;
+		onleave: (product: string) => void;
+		children?: Snippet;
+	} = $props();
+
+	const { detail } = $derived(candidate);
+</script>
+
+<div class="mb-1 flex flex-wrap items-center gap-x-4 gap-y-1">
+	<h2>{candidate.maker} {candidate.name}</h2>
+	<span class="text-sm text-soft">{candidate.product}</span>
+	<VerdictTag verdict={candidate.verdict} />
+	<div class="ml-auto flex gap-2">{@render children?.()}</div>
+</div>
+<Tabs.Root value={tab} onValueChange={(value) => ontab(value as MatchTab)}>
+	<Tabs.List class="mb-2 flex flex-wrap gap-1 border-b border-line" aria-label="About this candidate">
+		{#each MATCH_TABS as { id, label } (id)}
+			<Tabs.Trigger
+				value={id}
+				disabled={id === 'compare' && compared.length < 2}
+				class="min-h-8 border-b-2 border-transparent px-3 font-medium text-soft hover:text-ink disabled:opacity-50 data-[state=active]:border-sea data-[state=active]:text-ink"
+				>{label}{#if id === 'compare'}&nbsp;<span class="number">{compared.length}</span>{/if}</Tabs.Trigger
+			>
+		{/each}
+	</Tabs.List>
+	<Tabs.Content value="reasons"><Reasons {candidate} /></Tabs.Content>
+	<Tabs.Content value="fit"><FitPanel {detail} {currency} /></Tabs.Content>
+	<Tabs.Content value="colour">
+		{#key candidate.product}<ColourPanel light={detail.light} {neighbours} lightShare={candidate.lightShare} />{/key}
+	</Tabs.Content>
+	<Tabs.Content value="heat">
+		{#if detail.heat}
+			{#key candidate.product}<HeatPanel heat={detail.heat} name={candidate.name} {saved} />{/key}
+		{:else}
+			<p>
+				{candidate.kind === 'halogen'
+					? 'A filament lamp of the stock power heats the lamp as it always did.'
+					: 'The power is not given, so nothing can be said of its heat: measure current and voltage on the bench.'}
+			</p>
+		{/if}
+	</Tabs.Content>
+	<Tabs.Content value="score"><ScoreBars parts={detail.score} total={candidate.score} /></Tabs.Content>
+	<Tabs.Content value="compare">
+		{#if compared.length > 1}<Compare candidates={compared} {currency} {onleave} />{/if}
+	</Tabs.Content>
+</Tabs.Root>

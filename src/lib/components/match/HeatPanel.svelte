@@ -1,0 +1,108 @@
+<script lang="ts">
+	import { heatLevel, secondsUntil, steadyTemperature } from '$lib/core/heat';
+	import type { ShownHeat } from '$lib/core/showing';
+	import HeatCurve from '../charts/HeatCurve.svelte';
+	import BusyForm from '../ui/BusyForm.svelte';
+	import LevelMark from '../ui/LevelMark.svelte';
+	import { LEVEL_WORD } from '../ui/level';
+
+	/** Body temperature over time with every assumption in reach: change one and see; keep it for the shop with its source. */
+	let { heat, name, saved }: { heat: ShownHeat; name: string; saved: string | null } = $props();
+
+	type Part = 'ambient' | 'resistance' | 'cap' | 'timeConstant';
+	const FIELDS: readonly { part: Part; label: string; unit: string; least: number; most: number; step: number }[] = [
+		{ part: 'ambient', label: 'Air around', unit: 'C', least: -20, most: 100, step: 1 },
+		{ part: 'resistance', label: 'Thermal resistance', unit: 'K/W', least: 0.5, most: 80, step: 0.1 },
+		{ part: 'cap', label: 'Factor of the cap', unit: '', least: 1, most: 2.5, step: 0.05 },
+		{ part: 'timeConstant', label: 'Time constant', unit: 's', least: 20, most: 1200, step: 5 }
+	];
+	let tried = $state<Partial<Record<Part, number>>>({});
+	let source = $state('');
+
+	const stands = $derived({ ...heat.heat, timeConstant: heat.timeConstant });
+	const now = $derived({ ...stands, ...tried });
+	const changed = $derived(FIELDS.filter(({ part }) => now[part] !== stands[part]));
+	const end = $derived(steadyTemperature(now));
+	const seconds = $derived(heat.limit === null ? null : secondsUntil(now, now.timeConstant, heat.limit));
+	const level = $derived(heat.limit === null ? 'unknown' : heatLevel(end, heat.limit));
+	const curves = $derived([
+		{ name: changed.length > 0 ? 'as tried' : name, heat: now, timeConstant: now.timeConstant, limit: heat.limit },
+		...(changed.length > 0
+			? [{ name: 'as it stands', heat: heat.heat, timeConstant: heat.timeConstant, limit: heat.limit }]
+			: [])
+	]);
+	const clock = (s: number) => (s < 90 ? `${Math.round(s)} s` : `${Math.round(s / 60)} min`);
+</script>
+
+<div class="grid gap-x-5 gap-y-2 xl:grid-cols-[minmax(0,27rem)_minmax(0,1fr)]">
+	<div>
+		<HeatCurve {curves} />
+		<p class="flex flex-wrap items-center gap-x-2">
+			<LevelMark {level} label="" />{LEVEL_WORD[level]}: about {Math.round(end)} C
+			{heat.limit === null ? ', and the limit is not given.' : `of ${heat.limit} C;`}
+			{#if heat.limit !== null}{seconds === null
+					? 'it never passes its limit.'
+					: `it passes its limit after ${clock(seconds)}.`}{/if}
+		</p>
+		<p class="text-sm text-soft">
+			Estimate: air + power x duty x resistance x cap, one time constant. Lit lamps and load resistors burn skin and
+			soften plastic.
+		</p>
+	</div>
+	<div class="grid min-w-0 content-start gap-2">
+		<p class="text-sm">
+			{heat.heat.watts} W while lit, built-in load included; lit {Math.round(heat.heat.duty * 100)} % of the time in its hardest
+			use.
+		</p>
+		{#each FIELDS as { part, label, unit, least, most, step } (part)}
+			<label class="grid grid-cols-[9rem_1fr_5.5rem_2.5rem] items-center gap-2">
+				<span>{label}</span>
+				<input
+					type="range"
+					class="w-full min-w-0 accent-(--sea)"
+					min={least}
+					max={most}
+					{step}
+					value={now[part]}
+					oninput={(event) => (tried[part] = Number(event.currentTarget.value))}
+					aria-label={`${label}, slide`}
+				/>
+				<input
+					class="field text-right"
+					inputmode="decimal"
+					value={now[part]}
+					aria-label={`${label}${unit ? `, ${unit}` : ''}`}
+					onchange={(event) => (tried[part] = Number(event.currentTarget.value.replace(',', '.')) || stands[part])}
+				/>
+				<span class="text-sm text-soft">{unit}</span>
+			</label>
+		{/each}
+		{#if changed.length > 0}
+			<BusyForm action="?/assume" class="grid gap-2 border-t border-line pt-2"
+				>{#snippet children(busy)}
+					{#each changed as { part } (part)}
+						<input type="hidden" name={heat.assumptions[part]} value={now[part]} />
+					{/each}
+					<label class="grid gap-0.5 text-sm text-soft"
+						>Where the new value comes from
+						<input
+							name="source"
+							class="field text-base text-ink"
+							bind:value={source}
+							placeholder="measured on six lamps, July"
+							required
+						/></label
+					>
+					<div class="flex flex-wrap gap-2">
+						<button class="button" data-main disabled={busy}>Keep for the shop</button>
+						<button type="button" class="button" onclick={() => (tried = {})}>Back to how it stands</button>
+					</div>
+					<p class="text-sm text-soft">
+						It then counts for every lamp of this kind, in every vehicle; Settings lists it.
+					</p>
+				{/snippet}</BusyForm
+			>
+		{/if}
+		{#if saved}<p role="status">{saved}</p>{/if}
+	</div>
+</div>

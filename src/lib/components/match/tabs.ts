@@ -1,0 +1,16 @@
+/** What the panel below the candidates shows, in order. */
+export const MATCH_TABS = [
+	{ id: 'reasons', label: 'Reasons' },
+	{ id: 'fit', label: 'Fit' },
+	{ id: 'colour', label: 'Colour' },
+	{ id: 'heat', label: 'Heat' },
+	{ id: 'score', label: 'Score' },
+	{ id: 'compare', label: 'Compare' }
+] as const;
+
+export type MatchTab = (typeof MATCH_TABS)[number]['id'];
+
+/** The tab of a name, the first when there is none of that name. */
+export function tabNamed(name: string | null): MatchTab {
+	return MATCH_TABS.find(({ id }) => id === name)?.id ?? 'reasons';
+}

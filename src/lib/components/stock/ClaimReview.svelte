@@ -1,0 +1,46 @@
+<script lang="ts">
+	import type { ClaimLevel, ClaimReading } from '$lib/core/claims';
+	import type { SoberFlux } from '$lib/core/optics';
+	import LevelMark from '../ui/LevelMark.svelte';
+
+	/** What the maker claims, each with its sober reading. */
+	let { claims, sober }: { claims: ClaimReading[]; sober: SoberFlux | null } = $props();
+
+	const MARK = {
+		plausible: 'pass',
+		doubtful: 'unknown',
+		'not-credible': 'refuse',
+		missing: 'unknown'
+	} as const satisfies Record<ClaimLevel, string>;
+	const WORD = {
+		plausible: 'plausible',
+		doubtful: 'doubtful',
+		'not-credible': 'not credible',
+		missing: 'missing'
+	} as const;
+</script>
+
+<section class="panel grid gap-2 p-3" aria-label="Claims">
+	<h2>Maker's claims, read soberly</h2>
+	<p>
+		{sober
+			? `Rotalux reckons with ${Math.round(sober.lumens)} lm a lamp (${sober.basis}).`
+			: 'No flux to reckon with: the light cannot be compared until it is measured.'}
+	</p>
+	<table class="grid-table dense">
+		<thead><tr><th scope="col">Said</th><th scope="col">Reading</th><th scope="col">Why</th></tr></thead>
+		<tbody>
+			{#each claims as claim, i (i)}
+				<tr>
+					<td>{claim.said}</td>
+					<td class="whitespace-nowrap"
+						><span class="inline-flex items-center gap-1.5"
+							><LevelMark level={MARK[claim.level]} label="" />{WORD[claim.level]}</span
+						></td
+					>
+					<td class="text-sm">{claim.why}{claim.sober ? ` Instead: ${claim.sober}.` : ''}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+</section>

@@ -1,0 +1,126 @@
+<script lang="ts">
+	import type { StockField } from '$lib/core/exchange';
+	import { amount } from '$lib/core/units';
+
+	interface Pack {
+		sku: string;
+		count: number;
+		price: number;
+		stock: number | null;
+	}
+
+	/** The fields of a product or accessory and its packs. An empty field means that it is not known. */
+	let {
+		form,
+		values = {},
+		packs = [],
+		problems = [],
+		currency
+	}: {
+		form: { title: string; fields: StockField[] }[];
+		values?: Record<string, string>;
+		packs?: Pack[];
+		problems?: { path: string; message: string }[];
+		currency: string;
+	} = $props();
+
+	let blank = $state(1);
+	const uid = $props.id();
+	const wrong = (path: string) => problems.find((problem) => problem.path === path)?.message;
+	const rows = $derived([...packs.map((pack) => pack as Pack | null), ...Array<null>(blank).fill(null)]);
+</script>
+
+{#each form as group (group.title)}
+	<fieldset class="panel grid gap-x-3 gap-y-2 p-3 sm:grid-cols-2 xl:grid-cols-3">
+		<legend class="px-1 font-medium">{group.title}</legend>
+		{#each group.fields as { path, label, unit, choices, hint } (path)}
+			{@const message = wrong(path)}
+			<label class="grid content-start gap-0.5 text-sm text-soft"
+				>{label}{unit ? `, ${unit}` : ''}
+				{#if choices.length > 0}
+					<select
+						name={path}
+						class="field text-base text-ink"
+						value={values[path] ?? ''}
+						aria-invalid={message ? 'true' : undefined}
+						aria-describedby={message ? `${uid}-${path}` : undefined}
+					>
+						<option value="">not given</option>
+						{#each choices as choice (choice)}<option value={choice}>{choice.replaceAll('-', ' ')}</option>{/each}
+					</select>
+				{:else}
+					<input
+						name={path}
+						class="field text-base text-ink"
+						value={values[path] ?? ''}
+						inputmode={unit ? 'decimal' : undefined}
+						aria-invalid={message ? 'true' : undefined}
+						aria-describedby={message ? `${uid}-${path}` : undefined}
+					/>
+				{/if}
+				{#if hint}<span>{hint}</span>{/if}
+				{#if message}<span id={`${uid}-${path}`} class="font-medium text-refuse">{message}</span>{/if}
+			</label>
+		{/each}
+	</fieldset>
+{/each}
+<fieldset class="panel p-3">
+	<legend class="px-1 font-medium">Packs</legend>
+	<table class="grid-table dense">
+		<thead
+			><tr
+				><th scope="col">SKU</th><th scope="col">Pieces</th><th scope="col">Price, {currency}</th><th scope="col"
+					>Packs in stock</th
+				></tr
+			></thead
+		>
+		<tbody>
+			{#each rows as pack, i (i)}
+				<tr>
+					<td
+						><input
+							class="field w-full"
+							name="pack.sku"
+							value={pack?.sku ?? ''}
+							aria-label={`SKU of pack ${i + 1}`}
+						/></td
+					>
+					<td
+						><input
+							class="field w-20 text-right"
+							name="pack.count"
+							inputmode="numeric"
+							value={pack?.count ?? ''}
+							aria-label={`Pieces in pack ${i + 1}`}
+						/></td
+					>
+					<td
+						><input
+							class="field w-28 text-right"
+							name="pack.price"
+							inputmode="decimal"
+							value={pack ? amount(pack.price) : ''}
+							aria-label={`Price of pack ${i + 1}`}
+						/></td
+					>
+					<td
+						><input
+							class="field w-24 text-right"
+							name="pack.stock"
+							inputmode="numeric"
+							value={pack?.stock ?? ''}
+							aria-label={`Stock of pack ${i + 1}`}
+						/></td
+					>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	<p class="mt-1 flex flex-wrap items-center gap-3 text-sm text-soft">
+		<button type="button" class="button min-h-7! py-0!" onclick={() => (blank += 1)}>Another pack</button>
+		A pack without SKU is left out. Empty stock means not counted.
+	</p>
+	{#each problems.filter((p) => p.path.startsWith('packs')) as problem, i (i)}<p class="font-medium text-refuse">
+			{problem.message}
+		</p>{/each}
+</fieldset>

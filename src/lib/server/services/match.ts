@@ -1,0 +1,115 @@
+import type { Knex } from 'knex';
+import type { Configuration, PolicyException, Product, Socket } from '../../core/exchange';
+import {
+	Candidate,
+	bestUnder,
+	colourMatrix,
+	coverageByMaker,
+	coverageByPart,
+	coverageOf,
+	matchConfiguration,
+	matchSocket,
+	NO_WISH,
+	socketCase,
+	type ColourMatrix,
+	type SocketMatch,
+	type Wish
+} from '../../core/match';
+import {
+	candidateDetail,
+	showCandidate,
+	showCoverage,
+	type ShownCoverage,
+	type ShownMatchCandidate,
+	type ShownNeighbour
+} from '../../core/showing';
+import { findConfiguration } from '../repositories/configurations';
+import { listKits } from '../repositories/kits';
+import { shopData, type ShopData } from './catalogue';
+
+/** A socket's candidates as Match shows them. */
+export interface ShownMatch {
+	open: SocketMatch['open'];
+	candidates: ShownMatchCandidate[];
+	neighbours: ShownNeighbour[];
+	/** Set when a product was asked for by its number: why it is not among the candidates, if it is not. */
+	asked: { product: string; note: string | null } | null;
+	/** Words of the exception signed for the draft kit of this vehicle, under which everything here is judged. */
+	exception: string | null;
+}
+
+function shown(candidate: Candidate, configuration: Configuration, socket: Socket, shop: ShopData['shop']) {
+	return { ...showCandidate(candidate, { configuration, socket, shop }), detail: candidateDetail(candidate) };
+}
+
+/** The exception signed for the draft kit last touched, if any. */
+async function exceptionOf(db: Knex, id: string): Promise<PolicyException | undefined> {
+	return (await listKits(db, id)).find((kit) => kit.state === 'draft')?.order.exception;
+}
+
+const byNumber = (text: string) => {
+	const wanted = text.trim().toLowerCase();
+	return ({ id, packs }: Product) =>
+		id.toLowerCase() === wanted || packs.some((pack) => pack.sku.toLowerCase() === wanted);
+};
+
+/**
+ * A socket's candidates, best first; null when vehicle or socket is not there.
+ * @param why product number or SKU somebody asks about; it is judged and put among the candidates whatever it is made for
+ */
+export async function showMatch(db: Knex, id: string, socketId: string, why = ''): Promise<ShownMatch | null> {
+	const configuration = await findConfiguration(db, id);
+	const socket = configuration?.sockets.find((s) => s.id === socketId);
+	if (!configuration || !socket) return null;
+	const { catalogue, shop: usual } = await shopData(db);
+	const exception = await exceptionOf(db, id);
+	const shop = { ...usual, exception };
+	const { open, candidates } = matchSocket(configuration, socket, catalogue, shop);
+	const prepared = socketCase(configuration, socket, shop, catalogue.through);
+	const list = candidates.map((c) => shown(c, configuration, socket, shop));
+	let asked: ShownMatch['asked'] = null;
+	if (why.trim() !== '') {
+		const product = catalogue.all.find((p) => byNumber(why)(p.product));
+		if (!product) asked = { product: '', note: `No product or pack has the number “${why.trim()}”.` };
+		else if (!prepared)
+			asked = { product: '', note: 'Nothing can be judged here, since there is no lamp category to judge by.' };
+		else {
+			asked = { product: product.product.id, note: null };
+			if (!list.some((c) => c.product === product.product.id))
+				list.push(shown(new Candidate(prepared, product), configuration, socket, shop));
+		}
+	}
+	const neighbours = (prepared?.neighbours ?? []).map(({ name, sight, white }) => ({ name, sight, white }));
+	return { open, candidates: list, neighbours, asked, exception: exception?.words ?? null };
+}
+
+/** What a wish costs over a whole vehicle, and how its whites look together. */
+export interface ShownWhole {
+	sockets: number;
+	coverage: ShownCoverage[];
+	/** With no wish at all. */
+	free: ShownCoverage;
+	makers: { maker: string; served: number }[];
+	matrix: ColourMatrix;
+}
+
+/** Answers a wish over all sockets at once; null when the vehicle is not there. The matrix takes the best LED that the wish leaves, or the filament lamp. */
+export async function showWhole(db: Knex, id: string, wish: Wish, stockOnly: boolean): Promise<ShownWhole | null> {
+	const configuration = await findConfiguration(db, id);
+	if (!configuration) return null;
+	const { catalogue, shop } = await shopData(db);
+	const matches = matchConfiguration(configuration, catalogue, shop);
+	const parts = coverageByPart(matches, wish);
+	const chosen = bestUnder(matches, wish);
+	return {
+		sockets: configuration.sockets.length,
+		coverage: parts.map((part) => showCoverage(configuration, part)),
+		free: showCoverage(configuration, coverageOf(matches, NO_WISH)),
+		makers: coverageByMaker(matches),
+		matrix: colourMatrix(
+			configuration,
+			(socket) => (stockOnly ? null : (chosen.get(socket.id) ?? null)),
+			catalogue.through
+		)
+	};
+}

@@ -1,0 +1,114 @@
+import { error, fail } from '@sveltejs/kit';
+import { z } from 'zod';
+import { readClaims } from '$lib/core/claims';
+import { evidence as evidenceSchema, formValues, stockForm, type Product } from '$lib/core/exchange';
+import { soberFlux } from '$lib/core/optics';
+import { showRecorded } from '$lib/core/showing';
+import { FACTS, isNumeric } from '$lib/core/vehicle';
+import { orTrouble } from '$lib/server/or-trouble';
+import { workerOf } from '$lib/server/person';
+import { historyOf, stepHistory } from '$lib/server/services/record/history';
+import { ACCESSORIES, PRODUCTS } from '$lib/server/services/record/store';
+import {
+	addProductEvidence,
+	complaintsAbout,
+	findStock,
+	saveAccessory,
+	saveProduct,
+	type Written
+} from '$lib/server/services/stock';
+import { database } from '$lib/server/shop';
+import { stockInput } from '$lib/server/stock-input';
+import type { Actions, PageServerLoad } from './$types';
+
+const isProduct = (item: object): item is Product => 'maker' in item;
+
+async function found(id: string) {
+	const db = await database();
+	const item = await findStock(db, id);
+	if (!item) error(404, { message: `Nothing in stock has the number “${id}”.` });
+	return { db, item };
+}
+
+export const load: PageServerLoad = async ({ params }) => {
+	const { db, item } = await found(params.item);
+	const shelf = isProduct(item) ? ('products' as const) : ('accessories' as const);
+	const history = isProduct(item) ? await historyOf(db, PRODUCTS, item.id) : await historyOf(db, ACCESSORIES, item.id);
+	return {
+		id: item.id as string,
+		title: isProduct(item) ? `${item.maker} ${item.name}` : (item.name ?? item.id),
+		shelf,
+		form: stockForm(shelf),
+		values: formValues(shelf, item),
+		packs: item.packs.map(({ sku, count, price, stock }) => ({ sku, count, price, stock: stock ?? null })),
+		withdrawn: item.withdrawn === true,
+		history,
+		product: isProduct(item)
+			? {
+					claims: readClaims(item),
+					sober: soberFlux(item),
+					facts: showRecorded('product', item).filter((fact) => fact.value !== null || fact.said.length > 0),
+					choices: Object.entries(FACTS.product).map(([id, { label, unit }]) => ({ id, label, unit: unit ?? '' })),
+					complaints: await complaintsAbout(db, item.id)
+				}
+			: null
+	};
+};
+
+const answered = (done: Written, said: string) =>
+	done.ok ? { said } : fail(400, { problems: done.error, message: 'Nothing was changed.' });
+
+const said = z.object({
+	fact: z.string(),
+	value: z.string().trim().min(1),
+	source: z.string(),
+	note: z.string().default('')
+});
+
+export const actions: Actions = {
+	save: async ({ params, request, cookies }) => {
+		const { db, item } = await found(params.item);
+		const shelf = isProduct(item) ? 'products' : 'accessories';
+		const read = stockInput(shelf, item, await request.formData());
+		if (!read.ok) return fail(400, { problems: read.error, message: 'Nothing was changed.' });
+		const save = shelf === 'products' ? saveProduct : saveAccessory;
+		return orTrouble(async () =>
+			answered(await save(db, { ...read.value, id: item.id }, false, workerOf(cookies)), 'Saved.')
+		);
+	},
+	evidence: async ({ params, request, cookies }) => {
+		const { db } = await found(params.item);
+		const read = said.safeParse(Object.fromEntries(await request.formData()));
+		if (!read.success) return fail(400, { problems: [], message: 'Give a value. Nothing was changed.' });
+		const { fact, value, source, note } = read.data;
+		const definition = FACTS.product[fact];
+		const number = Number(value.replace(',', '.'));
+		if (!definition) return fail(400, { problems: [], message: 'Choose a fact. Nothing was changed.' });
+		if (isNumeric(definition) && !Number.isFinite(number))
+			return fail(400, { problems: [], message: `${definition.label} must be a number. Nothing was changed.` });
+		const worker = workerOf(cookies);
+		const item = evidenceSchema.safeParse({
+			fact,
+			value: isNumeric(definition) ? number : value,
+			source,
+			on: worker.now.slice(0, 10),
+			...(worker.by ? { by: worker.by } : {}),
+			...(note ? { note } : {})
+		});
+		if (!item.success) return fail(400, { problems: [], message: 'Choose a source. Nothing was changed.' });
+		return orTrouble(async () =>
+			answered(await addProductEvidence(db, params.item, item.data, worker), 'Taken into the evidence.')
+		);
+	},
+	step: async ({ params, request, cookies }) => {
+		const { db, item } = await found(params.item);
+		const way = (await request.formData()).get('way') === 'redo' ? ('redo' as const) : ('undo' as const);
+		return orTrouble(async () => {
+			const worker = workerOf(cookies);
+			const done = isProduct(item)
+				? await stepHistory(db, PRODUCTS, item.id, way, worker)
+				: await stepHistory(db, ACCESSORIES, item.id, way, worker);
+			return done.ok ? { said: done.value } : fail(409, { problems: [], message: done.error });
+		});
+	}
+};

@@ -1,0 +1,92 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import ClaimReview from '$lib/components/stock/ClaimReview.svelte';
+	import ProductEvidence from '$lib/components/stock/ProductEvidence.svelte';
+	import StockFields from '$lib/components/stock/StockFields.svelte';
+	import BusyForm from '$lib/components/ui/BusyForm.svelte';
+	import { answerOf } from '$lib/components/ui/form-answer';
+	import Message from '$lib/components/ui/Message.svelte';
+
+	let { data, form } = $props();
+
+	const answer = $derived(answerOf(form));
+	const when = (at: string) => at.slice(0, 16).replace('T', ' ');
+</script>
+
+<svelte:head><title>{data.title} · Stock · Rotalux</title></svelte:head>
+
+<main class="grid gap-3 p-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
+	<div class="flex flex-wrap items-center gap-3 lg:col-span-2">
+		<a class="link" href={resolve('/stock')}>Stock</a>
+		<h1>{data.title}</h1>
+		<span class="text-soft">{data.id}{data.withdrawn ? ', no longer offered' : ''}</span>
+		<div class="ml-auto flex gap-2">
+			<BusyForm action="?/step"
+				>{#snippet children(busy)}
+					<input type="hidden" name="way" value="undo" />
+					<button class="button" disabled={busy || data.history.undo === null}>Undo</button>
+				{/snippet}</BusyForm
+			>
+			<BusyForm action="?/step"
+				>{#snippet children(busy)}
+					<input type="hidden" name="way" value="redo" />
+					<button class="button" disabled={busy || data.history.redo === null}>Redo</button>
+				{/snippet}</BusyForm
+			>
+		</div>
+	</div>
+	{#if answer.message}<div class="lg:col-span-2"><Message text={answer.message} /></div>{/if}
+	{#if answer.said}<p class="lg:col-span-2" role="status">{answer.said}</p>{/if}
+	{#key data.history.events[0]?.id}
+		<BusyForm action="?/save" class="grid content-start gap-3"
+			>{#snippet children(busy)}
+				<StockFields
+					form={data.form}
+					values={data.values}
+					packs={data.packs}
+					problems={answer.problems}
+					currency={data.currency}
+				/>
+				<div class="flex flex-wrap items-center gap-4">
+					<button class="button" data-main disabled={busy}>Save</button>
+					<label class="flex min-h-8 items-center gap-2"
+						><input type="checkbox" class="size-4" name="withdrawn" checked={data.withdrawn} />no longer offered: Match
+						and kits leave it out</label
+					>
+				</div>
+			{/snippet}</BusyForm
+		>
+	{/key}
+	<div class="grid content-start gap-3">
+		{#if data.product}
+			<ClaimReview claims={data.product.claims} sober={data.product.sober} />
+			<ProductEvidence facts={data.product.facts} choices={data.product.choices} />
+			{#if data.product.complaints.length > 0}
+				<section class="panel p-3" aria-label="Complaints">
+					<h2>Complaints</h2>
+					<ul>
+						{#each data.product.complaints as c, i (i)}
+							<li class={c.settled ? 'text-soft' : ''}>
+								{c.on ?? ''}
+								{c.symptom ?? 'no symptom given'}, {c.configuration ?? ''}
+								{c.socket ?? ''}{c.settled ? `: settled, ${c.settled}` : ': open'}
+							</li>
+						{/each}
+					</ul>
+				</section>
+			{/if}
+		{/if}
+		<section class="panel p-3" aria-label="History">
+			<h2>History</h2>
+			{#if data.history.events.length === 0}<p class="text-soft">Nothing yet.</p>{/if}
+			<ul>
+				{#each data.history.events.slice(0, 12) as event (event.id)}
+					<li class="text-sm">
+						<span class="text-soft">{when(event.at)} {event.by ?? 'no name given'}</span>
+						{event.what}
+					</li>
+				{/each}
+			</ul>
+		</section>
+	</div>
+</main>
