@@ -30,12 +30,14 @@ async function matching(): Promise<void> {
 	const configuration = generateConfiguration(40);
 	const folder = mkdtempSync(join(tmpdir(), 'rotalux-bench-'));
 	const db = await openDatabase(folder);
-	for (const size of [5000, 50000]) {
+	const times: { size: number; time: number }[] = [];
+	for (const size of [5000, 10000, 20000, 50000]) {
 		const products = generateProducts(size);
 		const catalogue = compileCatalogue(products);
 		const match = await median(() => matchConfiguration(configuration, catalogue, shop));
 		const judged = matchConfiguration(configuration, catalogue, shop).reduce((sum, m) => sum + m.candidates.length, 0);
 		console.log(`match 40 sockets x ${size} products: ${ms(match)}, ${judged} candidates judged`);
+		times.push({ size, time: match });
 		if (size !== 5000) continue;
 		await db.transaction(async (tx) => {
 			await putConfiguration(tx, configuration);
@@ -57,8 +59,20 @@ async function matching(): Promise<void> {
 			`plain SQL join on category, rows read: ${ms(joined)}; match / join = ${(match / joined).toFixed(2)} (aim: at most 5, under 50 ms)`
 		);
 	}
+	printSlope(times);
 	await db.destroy();
 	rmSync(folder, { recursive: true });
+}
+
+/** Slope of time over products on a log-log scale, by least squares: 1 is linear. */
+function printSlope(times: readonly { size: number; time: number }[]): void {
+	const points = times.map(({ size, time }) => [Math.log(size), Math.log(time)] as const);
+	const mean = (of: (p: readonly [number, number]) => number) =>
+		points.reduce((sum, p) => sum + of(p), 0) / points.length;
+	const [mx, my] = [mean((p) => p[0]), mean((p) => p[1])];
+	const slope =
+		points.reduce((sum, [x, y]) => sum + (x - mx) * (y - my), 0) / points.reduce((sum, [x]) => sum + (x - mx) ** 2, 0);
+	console.log(`match, slope over products from 5000 to 50000: ${slope.toFixed(2)} (1 is linear)`);
 }
 
 async function kits(): Promise<void> {

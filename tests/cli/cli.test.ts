@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { demoDocument } from '../../src/lib/server/demo/load';
 
 const folder = mkdtempSync(join(tmpdir(), 'rotalux-cli-'));
 const demo = join(folder, 'demo.json');
@@ -124,7 +125,7 @@ describe('heat, clock and claims', () => {
 			level: 'needs'
 		});
 		const { products } = run(['claims', demo]).json();
-		expect(products).toHaveLength(87);
+		expect(products).toHaveLength(demoDocument().products.length);
 		expect(run(['claims', demo, '--product', 'nobody'])).toMatchObject({ status: 2 });
 		expect(run(['heat', '--watts', 'hot', '--limit', '1', '--mount', 'flange']).stderr).toBe(
 			'--watts must be a number, is "hot".\n'
@@ -142,6 +143,8 @@ describe('import and export', () => {
 		expect(run(['export']).stdout).toBe(before);
 		expect(run(['import', sheet('smoked', '41')]).json()).toEqual({
 			vehicles: ['fenholm-skerry-i-2012'],
+			products: [],
+			accessories: [],
 			rows: 1,
 			leftOut: 0
 		});

@@ -73,7 +73,12 @@ describe('drawings', () => {
 
 	it('a room is typed as text and read as numbers', () => {
 		const facts = showRecorded('socket', makeConfiguration([LOW_SOCKET]).sockets[0]!);
-		expect(roomOf(facts)).toMatchObject({ 'envelope.frontLength': '46', keyAngle: '0', retention: '' });
+		expect(roomOf(facts)).toMatchObject({
+			'envelope.frontLength': '46',
+			keyAngle: '0',
+			retention: 'twist',
+			'cap.depth': ''
+		});
 		expect([
 			numberIn({ a: ' 4,5 ' }, 'a'),
 			numberIn({ a: '-1' }, 'a'),

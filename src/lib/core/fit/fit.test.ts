@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clockAdvice, clockError, depthNeeded, festoonSeat, lightCentreError } from '.';
+import { clockAdvice, clockError, depthNeeded, festoonSeat, lightCentreError, fitsInside, holdOf } from '.';
 
 describe('festoonSeat', () => {
 	it.each([
@@ -50,5 +50,33 @@ describe('turning a lamp right', () => {
 		[{ key: 45, emitter: 90 }, 'fixed', 'refuse', { degrees: 45, direction: 'anticlockwise' }]
 	] as const)('%o with a collar that is %s: %s', (angles, collar, level, turn) => {
 		expect(clockAdvice(angles, collar)).toMatchObject({ level, turn });
+	});
+});
+
+describe('how a lamp is held', () => {
+	it.each([
+		['ring', 'removable', 'ring-first'],
+		['ring', 'fixed', 'ring-stuck'],
+		['ring', 'adjustable', 'ring-stuck'],
+		['ring', undefined, 'ring-unknown'],
+		['twist', 'fixed', 'twist'],
+		['push', 'fixed', 'odd'],
+		[undefined, 'fixed', 'unknown']
+	] as const)('%s with a collar %s: %s', (retention, collar, hold) => expect(holdOf(retention, collar)).toBe(hold));
+});
+
+describe('where a driver goes', () => {
+	const cavity = { depth: 60, diameter: 70, bodyDepth: 45, bodyDiameter: 40 };
+
+	it.each([
+		['beside: hypot(20 + 10, 12) = 32.3 of 35', [50, 24, 10], true],
+		['too thick beside, too long behind', [50, 24, 16], false],
+		['behind: 45 + 15 = 60, hypot(40, 30) = 50 of 70', [40, 30, 15], true],
+		['longer than the room is deep, but flat enough behind', [62, 30, 12], true],
+		['too large either way', [80, 40, 20], false]
+	] as const)('%s', (_, box, fits) => expect(fitsInside(box, cavity)).toBe(fits));
+
+	it('the order of the edges does not matter', () => {
+		expect(fitsInside([10, 50, 24], cavity)).toBe(fitsInside([50, 24, 10], cavity));
 	});
 });

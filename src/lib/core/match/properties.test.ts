@@ -12,13 +12,15 @@ import {
 import { demoDocument } from '../../server/demo/load';
 import { Candidate, quickVerdict } from './candidate';
 import { productCase, socketCase } from './case';
-import { describe as inWords, GATES } from './finding';
+import { describe as inWords, GATES, LEVELS, type Level } from './finding';
 import { compileCatalogue, matchConfiguration, matchSocket } from './match';
-import { verdictOf } from './verdict';
+import { CRITERIA, weightId } from './ranking';
+import { verdictOf, VERDICTS } from './verdict';
 
 const demo = demoDocument();
 const shop = { policy: demo.policy!, accessories: demo.accessories };
-const catalogue = compileCatalogue(demo.products);
+const catalogue = compileCatalogue(demo.products, demo.complaints);
+const skerry = demo.configurations.find((c) => c.id === 'fenholm-skerry-ii-2017')!;
 const everySocket = demo.configurations.flatMap((c) => c.sockets.map((socket) => ({ c, socket })));
 const anyProduct = fc.constantFrom(...demo.products);
 const anySocket = fc.constantFrom(...everySocket.filter(({ socket }) => socket.state === 'filament'));
@@ -72,12 +74,34 @@ describe('verdicts do not depend on', () => {
 			}
 	});
 
-	it('the side of the vehicle', () => {
+	it('the order of sockets and channels', () => {
+		for (const configuration of demo.configurations) {
+			const turned = {
+				...configuration,
+				sockets: [...configuration.sockets].reverse(),
+				channels: [...configuration.channels].reverse().map((ch) => ({ ...ch, feeds: [...ch.feeds].reverse() }))
+			};
+			const verdicts = (c: typeof configuration) =>
+				new Map(
+					matchConfiguration(c, catalogue, shop).map((m) => [
+						m.socket.id,
+						m.candidates.map((x) => `${x.product.id} ${x.verdict} ${x.score.toFixed(6)}`)
+					])
+				);
+			expect(verdicts(turned)).toEqual(verdicts(configuration));
+		}
+	});
+
+	it('the side of the vehicle, the key angles mirrored with it', () => {
 		const mirror = { left: 'right', right: 'left', centre: 'centre' } as const;
 		for (const configuration of demo.configurations) {
 			const mirrored = {
 				...configuration,
-				sockets: configuration.sockets.map((s) => ({ ...s, side: mirror[s.side] }))
+				sockets: configuration.sockets.map((s) => ({
+					...s,
+					side: mirror[s.side],
+					...(s.keyAngle === undefined ? {} : { keyAngle: -s.keyAngle as typeof s.keyAngle })
+				}))
 			};
 			const verdicts = (c: typeof configuration) =>
 				matchConfiguration(c, catalogue, shop).map((m) => m.candidates.map((x) => x.verdict));
@@ -88,7 +112,7 @@ describe('verdicts do not depend on', () => {
 
 describe('a missing fact', () => {
 	/** Facts that may be missing; each is a path into the socket, the product, or the channel. */
-	const SOCKET = ['lens', 'optic', 'envelope', 'cap', 'wiring', 'category', 'keyAngle'];
+	const SOCKET = ['lens', 'optic', 'envelope', 'cap', 'wiring', 'category', 'keyAngle', 'retention'];
 	const PRODUCT = [
 		'colour',
 		'flux',
@@ -101,7 +125,8 @@ describe('a missing fact', () => {
 		'collar',
 		'emission',
 		'emitterAngle',
-		'startUp'
+		'startUp',
+		'driver'
 	];
 	const sellable = (verdict: string) => verdict === 'fits' || verdict === 'parts';
 	const without = (from: object, keys: readonly string[]) =>
@@ -129,6 +154,25 @@ describe('a missing fact', () => {
 		);
 	});
 
+	it('never takes a part out of what a lamp needs: “with parts” never becomes “fits”', () => {
+		fc.assert(
+			fc.property(
+				anySocket,
+				anyProduct,
+				fc.subarray(SOCKET),
+				fc.subarray(PRODUCT),
+				({ c, socket }, product, noSocket, noProduct) => {
+					const full = new Candidate(socketCase(c, socket, shop)!, productCase(product));
+					const less = socketCase(c, without(socket, noSocket) as typeof socket, shop);
+					if (!less || full.verdict !== 'parts') return;
+					const poorer = new Candidate(less, productCase(without(product, noProduct) as typeof product));
+					expect(poorer.verdict, `${socket.id} ${product.id} ${noSocket} ${noProduct}`).not.toBe('fits');
+				}
+			),
+			{ numRuns: 3000 }
+		);
+	});
+
 	it.each(['colour', 'flux', 'power', 'size', 'limit', 'modes'])(
 		'without %s a good lamp is checked by hand',
 		(fact) => {
@@ -144,11 +188,49 @@ describe('a missing fact', () => {
 	});
 });
 
+describe('a finding more', () => {
+	const anyFindings = fc.array(fc.record({ level: fc.constantFrom(...LEVELS) }), { minLength: 1, maxLength: 12 });
+
+	it('never makes a verdict better, and one that refuses settles it', () => {
+		fc.assert(
+			fc.property(anyFindings, fc.constantFrom(...LEVELS), (findings, level) => {
+				const rank = (list: { level: Level }[]) => VERDICTS.indexOf(verdictOf(list));
+				expect(rank([...findings, { level }])).toBeGreaterThanOrEqual(rank(findings));
+				expect(verdictOf([...findings, { level: 'refuse' }])).toBe('refused');
+			})
+		);
+	});
+});
+
 describe('ranking', () => {
+	it('the parts of a score add up to it, and every criterion has its weight', () => {
+		for (const { candidates } of matchConfiguration(demo.configurations[0]!, catalogue, shop))
+			for (const candidate of candidates) {
+				const counted = candidate.scoreParts.filter((part) => part.points !== null);
+				const weights = counted.reduce((sum, part) => sum + part.weight, 0);
+				const points = counted.reduce((sum, part) => sum + part.weight * (part.points ?? 0), 0);
+				expect(candidate.score).toBeCloseTo((100 * points) / weights, 9);
+				expect(candidate.scoreParts.map((part) => part.shown).join()).not.toMatch(/NaN|undefined|Infinity/);
+			}
+	});
+
+	it('a weight of its own turns the order, but never lifts a worse verdict over a better one', () => {
+		const set = (value: number) => ({ value, source: 'a test' });
+		const onlyPrice = Object.fromEntries(CRITERIA.map(({ id }) => [weightId(id), set(id === 'price' ? 10 : 0)]));
+		for (const configuration of demo.configurations)
+			for (const { candidates } of matchConfiguration(configuration, catalogue, { ...shop, assumptions: onlyPrice })) {
+				const fits = candidates.filter((c) => c.verdict === 'fits' && c.product.kind === 'led');
+				const prices = fits.map(({ product }) => Math.min(...product.packs.map((pack) => pack.price / pack.count)));
+				expect(prices).toEqual([...prices].sort((a, b) => a - b));
+				const ranks = candidates.filter((c) => c.product.kind === 'led').map((c) => VERDICTS.indexOf(c.verdict));
+				expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
+			}
+	});
+
 	it('puts LEDs that fit before filament lamps, and the refused last', () => {
 		const { candidates } = matchSocket(
-			demo.configurations[2]!,
-			demo.configurations[2]!.sockets.find((s) => s.id === 'low-L')!,
+			skerry,
+			skerry.sockets.find((s) => s.id === 'low-L')!,
 			catalogue,
 			shop
 		);

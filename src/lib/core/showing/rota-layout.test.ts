@@ -53,6 +53,7 @@ describe.each(rotas)('the rota of %s', (_, sockets) => {
 		for (let i = 0; i < cells.length; i++) seen.add((id = stepFrom(cells, id, 'next')));
 		expect(seen.size).toBe(cells.filter((c) => c.ring === cells[0]!.ring).length);
 		const inside = stepFrom(cells, cells[0]!.id, 'inward');
+		if (cells.every((c) => c.ring === 'exterior')) return expect(inside).toBe(cells[0]!.id); // a trailer has no cabin
 		expect(cells.find((c) => c.id === inside)?.ring).not.toBe('exterior');
 		expect(cells.find((c) => c.id === stepFrom(cells, inside, 'outward'))?.ring).toBe('exterior');
 	});

@@ -53,7 +53,7 @@ describe('taking a spreadsheet in', () => {
 			problemCount: 0
 		});
 		expect(await lensOf(db, 'dome')).toBe('clear');
-		expect(await writeSheets(db, rows, PLAIN, WORKER, still)).toEqual({ vehicles: [CAR], rows: 2, leftOut: 0 });
+		expect(await writeSheets(db, rows, PLAIN, WORKER, still)).toMatchObject({ vehicles: [CAR], rows: 2, leftOut: 0 });
 		expect([await lensOf(db, 'dome'), await lensOf(db, 'luggage')]).toEqual(['smoked', 'smoked']);
 		await stepHistory(db, CONFIGURATIONS, CAR, 'undo', WORKER);
 		expect(await lensOf(db, 'dome')).toBe('clear');

@@ -1,0 +1,46 @@
+import { describe, expect, it } from 'vitest';
+import { INTERCHANGES, interchangeTroubles, seenTogether, type Interchange } from '.';
+
+const row = (from: string, to: string, kind: Interchange['kind'], more: Partial<Interchange> = {}): Interchange => ({
+	from,
+	to,
+	kind,
+	lamp: 'any',
+	fromCategories: [from],
+	toCategories: [to],
+	note: '',
+	confidence: 'high',
+	...more
+});
+
+describe('an interchange table', () => {
+	it('that ships with Rotalux holds together', () => expect(interchangeTroubles(INTERCHANGES)).toEqual([]));
+
+	it.each([
+		['a category against itself', [row('A', 'A', 'wrong')], 'A is set against itself'],
+		['two words for one pair', [row('A', 'B', 'same'), row('A', 'B', 'trim')], 'A to B is said to be same and trim'],
+		[
+			'a circle that comes back to a refusal',
+			[row('A', 'B', 'same'), row('B', 'C', 'same'), row('C', 'A', 'same'), row('A', 'C', 'wrong')],
+			'A is the same as C by a chain of entries, and wrong by another'
+		]
+	])('%s is reported', (_, rows, sentence) => {
+		expect(interchangeTroubles(rows).join(' ')).toContain(sentence);
+	});
+
+	it('a circle of sameness alone, and a direction of its own each way, are no trouble', () => {
+		expect(interchangeTroubles([row('A', 'B', 'same'), row('B', 'A', 'same')])).toEqual([]);
+		expect(interchangeTroubles([row('A', 'B', 'trim'), row('B', 'A', 'no-fit')])).toEqual([]);
+		expect(interchangeTroubles([row('A', 'A', 'wrong', { lamp: 'led' })])).toEqual([]);
+	});
+});
+
+describe('lamps seen together', () => {
+	it.each([
+		[['low-beam'], ['front-position'], 'front, lights on'],
+		[['reverse'], ['licence-plate'], 'rear, reversing'],
+		[['dome'], ['map'], 'cabin, doors open'],
+		[['stop'], ['reverse'], null],
+		[['drl', 'front-position'], ['drl'], 'front, by day']
+	] as const)('%s and %s: %s', (a, b, sight) => expect(seenTogether(a, b)).toBe(sight));
+});
