@@ -6,6 +6,7 @@ import {
 	HEAT_ASSUMPTIONS,
 	HEAT_DEFAULTS,
 	heatLevel,
+	heatMargins,
 	resistanceId,
 	secondsUntil,
 	steadyTemperature,
@@ -34,7 +35,7 @@ describe('heat', () => {
 
 	it('a shop may set its own assumptions; what it does not set keeps its default', () => {
 		const own = assume(HEAT_ASSUMPTIONS, { 'heat.spare': { value: 30, source: 'ten lamps measured' } });
-		expect([heatLevel(85, 100), heatLevel(85, 100, own)]).toEqual(['pass', 'unknown']);
+		expect([heatLevel(85, 100), heatLevel(85, 100, heatMargins(own))]).toEqual(['pass', 'unknown']);
 		expect(own['heat.over']).toBe(HEAT_DEFAULTS['heat.over']);
 	});
 

@@ -23,12 +23,25 @@ export function steadyTemperature({ ambient, watts, duty, resistance, cap }: Hea
 	return ambient + watts * duty * resistance * cap;
 }
 
+/** How far an estimate is trusted: it passes with so much to spare, and refuses only when it is so much over, K. */
+export interface HeatMargins {
+	spare: number;
+	over: number;
+}
+
+/** The margins among the assumptions. */
+export function heatMargins(assumed: Assumed): HeatMargins {
+	return { spare: assumedValue(assumed, 'heat.spare'), over: assumedValue(assumed, 'heat.over') };
+}
+
+const DEFAULT_MARGINS = heatMargins(HEAT_DEFAULTS);
+
 /** What an estimated temperature says against a limit, C. Near the limit only a measurement tells. */
 export function heatLevel(
 	temperature: number,
 	limit: number,
-	assumed: Assumed = HEAT_DEFAULTS
+	{ spare, over }: HeatMargins = DEFAULT_MARGINS
 ): 'pass' | 'unknown' | 'refuse' {
-	if (temperature <= limit - assumedValue(assumed, 'heat.spare')) return 'pass';
-	return temperature <= limit + assumedValue(assumed, 'heat.over') ? 'unknown' : 'refuse';
+	if (temperature <= limit - spare) return 'pass';
+	return temperature <= limit + over ? 'unknown' : 'refuse';
 }

@@ -96,7 +96,7 @@ export function capOptions(s: SocketCase, p: ProductCase): CapOption[] {
 		const says: (Said | null)[] = [kindSays(way), depthSays(way, needed), driverSays(way, p)];
 		if (temperature === null || limit === undefined) says.push({ level: 'unknown', why: 'the heat is not known' });
 		else {
-			const level = heatLevel(temperature, limit, s.assumed);
+			const level = heatLevel(temperature, limit, s.heat.margins);
 			if (level !== 'pass') says.push({ level, why: `about ${Math.round(temperature)} C of ${limit} C` });
 		}
 		const said = says.filter((one) => one !== null).sort((a, b) => LEVELS.indexOf(b.level) - LEVELS.indexOf(a.level));

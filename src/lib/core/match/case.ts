@@ -23,6 +23,7 @@ import {
 	ledSource,
 	rememberingLens,
 	soberFlux,
+	type LensedLight,
 	type SoberFlux,
 	type Source,
 	type throughLens
@@ -30,7 +31,8 @@ import {
 import type { Assumed, SetValues } from '../units';
 import { channelsOf, sourceText } from '../vehicle';
 import { assumedBy } from './assumptions';
-import { neighboursOf, type Neighbour } from './neighbours';
+import { placeHeat, type PlaceHeat } from './heat-case';
+import { furthestAmong, neighboursOf, type Beside, type Neighbour } from './neighbours';
 
 /** What a shop brings to every match. */
 export interface Shop {
@@ -69,6 +71,9 @@ export interface SocketCase {
 	channels: ChannelCase[];
 	/** Lamps whose white light is seen at the same time. */
 	neighbours: readonly Neighbour[];
+	/** The neighbour whose white is furthest from a light of this place; null where no whites meet. */
+	furthest: (light: LensedLight) => Beside | null;
+	heat: PlaceHeat;
 	shop: Shop;
 	assumed: Assumed;
 	through: typeof throughLens;
@@ -152,6 +157,8 @@ export function socketCase(
 	if (!category) return null;
 	const lens = knownLens(socket.lens);
 	const stock = lens && category.lumens !== undefined ? through(filamentSource(category), lens) : null;
+	const neighbours = neighboursOf(configuration, socket, through);
+	const assumed = assumedBy(shop.assumptions);
 	return {
 		configuration,
 		socket,
@@ -161,9 +168,11 @@ export function socketCase(
 		outside: socket.functions.some((id) => WITH_OUTSIDE.has(lampFunction(id).group)),
 		stockLumens: stock && category.lumens !== undefined ? category.lumens * stock.transmittance : null,
 		channels: channelsOf(configuration, socket).map((c) => channelCase(configuration, socket, category, c)),
-		neighbours: neighboursOf(configuration, socket, through),
+		neighbours,
+		furthest: furthestAmong(neighbours),
+		heat: placeHeat(socket, category, assumed),
 		shop,
-		assumed: assumedBy(shop.assumptions),
+		assumed,
 		through,
 		source: (fact) => sourceText(socket.evidence, fact)
 	};

@@ -1,25 +1,59 @@
-import type { Product } from '../exchange';
-import { ambientId, capFactor, capState, resistanceId, type CapState, type HeatCase } from '../heat';
-import { filamentOf, lampFunction } from '../lamps';
-import { assumedValue } from '../units';
+import type { Product, Socket } from '../exchange';
+import {
+	ambientId,
+	capFactor,
+	capState,
+	heatMargins,
+	resistanceId,
+	type CapState,
+	type HeatCase,
+	type HeatMargins
+} from '../heat';
+import { filamentOf, lampFunction, type LampCategory } from '../lamps';
+import { assumedValue, type Assumed } from '../units';
 import type { SocketCase } from './case';
 
-/** Hardest duty among the functions served by the bright mode. */
-function dutyOf({ socket: { functions } }: SocketCase): number {
+type Cooling = NonNullable<Product['cooling']>;
+const COOLINGS: readonly Cooling[] = ['none', 'fins', 'fan', 'strap'];
+
+/** The heat of a place as far as it does not depend on the product: looked up once, since thousands of lamps are tried in it. */
+export interface PlaceHeat {
+	ambient: number;
+	/** Hardest duty among the functions served by the bright mode. */
+	duty: number;
+	/** Thermal resistance of a lamp of this category by its cooling, K/W. */
+	resistance: Record<Cooling, number>;
+	/** Factor of the cap it has today. */
+	cap: number;
+	margins: HeatMargins;
+}
+
+/** The heat of a place under the assumptions of the shop. */
+export function placeHeat(socket: Socket, { mount, diameter }: LampCategory, assumed: Assumed): PlaceHeat {
+	const { functions } = socket;
 	const bright = functions.filter((id) => filamentOf(functions, id) === 'major');
-	return Math.max(...(bright.length > 0 ? bright : functions).map((id) => lampFunction(id).duty));
+	const resistance = COOLINGS.map((cooling) => [
+		cooling,
+		assumedValue(assumed, resistanceId({ mount, diameter, cooling }))
+	]);
+	return {
+		ambient: assumedValue(assumed, ambientId(socket.zone)),
+		duty: Math.max(...(bright.length > 0 ? bright : functions).map((id) => lampFunction(id).duty)),
+		resistance: Object.fromEntries(resistance) as Record<Cooling, number>,
+		cap: capFactor(capState(socket.cap, mount), assumed),
+		margins: heatMargins(assumed)
+	};
 }
 
 /** The heat of an LED in a socket, under the cap it has today or under another one; null when its power is not known. */
-export function heatCaseOf(s: SocketCase, product: Product, cap?: CapState): HeatCase | null {
-	const { power, builtInLoad = 0, cooling } = product;
-	if (power?.at13v5 === undefined) return null;
-	const { mount, diameter } = s.category;
+export function heatCaseOf({ heat, assumed }: SocketCase, product: Product, cap?: CapState): HeatCase | null {
+	const power = product.power?.at13v5;
+	if (power === undefined) return null;
 	return {
-		ambient: assumedValue(s.assumed, ambientId(s.socket.zone)),
-		watts: power.at13v5 + builtInLoad,
-		duty: dutyOf(s),
-		resistance: assumedValue(s.assumed, resistanceId({ mount, diameter, cooling })),
-		cap: capFactor(cap ?? capState(s.socket.cap, mount), s.assumed)
+		ambient: heat.ambient,
+		watts: power + (product.builtInLoad ?? 0),
+		duty: heat.duty,
+		resistance: heat.resistance[product.cooling ?? 'none'],
+		cap: cap === undefined ? heat.cap : capFactor(cap, assumed)
 	};
 }

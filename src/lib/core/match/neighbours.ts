@@ -1,6 +1,14 @@
 import type { Configuration, Socket } from '../exchange';
 import { categoryOrNull, seenTogether } from '../lamps';
-import { filamentSource, knownLens, whitePoint, type throughLens, type WhitePoint } from '../optics';
+import {
+	filamentSource,
+	knownLens,
+	miredDifference,
+	whitePoint,
+	type LensedLight,
+	type throughLens,
+	type WhitePoint
+} from '../optics';
 import { placeText } from '../vehicle';
 
 /** A lamp seen at the same time, as it stands today. */
@@ -31,4 +39,30 @@ export function neighboursOf(configuration: Configuration, socket: Socket, throu
 		seen.add(name);
 		return [{ socket: other, name, sight, white: stockWhite(other, through) }];
 	});
+}
+
+/** A neighbour beside a white light, and how far apart they look. */
+export interface Beside {
+	white: WhitePoint;
+	name: string;
+	cct: number;
+	mired: number;
+}
+
+/** Finds the neighbour whose white is furthest from a light; null where no whites meet. Remembered for each light. */
+export function furthestAmong(neighbours: readonly Neighbour[]): (light: LensedLight) => Beside | null {
+	const known = new Map<LensedLight, Beside | null>();
+	return (light) => {
+		const seen = known.get(light);
+		if (seen !== undefined) return seen;
+		const white = whitePoint(light);
+		let furthest: Beside | null = null;
+		for (const { name, white: other } of neighbours) {
+			if (!white || !other) continue;
+			const mired = miredDifference(white, other);
+			if (!furthest || mired > furthest.mired) furthest = { white, name, cct: other.cct, mired };
+		}
+		known.set(light, furthest);
+		return furthest;
+	};
 }

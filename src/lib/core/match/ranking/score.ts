@@ -1,22 +1,29 @@
-import { assumedValue } from '../../units';
+import { assumedValue, type Assumed } from '../../units';
 import type { ProductCase, SocketCase } from '../case';
 import { CRITERIA } from './criteria';
 import { weightId } from './weights';
 
-/** Weights by criterion, in the order of the list; ids are put together once. */
-const WEIGHT_IDS = CRITERIA.map(({ id }) => weightId(id));
+const known = new WeakMap<Assumed, readonly number[]>();
+
+/** Weights in the order of the criteria; looked up once for what a shop has set. */
+function weightsIn(assumed: Assumed): readonly number[] {
+	const weights = known.get(assumed) ?? CRITERIA.map(({ id }) => assumedValue(assumed, weightId(id)));
+	known.set(assumed, weights);
+	return weights;
+}
 
 /**
  * Score of a product in a socket, 0 to 100: mean of the points of all criteria that apply, by their weights. 0 when none applies.
  * Only candidates of one verdict are compared by it; no score lifts a worse verdict over a better one.
  */
 export function scoreOf(socket: SocketCase, product: ProductCase): number {
+	const weightOf = weightsIn(socket.assumed);
 	let points = 0;
 	let weights = 0;
 	CRITERIA.forEach((criterion, i) => {
 		const own = criterion.points(socket, product);
 		if (own === null) return;
-		const weight = assumedValue(socket.assumed, WEIGHT_IDS[i] as string);
+		const weight = weightOf[i] ?? 0;
 		points += weight * own;
 		weights += weight;
 	});
@@ -36,11 +43,12 @@ export interface ScorePart {
 
 /** The score opened into its parts; they add up to what `scoreOf` says. */
 export function scoreParts(socket: SocketCase, product: ProductCase): ScorePart[] {
-	return CRITERIA.map(({ id, label, how, points, shown }) => ({
+	const weights = weightsIn(socket.assumed);
+	return CRITERIA.map(({ id, label, how, points, shown }, i) => ({
 		id,
 		label,
 		points: points(socket, product),
-		weight: assumedValue(socket.assumed, weightId(id)),
+		weight: weights[i] ?? 0,
 		shown: shown(socket, product),
 		how
 	}));

@@ -15,8 +15,9 @@ export const dimModeRule: Rule = (
 	{ product, lamp, light, minorLight, flux }
 ) => {
 	const { functions } = socket;
+	if (lamp === 'filament' || !outside || !lens || functions.length < 2 || category.filaments !== 2) return null;
 	const dim = functions.find((id) => filamentOf(functions, id) === 'minor');
-	if (lamp === 'filament' || !outside || !lens || dim === undefined || category.filaments !== 2) return null;
+	if (dim === undefined) return null;
 	if (!product.modes?.some((mode) => mode !== 'single')) return null; // the functions rule refuses it
 	const label = lampFunction(dim).label.toLowerCase();
 	const own = product.flux?.minor ?? undefined;

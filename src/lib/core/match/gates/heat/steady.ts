@@ -31,12 +31,12 @@ export const steadyHeatRule: Rule = (s, p) => {
 			MAKER_DATA
 		);
 	const temperature = steadyTemperature(base);
-	const data = { ...base, temperature, limit };
-	const level = heatLevel(temperature, limit, s.assumed);
+	const data = Object.assign(base, { temperature, limit });
+	const level = heatLevel(temperature, limit, s.heat.margins);
 	if (level === 'pass') return finding(level, 'heat.cool', data, SOURCE);
 	const extended = heatCaseOf(s, product, 'extended') ?? base;
 	const withCap = Math.min(temperature, steadyTemperature(extended));
-	if (heatLevel(withCap, limit, s.assumed) === 'pass')
+	if (heatLevel(withCap, limit, s.heat.margins) === 'pass')
 		return finding('needs', 'heat.cap', { ...data, withCap }, SOURCE, { kind: 'cap', extraDepth: 0 });
 	return finding(level, level === 'unknown' ? 'heat.near' : 'heat.hot', data, SOURCE);
 };
