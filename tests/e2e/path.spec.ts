@@ -16,7 +16,7 @@ test('with the pointer: from a few letters at the counter to a released kit', as
 
 	await test.step('reasons, with numbers and sources', async () => {
 		await page.getByRole('button', { name: 'Quillon H7 maximum' }).click();
-		const reasons = page.getByRole('region', { name: 'Reasons' });
+		const reasons = page.getByRole('region', { name: 'About the candidate' });
 		await expect(reasons).toContainText('diameter 24 mm');
 		await expect(reasons).toContainText('Source: vehicle record, measured in hand');
 		await expect(reasons.getByRole('button', { name: 'Refused here' })).toBeDisabled();
@@ -103,10 +103,10 @@ test('with the keyboard only: counter, rota, candidates, kit', async ({ page }) 
 
 	await page.getByRole('listbox').focus();
 	await page.keyboard.press('Enter');
-	await expect(page.getByRole('button', { name: 'Glimmark Stalk RY10W amber' })).toBeFocused();
-	await page.keyboard.press('ArrowDown');
 	await expect(page.getByRole('button', { name: /Ordna Stalk/ })).toBeFocused();
-	await expect(page.getByRole('region', { name: 'Reasons' })).toContainText('Ordna Stalk RY10W amber, phosphor');
+	await page.keyboard.press('ArrowDown');
+	await expect(page.getByRole('button', { name: 'Glimmark Stalk RY10W amber' })).toBeFocused();
+	await expect(page.getByRole('region', { name: 'About the candidate' })).toContainText('Glimmark Stalk RY10W amber');
 	await page.getByRole('button', { name: 'Put into the kit' }).focus();
 	await page.keyboard.press('Enter');
 	await expect(page.getByRole('status')).toContainText('Put into Kit');
