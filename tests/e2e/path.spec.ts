@@ -33,7 +33,7 @@ test('with the pointer: from a few letters at the counter to a released kit', as
 		const lines = page.getByRole('region', { name: 'Lines' });
 		for (const text of [
 			'Smoothing module',
-			'Extended lamp cap',
+			'lamp cap',
 			'holder adapter, shape K',
 			'Load resistor',
 			'Proven best'

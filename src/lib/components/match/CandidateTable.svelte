@@ -149,12 +149,12 @@
 					/>
 				</td>
 				<td><VerdictTag verdict={candidate.verdict} /></td>
-				<td class="w-full max-w-0 min-w-40">
+				<td class="w-full min-w-40 lg:max-w-0">
 					<button
 						type="button"
 						data-row
 						aria-pressed={candidate.product === selected}
-						class="block w-full truncate text-left font-medium"
+						class="block w-full text-left font-medium lg:truncate"
 						onkeydown={(event) => keys(event, index, candidate.product)}
 						onclick={() => onselect(candidate.product)}
 					>
@@ -180,10 +180,10 @@
 										>
 									{/each}
 								</span>
-							{:else}<span class="truncate">{candidate.firstReason}</span>{/if}
+							{:else}<span class="lg:truncate">{candidate.firstReason}</span>{/if}
 						</button>
 					{:else if candidate.needs.length > 0}
-						<span class="block truncate text-sm text-soft">needs {candidate.needs.join(', ')}</span>
+						<span class="block text-sm text-soft lg:truncate">needs {candidate.needs.join(', ')}</span>
 					{/if}
 				</td>
 				{#each GATES as gate (gate)}
