@@ -13,7 +13,7 @@ const MAY_READ = {
 	fit: ['lamps', 'vehicle', 'units', 'result'],
 	heat: ['lamps', 'vehicle', 'units', 'result'],
 	circuit: ['lamps', 'vehicle', 'units', 'result'],
-	match: ['lamps', 'vehicle', 'optics', 'fit', 'heat', 'circuit', 'units', 'result'],
+	match: ['lamps', 'vehicle', 'optics', 'claims', 'fit', 'heat', 'circuit', 'units', 'result'],
 	kit: ['match', 'lamps', 'vehicle', 'optics', 'fit', 'heat', 'circuit', 'units', 'result'],
 	exchange: ['lamps', 'vehicle', 'record', 'walk', 'identify', 'kit', 'match', 'units', 'result'],
 	showing: [

@@ -8,29 +8,35 @@ const BASE = `http://127.0.0.1:${PORT}`;
 const OUT = 'docs/screenshots';
 const env = { ...process.env, PORT, ROTALUX_DATA: '.rotalux/screenshots' };
 
+const SKERRY = '/vehicles/fenholm-skerry-ii-2017';
 const VIEWS = [
 	{ name: 'counter-dark', theme: 'dark', path: '/?q=skerry 2018 rear' },
 	{ name: 'vehicles-light', theme: 'light', path: '/vehicles' },
-	{ name: 'walk-dark', theme: 'dark', path: '/vehicles/fenholm-skerry-ii-2017/walk/low-L' },
+	{ name: 'walk-dark', theme: 'dark', path: `${SKERRY}/walk/low-L` },
 	{ name: 'walk-light', theme: 'light', path: '/vehicles/tarrow-packhorse-2014/walk/turn-front-R' },
-	{ name: 'walk-motorcycle-dark', theme: 'dark', path: '/vehicles/brisken-fjell-650-2010/walk/stop-tail' },
-	{ name: 'walk-list-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2017/walk/turn-rear-L?view=list' },
-	{ name: 'walk-room-dark', theme: 'dark', path: '/vehicles/fenholm-skerry-ii-2017/walk/low-L?view=room' },
-	{ name: 'channels-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2017/channels/stop' },
+	{ name: 'walk-room-dark', theme: 'dark', path: `${SKERRY}/walk/low-L?view=room` },
+	{ name: 'channels-light', theme: 'light', path: `${SKERRY}/channels/stop` },
 	{ name: 'identify-dark', theme: 'dark', path: '/vehicles/identify?q=skery' },
-	{ name: 'identity-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2017/identify' },
 	{
 		name: 'questions-dark',
 		theme: 'dark',
 		path: '/questions?q=fenholm-skerry-ii-2017&q=socket&q=turn-rear-L&q=category'
 	},
-	{ name: 'match-dark', theme: 'dark', path: '/vehicles/fenholm-skerry-ii-2017/match/low-L' },
-	{ name: 'match-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2017/match/stop-tail-L' },
+	{ name: 'match-dark', theme: 'dark', path: `${SKERRY}/match/low-L` },
+	{ name: 'match-fit-light', theme: 'light', path: `${SKERRY}/match/low-L?tab=fit&product=TD-H7-L` },
+	{ name: 'match-colour-dark', theme: 'dark', path: '/vehicles/tarrow-packhorse-2014/match/position-L?tab=colour&product=GL-W5-60' },
+	{ name: 'match-heat-light', theme: 'light', path: `${SKERRY}/match/low-L?tab=heat&product=OR-H7-43` },
+	{
+		name: 'match-compare-dark',
+		theme: 'dark',
+		path: `${SKERRY}/match/low-L?tab=compare&with=GL-H7-43,GL-H7-C,TD-H7-L,QU-H7-ANY`
+	},
+	{ name: 'whole-light', theme: 'light', path: '/vehicles/fenholm-sound-2015/whole?stock=on&kelvin=5000' },
 	{ name: 'kit-dark', theme: 'dark', kit: 'fenholm-skerry-ii-2017' },
-	{ name: 'kit-light', theme: 'light', kit: 'tarrow-packhorse-2014' },
 	{ name: 'sheet', theme: 'light', kit: 'brisken-fjell-650-2010', then: '/sheet' },
 	{ name: 'stock-light', theme: 'light', path: '/stock' },
-	{ name: 'reference-dark', theme: 'dark', path: '/reference' }
+	{ name: 'stock-product-dark', theme: 'dark', path: '/stock/QU-H7-ANY' },
+	{ name: 'interchange-dark', theme: 'dark', path: '/reference/interchange?category=3157' }
 ];
 
 const only = process.argv.slice(2);

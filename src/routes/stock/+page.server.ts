@@ -8,7 +8,7 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async () => {
 	const { catalogue, shop } = await shopData(await database());
 	return {
-		products: catalogue.all.map(({ product: p, complaints }) => ({
+		products: catalogue.all.map(({ record: p, complaints }) => ({
 			withdrawn: p.withdrawn === true,
 			complaints,
 			id: p.id,

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { makeProduct } from '../../../../tests/support/make';
+import { judgeIn, makeConfiguration, makeProduct, STOP_SOCKET } from '../../../../tests/support/make';
 import { demoDocument } from '../../server/demo/load';
-import { readClaims, type ClaimReading } from '.';
+import { implausibleFacts, plausible, readClaims, type ClaimReading } from '.';
 
 const levels = (more: object) => readClaims(makeProduct(more)).map(({ claim, level }) => `${level} ${claim}`);
 const reading = (more: object, claim: ClaimReading['claim']) =>
@@ -54,5 +54,28 @@ describe('a maker’s claims', () => {
 	it('the demo has honest and dishonest ones', () => {
 		const all = demoDocument().products.flatMap(readClaims);
 		for (const level of ['plausible', 'doubtful', 'not-credible']) expect(all.map((r) => r.level)).toContain(level);
+	});
+});
+
+describe('facts that cannot be so', () => {
+	it.each([
+		['a length of nothing', { size: { frontLength: 0, frontDiameter: 24 } }, 'size.frontLength'],
+		['a light centre beyond the lamp', { size: { frontLength: 20, lightCentre: 30 } }, 'size.lightCentre'],
+		['1000 lm measured from 2 W', { flux: { measured: 1000 }, power: { at13v5: 2 } }, 'flux.measured'],
+		['a dim mode that draws more', { power: { at13v5: 2, minor: 3 } }, 'power.minor'],
+		['one mode and two', { modes: ['single', 'dual'] }, 'modes']
+	])('%s counts as not known, and the claims say so', (_, more, path) => {
+		const product = makeProduct(more);
+		expect(implausibleFacts(product).map((fact) => fact.path)).toEqual([path]);
+		expect(readClaims(product).find((claim) => claim.claim === 'data')).toMatchObject({ level: 'not-credible' });
+		// A lamp for one function is not asked for its dim mode.
+		if (path !== 'power.minor')
+			expect(judgeIn(makeConfiguration([STOP_SOCKET]), product).verdict).not.toMatch(/fits|parts/);
+		expect(judgeIn(makeConfiguration([STOP_SOCKET]), product).product).toBe(product);
+	});
+
+	it('a product in order stays the very same one', () => {
+		const product = makeProduct();
+		expect(plausible(product)).toBe(product);
 	});
 });

@@ -18,3 +18,4 @@ export function readClaims(product: Product): ClaimReading[] {
 export * from './claim';
 export { CREDIBLE_EFFICACY } from './checks/flux';
 export { CREDIBLE_LIFE_H } from './checks/life';
+export * from './implausible';

@@ -52,7 +52,7 @@ export class Candidate {
 	}
 
 	get product(): Product {
-		return this.judged.product;
+		return this.judged.record;
 	}
 
 	/** Every finding of every rule, gate by gate. */

@@ -1,3 +1,4 @@
+import { plausible } from '../claims';
 import {
 	demandOf,
 	ledColdConductance,
@@ -83,7 +84,10 @@ export interface SocketCase {
 
 /** Everything about a product that does not depend on the socket. */
 export interface ProductCase {
+	/** The product without facts that cannot be so; what rules look at. */
 	product: Product;
+	/** The product as it is on record. */
+	record: Product;
 	lamp: 'led' | 'filament';
 	/** Categories it is made for. */
 	categories: LampCategory[];
@@ -207,11 +211,13 @@ export function piecesOf({ packs }: Pick<Product, 'packs'>): number | null {
 }
 
 /** Prepares a product for matching. `complaints`: how many are open about it. */
-export function productCase(product: Product, complaints = 0): ProductCase {
+export function productCase(record: Product, complaints = 0): ProductCase {
+	const product = plausible(record);
 	const led = product.kind !== 'halogen';
 	const light = led ? ledSource(product.colour) : filamentLight(product);
 	return {
 		product,
+		record,
 		lamp: led ? 'led' : 'filament',
 		categories: product.fits.flatMap((name) => categoryOrNull(name) ?? []),
 		light,

@@ -1,7 +1,10 @@
 import type { ProductCase, SocketCase } from './case';
 
 /** Luminous flux behind the lens relative to the filament lamp behind the same lens, by the sober flux; null when one of them is not known. */
-export function survivingShare({ lens, stockLumens, through }: SocketCase, { light, flux }: ProductCase): number | null {
+export function survivingShare(
+	{ lens, stockLumens, through }: SocketCase,
+	{ light, flux }: ProductCase
+): number | null {
 	if (!light || !lens || !flux || stockLumens === null) return null;
 	return (flux.lumens * through(light, lens).transmittance) / stockLumens;
 }

@@ -31,7 +31,7 @@ export async function kitSheet(db: Knex, configurationId: string, id: string): P
 	const [stored, configuration] = [await findKit(db, id), await findConfiguration(db, configurationId)];
 	if (!stored || !configuration || stored.configurationId !== configurationId) return null;
 	const { catalogue, shop, version } = await shopData(db);
-	const products = catalogue.all.map((p) => p.product);
+	const products = catalogue.all.map((p) => p.record);
 	const revision = (await listRevisions(db, id)).at(-1);
 	const frozen = revision?.document as FrozenKit | undefined;
 	const shownConfiguration = frozen?.configuration ?? configuration;

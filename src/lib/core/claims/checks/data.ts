@@ -1,5 +1,6 @@
 import type { Product } from '../../exchange';
 import type { ClaimCheck } from '../claim';
+import { implausibleFacts } from '../implausible';
 
 const WANTED: readonly [name: string, has: (product: Product) => boolean][] = [
 	['power at 13.5 V', (p) => p.power?.at13v5 !== undefined],
@@ -12,6 +13,15 @@ const WANTED: readonly [name: string, has: (product: Product) => boolean][] = [
 /** Numbers a verdict needs and the maker does not give. */
 export const missingData: ClaimCheck = (product) => {
 	if (product.kind === 'assembly') return null;
+	const absurd = implausibleFacts(product);
+	if (absurd.length > 0)
+		return {
+			claim: 'data',
+			level: 'not-credible',
+			said: absurd.map(({ why }) => why).join('; '),
+			sober: 'not known',
+			why: 'It cannot be so: measure it, and put the record right. Until then it counts as not known.'
+		};
 	const missing = WANTED.filter(([, has]) => !has(product)).map(([name]) => name);
 	if (missing.length === 0) return null;
 	return {
