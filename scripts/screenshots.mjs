@@ -24,7 +24,11 @@ const VIEWS = [
 	},
 	{ name: 'match-dark', theme: 'dark', path: `${SKERRY}/match/low-L` },
 	{ name: 'match-fit-light', theme: 'light', path: `${SKERRY}/match/low-L?tab=fit&product=TD-H7-L` },
-	{ name: 'match-colour-dark', theme: 'dark', path: '/vehicles/tarrow-packhorse-2014/match/position-L?tab=colour&product=GL-W5-60' },
+	{
+		name: 'match-colour-dark',
+		theme: 'dark',
+		path: '/vehicles/tarrow-packhorse-2014/match/position-L?tab=colour&product=GL-W5-60'
+	},
 	{ name: 'match-heat-light', theme: 'light', path: `${SKERRY}/match/low-L?tab=heat&product=OR-H7-43` },
 	{
 		name: 'match-compare-dark',

@@ -102,6 +102,7 @@
 		other?.querySelector<HTMLElement>('[data-row]')?.focus();
 	}
 
+	const isUnsure = ({ verdict }: ShownCandidate) => verdict === 'refused' || verdict === 'unknown';
 	const toggled = (list: readonly string[], one: string) =>
 		list.includes(one) ? list.filter((item) => item !== one) : [...list, one];
 </script>
@@ -123,6 +124,7 @@
 					/>
 				{/if}
 				{#if id === 'product'}
+					<th scope="col"><span class="sr-only">All reasons</span></th>
 					{#each GATES as gate (gate)}<th scope="col" class="px-0.5! text-center! text-sm"
 							><abbr class="no-underline" title={`${gate} gate`}>{GATE_SHORT[gate]}</abbr></th
 						>{/each}
@@ -161,29 +163,30 @@
 						{candidate.maker}
 						{candidate.name}
 					</button>
-					{#if candidate.verdict === 'refused' || candidate.verdict === 'unknown'}
+					{#if isUnsure(candidate)}
+						{#if isOpen}
+							{#each candidate.findings.filter((f) => f.level === 'refuse' || f.level === 'unknown') as f, i (i)}
+								<span class="block text-sm text-soft"
+									>{LEVEL_WORD[f.level]}, {f.gate}: {f.measured}; required: {f.required}. {f.why}</span
+								>
+							{/each}
+						{:else}<span class="block text-sm text-soft lg:truncate">{candidate.firstReason}</span>{/if}
+					{:else if candidate.needs.length > 0}
+						<span class="block text-sm text-soft lg:truncate">needs {candidate.needs.join(', ')}</span>
+					{/if}
+				</td>
+				<td class="px-0!">
+					{#if isUnsure(candidate)}
 						<button
 							type="button"
-							class="flex w-full gap-1 text-left text-sm text-soft hover:text-ink"
+							class="size-6 rounded text-soft hover:bg-sea-wash hover:text-ink"
 							aria-expanded={isOpen}
+							aria-label={`All reasons for ${candidate.maker} ${candidate.name}`}
 							onclick={(event) => {
 								event.stopPropagation();
 								opened = toggled(opened, candidate.product);
-							}}
+							}}>{isOpen ? '−' : '+'}</button
 						>
-							<span aria-hidden="true">{isOpen ? '−' : '+'}</span>
-							{#if isOpen}
-								<span>
-									{#each candidate.findings.filter((f) => f.level === 'refuse' || f.level === 'unknown') as f, i (i)}
-										<span class="block"
-											>{LEVEL_WORD[f.level]}, {f.gate}: {f.measured}; required: {f.required}. {f.why}</span
-										>
-									{/each}
-								</span>
-							{:else}<span class="lg:truncate">{candidate.firstReason}</span>{/if}
-						</button>
-					{:else if candidate.needs.length > 0}
-						<span class="block text-sm text-soft lg:truncate">needs {candidate.needs.join(', ')}</span>
 					{/if}
 				</td>
 				{#each GATES as gate (gate)}

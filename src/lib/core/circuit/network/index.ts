@@ -1,0 +1,3 @@
+export * from './element';
+export * from './solve';
+export * from './components';

@@ -1,0 +1,82 @@
+import { drawn, GROUND, type Element, type Node } from './element';
+import { components } from './components';
+import { linearSolution } from './linear';
+
+/** Potentials and currents of a network in its steady state. */
+export interface Solution {
+	/** Potential of each node against ground, V. */
+	volts: ReadonlyMap<Node, number>;
+	/** Current of each element from its `from` to its `to`, A. */
+	amperes: ReadonlyMap<string, number>;
+	/** Largest sum of currents that is left over at a node, A: how well Kirchhoff's current law holds. */
+	residual: number;
+}
+
+/** Sums of currents this small are nothing, A. */
+const SETTLED_A = 1e-9;
+const MOST_STEPS = 80;
+/** Largest change of a potential in one step, V: keeps the search on the branch where LEDs are lit. */
+const LONGEST_STEP_V = 3;
+/** A leak from every node to ground, S, so that a part nobody feeds has a potential. */
+const LEAK = 1e-12;
+
+/**
+ * Solves a network for its node potentials by Newton's method on Kirchhoff's current law; each connected part by itself.
+ * The search starts at the supply, so that an LED that can be lit is lit.
+ * @param start potential to begin at, V
+ */
+export function solve(elements: readonly Element[], start: number): Solution {
+	const volts = new Map<Node, number>([[GROUND, 0]]);
+	let residual = 0;
+	for (const part of components(elements)) residual = Math.max(residual, solvePart(part, start, volts));
+	const across = (e: Element) => (volts.get(e.from) ?? 0) - (volts.get(e.to) ?? 0);
+	return { volts, amperes: new Map(elements.map((e) => [e.id, drawn(e, across(e)).amperes])), residual };
+}
+
+/** Solves one connected part; writes its potentials and gives the residual. */
+function solvePart(elements: readonly Element[], start: number, volts: Map<Node, number>): number {
+	const isFed = elements.some((e) => e.kind === 'source');
+	const nodes = [...new Set(elements.flatMap(({ from, to }) => [from, to]))].filter((node) => node !== GROUND);
+	const index = new Map(nodes.map((node, i) => [node, i]));
+	const at = nodes.map((node) =>
+		elements.some((e) => e.kind === 'source') ? (node.startsWith('earth') ? 0 : start) : 0
+	);
+	if (!isFed) {
+		for (const node of nodes) volts.set(node, 0);
+		return 0;
+	}
+	let worst = Infinity;
+	for (let step = 0; step < MOST_STEPS && worst > SETTLED_A; step++) {
+		const { sums, slopes } = balance(elements, index, at);
+		worst = sums.reduce((most, sum) => Math.max(most, Math.abs(sum)), 0);
+		if (worst <= SETTLED_A) break;
+		const change = linearSolution(slopes, sums);
+		const longest = Math.max(...change.map(Math.abs));
+		const share = longest > LONGEST_STEP_V ? LONGEST_STEP_V / longest : 1;
+		change.forEach((delta, i) => (at[i] = (at[i] ?? 0) - delta * share));
+	}
+	nodes.forEach((node, i) => volts.set(node, at[i] ?? 0));
+	return worst;
+}
+
+/** Currents that leave each node, and how they grow with each potential. */
+function balance(elements: readonly Element[], index: ReadonlyMap<Node, number>, at: readonly number[]) {
+	const sums = at.map((volts) => volts * LEAK);
+	const slopes = at.map((_, i) => at.map((_, j) => (i === j ? LEAK : 0)));
+	for (const element of elements) {
+		const [from, to] = [index.get(element.from), index.get(element.to)];
+		const across = (from === undefined ? 0 : (at[from] ?? 0)) - (to === undefined ? 0 : (at[to] ?? 0));
+		const { amperes, siemens } = drawn(element, across);
+		for (const [one, other, sign] of [
+			[from, to, 1],
+			[to, from, -1]
+		] as const) {
+			if (one === undefined) continue;
+			sums[one] = (sums[one] ?? 0) + sign * amperes;
+			const row = slopes[one] as number[];
+			row[one] = (row[one] ?? 0) + siemens;
+			if (other !== undefined) row[other] = (row[other] ?? 0) - siemens;
+		}
+	}
+	return { sums, slopes };
+}

@@ -1,0 +1,55 @@
+import type { Channel } from '../exchange';
+import { driveOf, type Drive, type SwitchId } from './modes';
+import { solve, type Element, type Solution } from './network';
+import { vehicleNetwork, type VehicleNetwork } from './network/vehicle';
+import type { VehicleCircuit } from './vehicle-circuit';
+
+/** A mode as it was solved. */
+export interface Run {
+	switches: readonly SwitchId[];
+	volts: number;
+	network: VehicleNetwork;
+	elements: ReadonlyMap<string, Element>;
+	solution: Solution;
+	drives: ReadonlyMap<string, Drive>;
+	/** Channels whose fuse has opened. */
+	blown: ReadonlySet<string>;
+}
+
+/** A fuse opens above its rating by this share; a short is far above it. */
+export const BLOWS_ABOVE = 1.35;
+
+/** Share of the time a channel conducts: 1 when steady, else the largest on-share of what it is on for. */
+export function dutyOf({ feed }: Channel, { functions }: Drive): number {
+	if (feed?.kind !== 'pwm' || functions.length === 0) return 1;
+	return Math.max(0, ...functions.map((fn) => feed.duty?.[fn] ?? 1));
+}
+
+export const OFF: Drive = { functions: [], flashing: false };
+
+/** Current that a channel delivers, A. */
+export function feedCurrent({ network, solution }: Pick<Run, 'network' | 'solution'>, channel: string): number {
+	const feed = network.feeds.get(channel);
+	return feed === undefined ? 0 : Math.max(0, -(solution.amperes.get(feed) ?? 0));
+}
+
+/** Solves a vehicle in a mode, and again with the fuses open that blew. */
+export function runMode({ configuration, fitted }: VehicleCircuit, switches: readonly SwitchId[], volts: number): Run {
+	const { channels } = configuration;
+	const drives = new Map(channels.map((c) => [c.id as string, driveOf(configuration, c, switches)]));
+	const blown = new Set<string>();
+	for (;;) {
+		const network = vehicleNetwork(configuration, fitted, channels, ({ id }) =>
+			(drives.get(id)?.functions.length ?? 0) > 0 && !blown.has(id) ? { kind: 'on', volts } : { kind: 'off' }
+		);
+		const solution = solve(network.elements, volts);
+		const over = channels.filter(
+			({ id, fuse }) => fuse !== undefined && feedCurrent({ network, solution }, id) > fuse * BLOWS_ABOVE
+		);
+		if (over.length === 0) {
+			const elements = new Map(network.elements.map((e) => [e.id, e]));
+			return { switches, volts, network, elements, solution, drives, blown };
+		}
+		for (const { id } of over) blown.add(id);
+	}
+}
