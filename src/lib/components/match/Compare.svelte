@@ -58,9 +58,9 @@
 	<caption class="sr-only">Candidates compared</caption>
 	<thead>
 		<tr>
-			<td></td>
+			<td class="w-32"></td>
 			{#each candidates as c, i (c.product)}
-				<th scope="col" class="align-top">
+				<th scope="col" class="align-top whitespace-normal!">
 					<span class="block font-semibold text-ink">{i + 1} {c.maker} {c.name}</span>
 					<button type="button" class="link font-normal" onclick={() => onleave(c.product)}>leave out</button>
 				</th>
@@ -102,7 +102,7 @@
 		</tr>
 		<tr>
 			<th scope="row">Fit, one scale</th>
-			{#each candidates as c (c.product)}<td class="min-w-44"><FitDrawing fit={c.detail.fit} {extent} /></td>{/each}
+			{#each candidates as c (c.product)}<td><FitDrawing fit={c.detail.fit} {extent} /></td>{/each}
 		</tr>
 	</tbody>
 </table>
@@ -112,8 +112,11 @@
 </div>
 
 <style>
+	.compare {
+		table-layout: fixed;
+	}
 	.compare th[scope='row'] {
 		font-weight: 500;
-		white-space: nowrap;
+		white-space: normal;
 	}
 </style>
