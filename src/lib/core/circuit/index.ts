@@ -15,3 +15,5 @@ export * from './lamp-state';
 export * from './simulate';
 export * from './network';
 export { vehicleNetwork, type LampTap, type VehicleNetwork } from './network/vehicle';
+export * from './waveform';
+export * from './troubles';

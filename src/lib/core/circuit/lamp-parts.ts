@@ -1,7 +1,7 @@
 import type { Product } from '../exchange';
 import type { LampCategory } from '../lamps';
 import type { FilamentRole } from './led-load';
-import { loadResistor, type Part } from './network';
+import { loadResistor, type Part } from './network/element';
 
 /** Voltage below which an LED stays dark when its maker does not say, V (drop-out is commonly at 8 to 10). */
 export const TURN_ON_V = 8.5;

@@ -42,7 +42,7 @@ export function runMode({ configuration, fitted }: VehicleCircuit, switches: rea
 		const network = vehicleNetwork(configuration, fitted, channels, ({ id }) =>
 			(drives.get(id)?.functions.length ?? 0) > 0 && !blown.has(id) ? { kind: 'on', volts } : { kind: 'off' }
 		);
-		const solution = solve(network.elements, volts);
+		const solution = solve(network.elements);
 		const over = channels.filter(
 			({ id, fuse }) => fuse !== undefined && feedCurrent({ network, solution }, id) > fuse * BLOWS_ABOVE
 		);

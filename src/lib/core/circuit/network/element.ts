@@ -26,7 +26,7 @@ export interface Drawn {
 /** Width over which an LED comes on, V; a step has no slope to follow. */
 const RAMP_V = 0.4;
 /** Keeps the slope of a filament finite at no voltage, as a share of its rating. */
-const SOFT = 0.02;
+const SOFT = 0.002;
 
 function filament(watts: number, ratedVolts: number, volts: number): Drawn {
 	const nominal = watts / ratedVolts;

@@ -23,37 +23,49 @@ const LEAK = 1e-12;
 /**
  * Solves a network for its node potentials by Newton's method on Kirchhoff's current law; each connected part by itself.
  * The search starts at the supply, so that an LED that can be lit is lit.
- * @param start potential to begin at, V
  */
-export function solve(elements: readonly Element[], start: number): Solution {
+export function solve(elements: readonly Element[]): Solution {
 	const volts = new Map<Node, number>([[GROUND, 0]]);
 	let residual = 0;
-	for (const part of components(elements)) residual = Math.max(residual, solvePart(part, start, volts));
+	for (const part of components(elements)) residual = Math.max(residual, solvePart(part, volts));
 	const across = (e: Element) => (volts.get(e.from) ?? 0) - (volts.get(e.to) ?? 0);
 	return { volts, amperes: new Map(elements.map((e) => [e.id, drawn(e, across(e)).amperes])), residual };
 }
 
+/** Where the search begins: at the supply for what hangs on it by wires, at ground for the rest, which only lamps connect. */
+function startingPotentials(elements: readonly Element[]): Map<Node, number> {
+	const at = new Map<Node, number>();
+	for (const e of elements) if (e.kind === 'source') at.set(e.from, e.volts);
+	for (const node of at.keys())
+		for (const e of elements) {
+			if (e.kind !== 'resistor' || e.from === GROUND || e.to === GROUND) continue;
+			if (e.from === node && !at.has(e.to)) at.set(e.to, at.get(node) ?? 0);
+			if (e.to === node && !at.has(e.from)) at.set(e.from, at.get(node) ?? 0);
+		}
+	return at;
+}
+
 /** Solves one connected part; writes its potentials and gives the residual. */
-function solvePart(elements: readonly Element[], start: number, volts: Map<Node, number>): number {
-	const isFed = elements.some((e) => e.kind === 'source');
+function solvePart(elements: readonly Element[], volts: Map<Node, number>): number {
 	const nodes = [...new Set(elements.flatMap(({ from, to }) => [from, to]))].filter((node) => node !== GROUND);
+	const begin = startingPotentials(elements);
+	const highest = Math.max(0, ...begin.values());
 	const index = new Map(nodes.map((node, i) => [node, i]));
-	const at = nodes.map((node) =>
-		elements.some((e) => e.kind === 'source') ? (node.startsWith('earth') ? 0 : start) : 0
-	);
-	if (!isFed) {
+	const at = nodes.map((node) => begin.get(node) ?? 0);
+	if (highest === 0) {
 		for (const node of nodes) volts.set(node, 0);
 		return 0;
 	}
 	let worst = Infinity;
-	for (let step = 0; step < MOST_STEPS && worst > SETTLED_A; step++) {
+	for (let step = 0; step < MOST_STEPS; step++) {
 		const { sums, slopes } = balance(elements, index, at);
 		worst = sums.reduce((most, sum) => Math.max(most, Math.abs(sum)), 0);
 		if (worst <= SETTLED_A) break;
 		const change = linearSolution(slopes, sums);
 		const longest = Math.max(...change.map(Math.abs));
 		const share = longest > LONGEST_STEP_V ? LONGEST_STEP_V / longest : 1;
-		change.forEach((delta, i) => (at[i] = (at[i] ?? 0) - delta * share));
+		// Nothing in a network of lamps stands above its supply or below its earth.
+		change.forEach((delta, i) => (at[i] = Math.min(highest, Math.max(-highest, (at[i] ?? 0) - delta * share))));
 	}
 	nodes.forEach((node, i) => volts.set(node, at[i] ?? 0));
 	return worst;
