@@ -15,7 +15,7 @@ test('with the pointer: from a few letters at the counter to a released kit', as
 	await expect(page).toHaveURL(new RegExp(`/vehicles/${CAR}/match/low-L`));
 
 	await test.step('reasons, with numbers and sources', async () => {
-		await page.getByRole('button', { name: 'Quillon H7 maximum' }).click();
+		await page.getByRole('button', { name: 'Quillon H7 maximum', exact: true }).click();
 		const reasons = page.getByRole('region', { name: 'About the candidate' });
 		await expect(reasons).toContainText('diameter 24 mm');
 		await expect(reasons).toContainText('Source: vehicle record, measured in hand');

@@ -1,5 +1,6 @@
 import type { Command } from '../io';
 import { check } from './check';
+import { circuit } from './circuit';
 import { claims } from './claims';
 import { clock } from './clock';
 import { colour } from './colour';
@@ -15,6 +16,7 @@ import { resistor } from './resistor';
 export const COMMANDS: Readonly<Record<string, Command>> = {
 	check,
 	match,
+	circuit,
 	colour,
 	resistor,
 	heat,

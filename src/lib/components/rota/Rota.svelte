@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownSocket } from '$lib/core/showing';
+	import type { Play, ShownSocket } from '$lib/core/showing';
 	import { layOut, stepFrom, type Step } from '$lib/core/showing/rota-layout';
 	import { VERDICT_WORD } from '../ui/level';
 	import Hub from './Hub.svelte';
@@ -16,6 +16,7 @@
 		selected,
 		label,
 		labels = true,
+		play = null,
 		onselect,
 		onopen
 	}: {
@@ -26,6 +27,8 @@
 		label: string;
 		/** Names of the outer sockets beside the wheel. */
 		labels?: boolean;
+		/** What each socket shows in a mode; without it all stand in the light of their lamps. */
+		play?: ReadonlyMap<string, Play> | null;
 		onselect: (id: string) => void;
 		onopen: (id: string) => void;
 	} = $props();
@@ -39,6 +42,8 @@
 		End: 'last'
 	};
 
+	const DARK: Play = { colour: null, light: 0, period: null, strobes: false, glows: false, words: 'dark' };
+
 	/** The selection at once, before whoever holds it has caught up. */
 	let current = $derived(selected);
 
@@ -48,6 +53,7 @@
 	const cells = $derived(layOut(sockets));
 
 	function describe(socket: ShownSocket): string {
+		if (play) return [socket.name, socket.category ?? socket.state, play.get(socket.id)?.words ?? 'dark'].join(', ');
 		const verdict = socket.verdict ? VERDICT_WORD[socket.verdict] : 'no verdict';
 		return [socket.name, socket.category ?? socket.state, socket.light?.word ?? 'light not known', verdict].join(', ');
 	}
@@ -85,9 +91,17 @@
 	<circle r={size.rings.exterior[1] + 1} fill="var(--panel)" />
 	<g clip-path={`url(#${uid}-night)`} aria-hidden="true">
 		{#each cells as cell (cell.id)}
-			{@const light = byId.get(cell.id)?.light}
-			{#if light && cell.ring === 'exterior'}
-				<path d={outline(cell, GLOW, 0.03)} fill={light.colour} opacity="0.68" filter={`url(#${uid}-glow)`} />
+			{@const now = play?.get(cell.id)}
+			{@const colour = play ? now?.colour : byId.get(cell.id)?.light?.colour}
+			{#if colour && cell.ring === 'exterior'}
+				<path
+					d={outline(cell, GLOW, 0.03)}
+					fill={colour}
+					opacity={0.68 * (now?.light ?? 1)}
+					filter={`url(#${uid}-glow)`}
+					class={[now?.period != null && 'flashes']}
+					style:--period={`${now?.period ?? 1}s`}
+				/>
 			{/if}
 		{/each}
 	</g>
@@ -105,9 +119,25 @@
 				class="rota-cell"
 				onclick={() => (cell.id === current ? onopen(cell.id) : select(cell.id))}
 			>
-				<WheelCell {cell} {socket} {size} />
+				<WheelCell {cell} {socket} {size} play={play ? (play.get(cell.id) ?? DARK) : undefined} />
 			</g>
 		{/if}
 	{/each}
 	{#if labels}<Hub socket={current === null ? null : (byId.get(current) ?? null)} count={sockets.length} />{/if}
 </svg>
+
+<style>
+	.flashes {
+		animation: flash var(--period) steps(1) infinite;
+	}
+	@keyframes flash {
+		50% {
+			opacity: 0;
+		}
+	}
+	@media (prefers-reduced-motion: reduce) {
+		.flashes {
+			animation: none;
+		}
+	}
+</style>

@@ -1,12 +1,13 @@
 <script lang="ts">
-	import type { ShownSocket } from '$lib/core/showing';
+	import type { Play, ShownSocket } from '$lib/core/showing';
 	import type { Cell } from '$lib/core/showing/rota-layout';
 	import { LEVEL_TINT, VERDICT_LEVEL } from '../ui/level';
 	import LevelShape from '../ui/LevelShape.svelte';
 	import { outline, pointAt, RIM, type WheelSize } from './wheel';
 
 	/** What is drawn in one cell: its body, the lamp's light on its edge, the function's mark, the verdict's shape. */
-	let { cell, socket, size }: { cell: Cell; socket: ShownSocket; size: WheelSize } = $props();
+	let { cell, socket, size, play }: { cell: Cell; socket: ShownSocket; size: WheelSize; play?: Play | undefined } =
+		$props();
 
 	const band = $derived(size.rings[cell.ring]);
 	const mark = $derived(pointAt(cell, band[1] - size.markInset));
@@ -16,7 +17,17 @@
 </script>
 
 <path d={outline(cell, band)} class="body" />
-<path d={lamp} fill={socket.light?.colour ?? 'none'} class={['lamp', !socket.light && 'dark']} />
+{#if play}
+	<path
+		d={lamp}
+		fill={play.colour ?? 'none'}
+		opacity={play.light}
+		class={['lamp', play.period !== null && 'flashes', play.strobes && 'strobes']}
+		style:--period={`${play.period ?? 1}s`}
+	/>
+{:else}
+	<path d={lamp} fill={socket.light?.colour ?? 'none'} class={['lamp', !socket.light && 'dark']} />
+{/if}
 <text x={mark[0]} y={mark[1] + size.shape / 2.6} class="mark" style:font-size={`${size.shape * 1.15}px`}
 	>{socket.mark}</text
 >
@@ -34,6 +45,27 @@
 	.lamp.dark {
 		stroke: var(--soft);
 		stroke-dasharray: 2 2;
+	}
+	.flashes {
+		animation: flash var(--period) steps(1) infinite;
+	}
+	.strobes {
+		animation: flash 0.08s steps(1) infinite;
+	}
+	@keyframes flash {
+		50% {
+			opacity: 0;
+		}
+	}
+	/* Without motion a flashing lamp stays lit and is outlined; its rate stands in words beside the wheel. */
+	@media (prefers-reduced-motion: reduce) {
+		.flashes,
+		.strobes {
+			animation: none;
+			stroke: var(--sea);
+			stroke-width: 2;
+			stroke-dasharray: 3 2;
+		}
 	}
 	.mark {
 		font-weight: 600;

@@ -52,6 +52,12 @@
 						: 'every socket has an LED'
 		},
 		{
+			name: 'Circuit',
+			pages: ['circuit'],
+			href: resolve('/vehicles/[id]/circuit', { id }),
+			open: counted(vehicle.channels, 'channel')
+		},
+		{
 			name: 'Kit',
 			pages: ['kit'],
 			href: resolve('/vehicles/[id]/kit', { id }),
@@ -77,7 +83,7 @@
 			<a
 				href={stage.href}
 				aria-current={stage.pages.includes(here) ? 'step' : undefined}
-				class="rounded-md border border-transparent px-3 py-1 hover:bg-sea-wash aria-[current=step]:border-sea aria-[current=step]:bg-sea-wash"
+				class="rounded-md border border-transparent px-2 py-1 hover:bg-sea-wash aria-[current=step]:border-sea aria-[current=step]:bg-sea-wash"
 			>
 				<span class="block font-medium">{i + 1} {stage.name}</span>
 				<span class="block text-sm text-soft">{stage.open}</span>

@@ -20,7 +20,9 @@ export function wiringTroubles(configuration: Configuration): WiringTrouble[] {
 
 function unfed({ sockets, channels }: Configuration): WiringTrouble[] {
 	const fed = new Set(channels.flatMap((c) => c.feeds.map((f) => `${f.socket} ${f.function}`)));
-	return sockets.flatMap((socket) =>
+	// What feeds a sealed or factory-LED unit is nobody's question here.
+	const open = sockets.filter((socket) => socket.state === 'filament');
+	return open.flatMap((socket) =>
 		socket.functions
 			.filter((fn) => !fed.has(`${socket.id} ${fn}`))
 			.map((fn) => ({

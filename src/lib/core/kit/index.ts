@@ -6,3 +6,4 @@ export * from './options';
 export * from './answer';
 export * from './assemble';
 export * from './check';
+export * from './remedies';

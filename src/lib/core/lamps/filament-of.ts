@@ -1,11 +1,16 @@
 import type { FunctionId } from './functions';
 
-const DIM: readonly FunctionId[] = ['tail', 'front-position', 'drl', 'low-beam'];
+/** How bright a function is beside others of one lamp: the dimmest has the minor filament. What is not named is brightest. */
+const BRIGHTNESS: Partial<Record<FunctionId, number>> = { tail: 0, 'front-position': 0, drl: 1, 'low-beam': 2 };
+const BRIGHTEST = 3;
+const brightness = (id: FunctionId) => BRIGHTNESS[id] ?? BRIGHTEST;
 
 /**
  * Which filament of a two-filament lamp serves a function: in a stop/tail or turn/position lamp the minor one is the dim one,
- * in a combined headlamp (H4 and its kin) it is the low beam, in H15 the daytime running one. A lone function uses the major.
+ * in a daytime running lamp with position it is the position, in a combined headlamp (H4 and its kin) the low beam, in H15 the daytime
+ * running one. A lone function uses the major.
  */
 export function filamentOf(all: readonly FunctionId[], one: FunctionId): 'major' | 'minor' {
-	return all.length > 1 && DIM.includes(one) && !all.every((f) => DIM.includes(f)) ? 'minor' : 'major';
+	const own = brightness(one);
+	return all.some((id) => brightness(id) > own) ? 'minor' : 'major';
 }

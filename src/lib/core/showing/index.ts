@@ -2,6 +2,7 @@ export * from './socket';
 export * from './candidate';
 export * from './candidate-detail';
 export * from './whole';
+export * from './play';
 export * from './facts';
 export * from './counter';
 export * from './vehicle';

@@ -13,11 +13,23 @@ export interface ShownVehicle {
 	/** Factory options that change lamps, in words. */
 	options: string[];
 	sockets: ShownSocket[];
+	/** How many driver outputs are on record. */
+	channels: number;
 }
 
 /** A vehicle for its pages; its sockets without verdicts unless they are given. */
 export function showVehicle(configuration: Configuration, sockets = showSockets(configuration)): ShownVehicle {
 	const { id, kind, market, steering = null, tells = [] } = configuration;
 	const options = Object.entries(configuration.options ?? {}).map(([key, value]) => `${key} ${String(value)}`);
-	return { id, name: vehicleName(configuration), kind, market, steering, tells, options, sockets };
+	return {
+		id,
+		name: vehicleName(configuration),
+		kind,
+		market,
+		steering,
+		tells,
+		options,
+		sockets,
+		channels: configuration.channels.length
+	};
 }

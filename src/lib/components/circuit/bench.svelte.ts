@@ -1,0 +1,35 @@
+import { driveOf, simulate, SWITCH_IDS, type Fault, type SwitchId } from '$lib/core/circuit';
+import { playMode } from '$lib/core/showing/play';
+import { benchCircuit, messagesByMode, type BenchSetup, type Converted, type Fit } from './fitting';
+
+/** A vehicle on the test bench: its fit, its switches and its supply; every change is solved at once. */
+export class Bench {
+	#setup: () => BenchSetup;
+	fit = $state<Fit>('chosen');
+	converted = $state<Converted>('all');
+	switches = $state<readonly SwitchId[]>([]);
+	volts = $state(13.5);
+	faults = $state<readonly Fault[]>([]);
+
+	circuit = $derived.by(() => benchCircuit(this.#setup(), this.fit, this.converted, this.faults));
+	state = $derived.by(() => simulate(this.circuit, this.switches, this.volts));
+	play = $derived.by(() => playMode(this.circuit.configuration, this.state));
+	/** Messages each named mode would bring as fitted. */
+	spoken = $derived.by(() => messagesByMode(this.circuit, this.volts));
+
+	constructor(setup: () => BenchSetup) {
+		this.#setup = setup;
+	}
+
+	toggle(id: SwitchId): void {
+		this.switches = this.switches.includes(id)
+			? this.switches.filter((one) => one !== id)
+			: SWITCH_IDS.filter((one) => one === id || this.switches.includes(one));
+	}
+
+	/** True when a switch lights anything on this vehicle. */
+	does(id: SwitchId): boolean {
+		const { configuration } = this.circuit;
+		return configuration.channels.some((channel) => driveOf(configuration, channel, [id]).functions.length > 0);
+	}
+}

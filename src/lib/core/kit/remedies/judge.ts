@@ -1,0 +1,79 @@
+import { vehicleCircuit, type FittedLamp, type VehicleCircuit } from '../../circuit';
+import { complaintIds, complaintsOf, type CircuitComplaint } from './complaint';
+import { OFFERS } from './offers';
+import type { CircuitRemedy, NoRemedy, RemedyCase } from './remedy';
+
+/** A remedy with what it ends. */
+export interface JudgedRemedy extends CircuitRemedy {
+	/** Ids of the complaints that are gone with it alone. */
+	solves: string[];
+	/** Price of its parts singly, minor units. */
+	price: number;
+}
+
+/** What can be done about a vehicle as it is fitted. */
+export interface RemedyTable {
+	complaints: CircuitComplaint[];
+	remedies: JudgedRemedy[];
+	/** Remedies that are not to be had, by complaint. */
+	refused: { complaint: string; remedy: NoRemedy }[];
+}
+
+const priceOf = ({ parts }: CircuitRemedy) =>
+	Math.round(
+		parts.reduce((sum, { accessory }) => sum + Math.min(...accessory.packs.map((pack) => pack.price / pack.count)), 0)
+	);
+
+/** A vehicle with remedies fitted. */
+export function withRemedies(
+	{ configuration, fitted }: VehicleCircuit,
+	remedies: readonly CircuitRemedy[]
+): VehicleCircuit {
+	const lamps = new Map<string, FittedLamp>(fitted.lamps);
+	for (const socket of remedies.flatMap((r) => r.back)) lamps.set(socket, { kind: 'stock' });
+	return vehicleCircuit(configuration, {
+		...fitted,
+		lamps,
+		parts: [...fitted.parts, ...remedies.flatMap((r) => r.parts)]
+	});
+}
+
+/** Which complaints a remedy ends, and none when it brings a new one: every mode that may change is looked at again. */
+function ends(given: RemedyCase, complaints: readonly CircuitComplaint[], remedy: CircuitRemedy): string[] {
+	const after = withRemedies(given.circuit, [remedy]);
+	const touched = remedy.scope === 'vehicle' ? complaints : complaints.filter((c) => touches(given, remedy, c));
+	const before = new Set(complaints.map((c) => c.id));
+	const gone: string[] = [];
+	for (const complaint of touched) {
+		const now = complaintIds(after, complaint.switches);
+		if ([...now].some((id) => !before.has(id))) return [];
+		if (!now.has(complaint.id)) gone.push(complaint.id);
+	}
+	return gone;
+}
+
+/** A remedy changes what its channels and sockets do, and the channels its sockets share. */
+function touches({ circuit }: RemedyCase, { parts, back }: CircuitRemedy, complaint: CircuitComplaint): boolean {
+	const sockets = new Set([...back, ...parts.flatMap(({ socket }) => socket ?? [])]);
+	const feeds = circuit.channels.get(complaint.channel)?.feeds ?? [];
+	return parts.some(({ channel }) => channel === complaint.channel) || feeds.some((feed) => sockets.has(feed.socket));
+}
+
+/** Every complaint of a vehicle as fitted, every remedy that ends one, and why others are not to be had. */
+export function remedyTable(given: RemedyCase): RemedyTable {
+	const complaints = complaintsOf(given.circuit);
+	const offered = new Map<string, CircuitRemedy>();
+	const refused: RemedyTable['refused'] = [];
+	for (const complaint of complaints)
+		for (const offer of OFFERS) {
+			const made = offer(complaint, given);
+			if (made === null) continue;
+			if (Array.isArray(made)) for (const remedy of made) offered.set(remedy.id, remedy);
+			else refused.push({ complaint: complaint.id, remedy: made });
+		}
+	const remedies = [...offered.values()].flatMap((remedy): JudgedRemedy[] => {
+		const solves = ends(given, complaints, remedy);
+		return solves.length > 0 ? [{ ...remedy, solves, price: priceOf(remedy) }] : [];
+	});
+	return { complaints, remedies, refused };
+}

@@ -1,0 +1,89 @@
+import type { Knex } from 'knex';
+import {
+	vehicleCircuit,
+	wiringTroubles,
+	type Fitted,
+	type FittedLamp,
+	type FittedPart,
+	type WiringTrouble
+} from '../../core/circuit';
+import type { Configuration, Product } from '../../core/exchange';
+import { bestSet, remedyTable, type BestSet, type KitAnswer, type RemedyTable, type Solver } from '../../core/kit';
+import { bestUnder, matchConfiguration, NO_WISH } from '../../core/match';
+import { findConfiguration } from '../repositories/configurations';
+import { listKits } from '../repositories/kits';
+import { shopData, type ShopData } from './catalogue';
+
+/** What a vehicle is taken to be fitted with. */
+export interface Chosen {
+	/** The kit it comes from; null when it is the best LED of each place, for want of a kit. */
+	kit: { id: string; name: string } | null;
+	lamps: [socket: string, product: Product][];
+	/** Parts of the kit that stand in a circuit: loads, modules, flashers. */
+	parts: FittedPart[];
+}
+
+/** Everything the Circuit page works with; it solves the network itself, as often as a switch is touched. */
+export interface ShownCircuit {
+	configuration: Configuration;
+	chosen: Chosen;
+	/** Complaints and remedies of the lamps as chosen, without any parts. */
+	table: RemedyTable;
+	best: BestSet;
+	troubles: WiringTrouble[];
+}
+
+const IN_CIRCUIT: ReadonlySet<string> = new Set(['resistor', 'load-harness', 'pwm-module', 'flasher']);
+
+/** Parts of a kit where they are fitted: a load on each of its outputs, a module at each of its sockets. */
+function partsOf(answer: KitAnswer, accessories: ShopData['shop']['accessories']): FittedPart[] {
+	return answer.lines.flatMap((line): FittedPart[] => {
+		const accessory = accessories.find((a) => a.id === line.accessory);
+		if (!accessory || !IN_CIRCUIT.has(accessory.kind)) return [];
+		if (accessory.kind === 'flasher') return [{ accessory }];
+		if (accessory.kind === 'pwm-module') return line.sockets.map((socket) => ({ accessory, socket }));
+		const outputs = line.outputs ?? [];
+		// A line says on which outputs its pieces hang, not how many on each: they are dealt round.
+		const pieces = Math.max(outputs.length, line.count - line.spare);
+		return Array.from({ length: pieces }, (_, i) => ({ accessory, channel: outputs[i % outputs.length] ?? '' })).filter(
+			({ channel }) => channel !== ''
+		);
+	});
+}
+
+async function chosenFor(db: Knex, configuration: Configuration, { catalogue, shop }: ShopData): Promise<Chosen> {
+	const kit = (await listKits(db, configuration.id)).find((k) => k.state === 'draft' && k.answer.lines.length > 0);
+	if (!kit) {
+		const best = bestUnder(matchConfiguration(configuration, catalogue, shop), NO_WISH);
+		return { kit: null, lamps: [...best], parts: [] };
+	}
+	const products = new Map(catalogue.all.map((p) => [p.record.id as string, p.record]));
+	const lamps = kit.answer.lines.flatMap((line): [string, Product][] => {
+		const product = line.product === undefined ? undefined : products.get(line.product);
+		return product ? line.sockets.map((socket) => [socket, product] as [string, Product]) : [];
+	});
+	return { kit: { id: kit.id, name: kit.name }, lamps, parts: partsOf(kit.answer, shop.accessories) };
+}
+
+/** A fitting with some lamps in place of the stock ones. */
+export function fittedWith(lamps: readonly (readonly [string, Product])[], parts: readonly FittedPart[] = []): Fitted {
+	const map = lamps.map(([socket, product]) => [socket, { kind: 'product', product } satisfies FittedLamp] as const);
+	return { lamps: new Map<string, FittedLamp>(map), parts, faults: [] };
+}
+
+/** A vehicle with its lamps as chosen, what there is to complain of, and the best set of remedies; null when it is not there. */
+export async function showCircuit(db: Knex, id: string, solver: Solver): Promise<ShownCircuit | null> {
+	const configuration = await findConfiguration(db, id);
+	if (!configuration) return null;
+	const data = await shopData(db);
+	const chosen = await chosenFor(db, configuration, data);
+	const given = { circuit: vehicleCircuit(configuration, fittedWith(chosen.lamps)), shop: data.shop };
+	const table = remedyTable(given);
+	return {
+		configuration,
+		chosen,
+		table,
+		best: await bestSet(given, table, solver),
+		troubles: wiringTroubles(configuration)
+	};
+}
