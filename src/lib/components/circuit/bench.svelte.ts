@@ -1,6 +1,10 @@
 import { driveOf, simulate, SWITCH_IDS, type Fault, type SwitchId } from '$lib/core/circuit';
 import { playMode } from '$lib/core/showing/play';
+import { givenUp, warmthIn } from '$lib/core/showing/warmth';
 import { benchCircuit, messagesByMode, type BenchSetup, type Converted, type Fit } from './fitting';
+
+/** How long is long, min: glow, flicker and heat are looked at again after it. */
+export const LONG_MIN = 10;
 
 /** A vehicle on the test bench: its fit, its switches and its supply; every change is solved at once. */
 export class Bench {
@@ -10,8 +14,22 @@ export class Bench {
 	switches = $state<readonly SwitchId[]>([]);
 	volts = $state(13.5);
 	faults = $state<readonly Fault[]>([]);
+	/** How long the mode has lasted, min: loads that are given up by then are gone. */
+	minutes = $state(0);
 
-	circuit = $derived.by(() => benchCircuit(this.#setup(), this.fit, this.converted, this.faults));
+	#cold = $derived.by(() => benchCircuit(this.#setup(), this.fit, this.converted, this.faults));
+	#begun = $derived.by(() => simulate(this.#cold, this.switches, this.volts));
+	/** Sockets whose built-in load has given up by now. */
+	gone = $derived.by(() => (this.minutes === 0 ? [] : givenUp(this.#cold, this.#begun, this.minutes * 60)));
+	warmth = $derived.by(() => warmthIn(this.#cold, this.#begun, (this.minutes || LONG_MIN) * 60));
+	circuit = $derived.by(() =>
+		this.gone.length === 0
+			? this.#cold
+			: benchCircuit(this.#setup(), this.fit, this.converted, [
+					...this.faults,
+					...this.gone.map((socket) => ({ kind: 'load-gone' as const, socket }))
+				])
+	);
 	state = $derived.by(() => simulate(this.circuit, this.switches, this.volts));
 	play = $derived.by(() => playMode(this.circuit.configuration, this.state));
 	/** Messages each named mode would bring as fitted. */

@@ -1,3 +1,5 @@
+/** Supply with the engine off, V. */
+export const VOLTS_REST = 12.6;
 /** Nominal running supply at which LED power is stated, V. */
 export const VOLTS_NOMINAL = 13.5;
 /** Charging supply, used to size resistors and their heat, V. */

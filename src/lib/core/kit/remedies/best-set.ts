@@ -1,5 +1,5 @@
 import type { Constraint, Program, Solver, Variable } from '../solver';
-import { complaintsOf } from './complaint';
+import { complaintsOf, REMEDY_VOLTS } from './complaint';
 import { withRemedies, type JudgedRemedy, type RemedyTable } from './judge';
 import type { RemedyCase } from './remedy';
 
@@ -93,7 +93,8 @@ export async function bestSet(
 		const on = (name: string) => Math.round(solution.values.get(name) ?? 0);
 		const chosen = table.remedies.flatMap((_, i) => (on(`x${i}`) > 0 ? [i] : []));
 		const remedies = chosen.flatMap((i) => table.remedies[i] ?? []);
-		const after = complaintsOf(withRemedies(given.circuit, remedies)).map(({ id }) => id);
+		const fitted = withRemedies(given.circuit, remedies);
+		const after = REMEDY_VOLTS.flatMap((volts) => complaintsOf(fitted, volts).map(({ id }) => id));
 		if (after.every((id) => left.includes(id))) {
 			const price = packs.reduce((sum, pack) => sum + on(pack.name) * pack.price, 0);
 			return { remedies, price, gap: Math.max(0, solution.objective - solution.bound), left };

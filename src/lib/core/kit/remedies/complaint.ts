@@ -1,3 +1,4 @@
+import { VOLTS_CHARGING, VOLTS_REST } from '../../units';
 import { MODES, simulate, type ModeState, type SwitchId, type VehicleCircuit } from '../../circuit';
 
 /** What a complaint is of. */
@@ -71,10 +72,10 @@ function foundIn(state: ModeState): Found[] {
 }
 
 /** Everything there is to complain of, each channel and kind once, with the modes it shows in. */
-export function complaintsOf(circuit: VehicleCircuit): CircuitComplaint[] {
+export function complaintsOf(circuit: VehicleCircuit, volts?: number): CircuitComplaint[] {
 	const all = new Map<string, CircuitComplaint>();
 	for (const switches of Object.values(MODES)) {
-		const state = simulate(circuit, switches);
+		const state = simulate(circuit, switches, volts);
 		for (const found of foundIn(state)) {
 			const id = `${found.channel} ${found.kind}`;
 			const known = all.get(id);
@@ -88,7 +89,11 @@ export function complaintsOf(circuit: VehicleCircuit): CircuitComplaint[] {
 	return [...all.values()];
 }
 
-/** Ids of what there is to complain of in one mode. */
+/** Supplies a remedy has to hold at: engine off, where loads draw least, and charging, where fuses carry most. */
+export const REMEDY_VOLTS: readonly number[] = [VOLTS_REST, VOLTS_CHARGING];
+
+/** Ids of what there is to complain of in one mode, at any supply a remedy has to hold at. */
 export function complaintIds(circuit: VehicleCircuit, switches: readonly SwitchId[]): Set<string> {
-	return new Set(foundIn(simulate(circuit, switches)).map(({ channel, kind }) => `${channel} ${kind}`));
+	const found = REMEDY_VOLTS.flatMap((volts) => foundIn(simulate(circuit, switches, volts)));
+	return new Set(found.map(({ channel, kind }) => `${channel} ${kind}`));
 }

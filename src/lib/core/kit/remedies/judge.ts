@@ -38,10 +38,29 @@ export function withRemedies(
 	});
 }
 
-/** Which complaints a remedy ends, and none when it brings a new one: every mode that may change is looked at again. */
+/** The channels a remedy can change: those it stands on, those that share a socket with them, and every turn output with one of these. */
+function channelsNear({ circuit }: RemedyCase, complaints: readonly CircuitComplaint[]): Set<string> {
+	const { channels } = circuit.configuration;
+	const named = new Set(complaints.map((c) => c.channel));
+	const sockets = new Set(channels.filter((c) => named.has(c.id)).flatMap((c) => c.feeds.map((f) => f.socket)));
+	const turns = (c: (typeof channels)[number]) => c.feeds.some((feed) => feed.function === 'turn');
+	const near = channels.filter((c) => c.feeds.some((feed) => sockets.has(feed.socket)));
+	const all = near.some(turns) ? [...near, ...channels.filter(turns)] : near;
+	return new Set(all.map((c) => c.id));
+}
+
+/** Which complaints a remedy ends, and none when it brings a new one. Only the part of the vehicle it can change is looked at. */
 function ends(given: RemedyCase, complaints: readonly CircuitComplaint[], remedy: CircuitRemedy): string[] {
-	const after = withRemedies(given.circuit, [remedy]);
-	const touched = remedy.scope === 'vehicle' ? complaints : complaints.filter((c) => touches(given, remedy, c));
+	const touched =
+		remedy.scope === 'vehicle'
+			? complaints.filter((c) => c.kind === 'hyperflash')
+			: complaints.filter((c) => touches(given, remedy, c));
+	const near = channelsNear(given, touched);
+	const { configuration, fitted } = withRemedies(given.circuit, [remedy]);
+	const after = vehicleCircuit(
+		{ ...configuration, channels: configuration.channels.filter((c) => near.has(c.id)) },
+		fitted
+	);
 	const before = new Set(complaints.map((c) => c.id));
 	const gone: string[] = [];
 	for (const complaint of touched) {

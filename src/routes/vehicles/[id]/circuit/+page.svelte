@@ -1,11 +1,13 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { Bench } from '$lib/components/circuit/bench.svelte';
+	import { Bench, LONG_MIN } from '$lib/components/circuit/bench.svelte';
 	import ChannelBars from '$lib/components/circuit/ChannelBars.svelte';
 	import FaultForm from '$lib/components/circuit/FaultForm.svelte';
 	import type { Converted, Fit } from '$lib/components/circuit/fitting';
 	import Remedies from '$lib/components/circuit/Remedies.svelte';
+	import ScanButton from '$lib/components/circuit/ScanButton.svelte';
 	import Switches from '$lib/components/circuit/Switches.svelte';
+	import Warming from '$lib/components/circuit/Warming.svelte';
 	import Wave from '$lib/components/circuit/Wave.svelte';
 	import Rota from '$lib/components/rota/Rota.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
@@ -127,6 +129,19 @@
 			{#if socket}<p class="border-t border-line pt-1 text-sm">
 					{socket.name}: {bench.play.get(socket.id)?.words ?? 'dark'}.
 				</p>{/if}
+		</section>
+		<section class="panel grid gap-2 p-3" aria-label="Time and scan tool">
+			<label class="flex min-h-6 items-center gap-2"
+				><input
+					type="checkbox"
+					class="size-4"
+					checked={bench.minutes > 0}
+					onchange={(event) => (bench.minutes = event.currentTarget.checked ? LONG_MIN : 0)}
+				/>after {LONG_MIN} minutes in this mode</label
+			>
+			{#each bench.gone as gone (gone)}<p class="text-refuse">{gone}: its built-in load has given up.</p>{/each}
+			<Warming warmth={bench.warmth} minutes={LONG_MIN} />
+			<ScanButton address={`${resolve('/vehicles/[id]/circuit/scan', { id })}?fit=${bench.fit}`} />
 		</section>
 		<section class="panel p-3" aria-label="Faults"><FaultForm {bench} {socket} /></section>
 	</div>
