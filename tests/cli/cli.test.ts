@@ -160,6 +160,33 @@ describe('import and export', () => {
 	});
 });
 
+describe('circuit', () => {
+	const circuit = (...more: string[]) => run(['circuit', demo, '--configuration', 'fenholm-skerry-i-2012', ...more]);
+
+	it('says per mode what the dash would say', () => {
+		const stock = circuit('--mode', 'left-turn').json().modes[0];
+		expect(stock).toMatchObject({ mode: 'left-turn', flashPerMinute: { left: 85, right: null }, messages: [] });
+		const both = ['--fit', 'turn-front-L=GL-PY21', '--fit', 'turn-rear-L=GL-PY21'];
+		const led = circuit('--mode', 'left-turn', ...both).json().modes[0];
+		expect(led.flashPerMinute.left).toBe(170);
+		const cured = circuit('--mode', 'left-turn', ...both, '--with', 'FL-3@vehicle').json().modes[0];
+		expect(cured.flashPerMinute.left).toBe(85);
+		expect(circuit().json().modes).toHaveLength(14);
+	});
+
+	it.each([
+		[['--fit', 'nowhere=GL-PY21'], 'there is no socket "nowhere"'],
+		[['--fit', 'turn-front-L=NO'], 'there is no product "NO"'],
+		[['--with', 'RS-6-50@moon'], 'neither a channel nor a socket'],
+		[['--mode', 'disco'], '--mode must be one of'],
+		[['--volts', '40'], 'volts']
+	])('%s is refused in one line', (args, sentence) => {
+		const bad = circuit(...args);
+		expect([bad.status, bad.stdout]).toEqual([2, '']);
+		expect(bad.stderr).toContain(sentence);
+	});
+});
+
 describe('bad input: one line on standard error, exit 2, nothing on standard output', () => {
 	it.each<[string, string[], string]>([
 		['no command', [], 'No command is given'],

@@ -25,6 +25,7 @@ const SCREENS = [
 	['/vehicles/fenholm-skerry-ii-2017/match/low-L?tab=heat', 'Heat of a candidate'],
 	['/vehicles/fenholm-skerry-ii-2017/match/low-L?tab=compare&with=GL-H7-C,TD-H7-L', 'Candidates compared'],
 	['/vehicles/fenholm-sound-2015/whole?stock=on&kelvin=4300', 'Whole vehicle'],
+	['/vehicles/fenholm-skerry-ii-2017/circuit', 'Circuit'],
 	['/stock/QU-H7-ANY', 'A product'],
 	['/stock/new', 'New product'],
 	['/reference/interchange?category=3157', 'Interchange map'],
