@@ -13,7 +13,6 @@ const VIEWS = [
 	{ name: 'counter-dark', theme: 'dark', path: '/?q=skerry 2018 rear' },
 	{ name: 'vehicles-light', theme: 'light', path: '/vehicles' },
 	{ name: 'walk-dark', theme: 'dark', path: `${SKERRY}/walk/low-L` },
-	{ name: 'walk-light', theme: 'light', path: '/vehicles/tarrow-packhorse-2014/walk/turn-front-R' },
 	{ name: 'walk-room-dark', theme: 'dark', path: `${SKERRY}/walk/low-L?view=room` },
 	{ name: 'channels-light', theme: 'light', path: `${SKERRY}/channels/stop` },
 	{ name: 'identify-dark', theme: 'dark', path: '/vehicles/identify?q=skery' },
@@ -35,11 +34,18 @@ const VIEWS = [
 		theme: 'dark',
 		path: `${SKERRY}/match/low-L?tab=compare&with=GL-H7-43,GL-H7-C,TD-H7-L,QU-H7-ANY`
 	},
-	{ name: 'whole-light', theme: 'light', path: '/vehicles/fenholm-sound-2015/whole?stock=on&kelvin=5000' },
+	{ name: 'circuit-brake-dark', theme: 'dark', path: `${SKERRY}/circuit`, keys: '8' },
+	{ name: 'circuit-turn-light', theme: 'light', path: '/vehicles/fenholm-sound-2015/circuit', keys: '5' },
+	{
+		name: 'circuit-remedied-dark',
+		theme: 'dark',
+		path: '/vehicles/fenholm-sound-2015/circuit',
+		press: 'With remedies',
+		keys: '27'
+	},
 	{ name: 'kit-dark', theme: 'dark', kit: 'fenholm-skerry-ii-2017' },
 	{ name: 'sheet', theme: 'light', kit: 'brisken-fjell-650-2010', then: '/sheet' },
 	{ name: 'stock-light', theme: 'light', path: '/stock' },
-	{ name: 'stock-product-dark', theme: 'dark', path: '/stock/QU-H7-ANY' },
 	{ name: 'interchange-dark', theme: 'dark', path: '/reference/interchange?category=3157' }
 ];
 
@@ -53,7 +59,7 @@ await once(server.stdout, 'data');
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 try {
-	for (const { name, theme, path, kit, then } of VIEWS.filter(
+	for (const { name, theme, path, kit, then, press, keys = '' } of VIEWS.filter(
 		(view) => only.length === 0 || only.includes(view.name)
 	)) {
 		const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, colorScheme: theme });
@@ -66,6 +72,9 @@ try {
 			if (then) await page.goto(page.url() + then);
 			await page.waitForLoadState('networkidle');
 		}
+		if (press) await page.getByRole('button', { name: press }).click();
+		for (const key of keys) await page.keyboard.press(key);
+		if (keys) await page.waitForTimeout(120);
 		await page.screenshot({ path: `${OUT}/${name}.png` });
 		console.log(`${OUT}/${name}.png`);
 		await context.close();

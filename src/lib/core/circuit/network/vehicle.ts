@@ -74,7 +74,7 @@ class Builder {
 		return this.fitted.faults.some((fault) => fault.kind === kind && fault.socket === socket);
 	}
 
-	channel(channel: Channel, drive: ChannelDrive): void {
+	channel(channel: Channel, drive: ChannelDrive, live: boolean): void {
 		const node = channelNode(channel.id);
 		if (drive.kind !== 'off') {
 			const volts = drive.kind === 'on' ? drive.volts : SENSE_V;
@@ -84,7 +84,8 @@ class Builder {
 				this.add(`feed ${channel.id}`, node, GROUND, { kind: 'source', volts, ohms: FEED_OHMS })
 			);
 		}
-		for (const feed of channel.feeds) this.lamp(channel, feed.socket, feed.function, drive.kind === 'sense');
+		for (const feed of channel.feeds) this.lamp(channel, feed.socket, feed.function, drive, live);
+		if (!live) return;
 		for (const { accessory, channel: at, socket } of this.fitted.parts) {
 			const ohms =
 				accessory.kind === 'resistor' || accessory.kind === 'load-harness' ? accessory.resistance : undefined;
@@ -94,7 +95,7 @@ class Builder {
 		}
 	}
 
-	private lamp(channel: Channel, socketId: string, fn: FunctionId, cold: boolean): void {
+	private lamp(channel: Channel, socketId: string, fn: FunctionId, drive: ChannelDrive, live: boolean): void {
 		const socket = this.sockets.get(socketId);
 		if (!socket) return;
 		const role = filamentOf(socket.functions, fn);
@@ -113,6 +114,11 @@ class Builder {
 			if (missing) this.missing.set(channel.id, missing);
 			return;
 		}
+		if (!live) {
+			tap.elements = [];
+			return;
+		}
+		const cold = drive.kind === 'sense';
 		const [contact, earth] = [contactNode(socketId, role), earthNode(socketId)];
 		this.add(`contact ${socketId} ${fn} ${channel.id}`, channelNode(channel.id), contact, {
 			kind: 'resistor',
@@ -171,6 +177,23 @@ class Builder {
 	}
 }
 
+const OFF: ChannelDrive = { kind: 'off' };
+
+/** Channels that may carry current: those that are driven, and all that hang together with one of them by the sockets they share. */
+function liveChannels(channels: readonly Channel[], isDriven: (id: string) => boolean): Set<string> {
+	const live = new Set(channels.filter((c) => isDriven(c.id)).map((c) => c.id as string));
+	const sockets = new Set(channels.filter((c) => live.has(c.id)).flatMap((c) => c.feeds.map((f) => f.socket)));
+	for (let grown = true; grown;) {
+		const next = channels.filter((c) => !live.has(c.id) && c.feeds.some((feed) => sockets.has(feed.socket)));
+		for (const channel of next) {
+			live.add(channel.id);
+			for (const feed of channel.feeds) sockets.add(feed.socket);
+		}
+		grown = next.length > 0;
+	}
+	return live;
+}
+
 /**
  * The network of some channels of a vehicle: their lamps, loads, contacts and earths.
  * A sealed or factory-LED unit has a driver of its own that nobody knows, and stands out of it.
@@ -182,7 +205,9 @@ export function vehicleNetwork(
 	driveOf: (channel: Channel) => ChannelDrive
 ): VehicleNetwork {
 	const builder = new Builder(configuration, fitted);
-	for (const channel of channels) builder.channel(channel, driveOf(channel));
+	const drives = new Map(channels.map((channel) => [channel.id as string, driveOf(channel)]));
+	const live = liveChannels(channels, (id) => drives.get(id)?.kind !== 'off');
+	for (const channel of channels) builder.channel(channel, drives.get(channel.id) ?? OFF, live.has(channel.id));
 	const { elements, lamps, feeds, missing } = builder;
 	return { elements, lamps, feeds, missing };
 }
