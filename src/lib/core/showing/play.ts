@@ -1,7 +1,8 @@
 import type { LampState, ModeState } from '../circuit';
 import type { Configuration, Socket } from '../exchange';
 import { categoryOrNull, filamentOf, lampFunction } from '../lamps';
-import { displayColour, filamentSource, knownLens, ledSource, regionOf, throughLens, type Source } from '../optics';
+import { filamentSource, ledSource, type Source } from '../optics';
+import { lensedLight } from './socket';
 
 /** What a socket shows in a mode: the light that leaves its lens, and how it comes and goes. */
 export interface Play {
@@ -27,15 +28,6 @@ function sourceOf(socket: Socket, lamp: LampState): Source | null {
 	return ledSource(minor && product.minorColour ? product.minorColour : product.colour);
 }
 
-function lightThrough(socket: Socket, lamp: LampState): { colour: string; word: string } | null {
-	const source = sourceOf(socket, lamp);
-	const lens = knownLens(socket.lens);
-	if (!source || !lens) return null;
-	const seen = throughLens(source, lens);
-	const region = regionOf(seen, 'UN');
-	return { colour: displayColour(seen), word: region === 'none' ? 'no named colour' : region.replace('-', ' ') };
-}
-
 /** A sealed or factory-LED unit: its colour is that of its function, as far as anybody knows. */
 const USUAL: Record<string, { colour: string; word: string }> = {
 	stop: { colour: '#ff1a00', word: 'red' },
@@ -58,7 +50,7 @@ function playOf(state: ModeState, socket: Socket, lamps: readonly LampState[]): 
 	const glow = lamps.find((lamp) => lamp.glow !== 'none');
 	const shown = lit ?? glow;
 	if (!shown) return DARK;
-	const seen = lightThrough(socket, shown) ?? USUAL[shown.function] ?? WHITE;
+	const seen = lensedLight(sourceOf(socket, shown), socket) ?? USUAL[shown.function] ?? WHITE;
 	if (!lit) return { ...DARK, colour: seen.colour, light: 0.2, glows: true, words: `off, and glows ${seen.word}` };
 	const perMinute = lit.flashing ? rateFor(state, socket) : null;
 	const strobes = lit.flicker.word === 'strobes';

@@ -25,7 +25,8 @@ export interface ShownSocket {
 	verdict: Verdict | null;
 }
 
-function lightOf(source: Source | null, socket: Socket): ShownSocket['light'] {
+/** Light of a source as it leaves the lens of a socket, for drawing and in a word; null when source or lens is not known. */
+export function lensedLight(source: Source | null, socket: Socket): ShownSocket['light'] {
 	const lens = knownLens(socket.lens);
 	if (!source || !lens) return null;
 	const seen = throughLens(source, lens);
@@ -57,7 +58,7 @@ export function showSockets(
 			twin: twinKey(socket),
 			category: socket.category ?? null,
 			state: socket.state,
-			light: lightOf(led ?? (category && socket.state === 'filament' ? filamentSource(category) : null), socket),
+			light: lensedLight(led ?? (category && socket.state === 'filament' ? filamentSource(category) : null), socket),
 			verdict
 		};
 	});

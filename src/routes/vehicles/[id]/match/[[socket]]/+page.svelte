@@ -10,6 +10,7 @@
 	import Rota from '$lib/components/rota/Rota.svelte';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
+	import { OPEN_WORDS } from '$lib/core/match/wording/open';
 	import { money } from '$lib/components/ui/money';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 	import SocketFacts from '$lib/components/vehicle/SocketFacts.svelte';
@@ -60,14 +61,6 @@
 		compared = isIn ? now.filter((one) => one !== product) : [...now, product].slice(-4);
 		remember();
 	}
-
-	const OPEN = {
-		'factory-led': 'A factory LED stands here: there is no lamp to replace.',
-		sealed: 'A sealed unit stands here: there is no lamp to replace.',
-		'category-unknown': 'The lamp category is not known: read it from the lamp that came out.',
-		'category-withdrawn':
-			'The lamp category on record is not in the table: withdrawn, misspelt, or the name of several lamps. Read it from the lamp that came out.'
-	} as const;
 </script>
 
 <svelte:head><title>{data.socket.name} · Match · Rotalux</title></svelte:head>
@@ -100,7 +93,7 @@
 	<div class="flex min-h-0 min-w-0 flex-col gap-3">
 		<ScrollPanel label="Candidates" class="min-h-56 max-lg:max-h-[45vh] lg:basis-1/2">
 			{#if data.match.open}
-				<p class="p-4">{OPEN[data.match.open]}</p>
+				<p class="p-4 first-letter:uppercase">{OPEN_WORDS[data.match.open]}</p>
 			{:else if candidates.length === 0}
 				<p class="p-4">No product in stock is made for this lamp category.</p>
 			{:else}
