@@ -231,7 +231,7 @@ test('channels: from a template, what they feed, the flasher', async ({ page }) 
 	await begin(page, 'Solvik', 'Odde');
 	await add(page, 'rr tu py21w clear');
 	await add(page, 're p21w clear');
-	await page.getByRole('link', { name: 'Channels' }).click();
+	await page.getByRole('link', { name: 'Channels', exact: true }).click();
 	await page.getByRole('button', { name: 'Put 4 unfed on their usual channels' }).click();
 	await expect(page.getByRole('link', { name: /Channel turn-left.*1 feeds/ })).toBeVisible();
 	await page.getByRole('button', { name: 'Plug-in flasher, 3 pins' }).click();

@@ -4,6 +4,7 @@
 	import { VERDICTS, type Verdict } from '$lib/core/match/verdict';
 	import type { ShownCandidate } from '$lib/core/showing';
 	import { RememberedWords } from '$lib/client/remembered.svelte';
+	import { drawnSoon } from '$lib/client/soon.svelte';
 	import { LEVEL_WORD } from '../ui/level';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { sortable } from '../ui/sorting';
@@ -38,6 +39,7 @@
 		COLUMNS.map((column) => column.id),
 		USUAL_COLUMNS
 	);
+	const AT_ONCE = 7;
 	let words = $state('');
 	let left = $state<readonly Verdict[]>(VERDICTS);
 	/** Rows whose reason stands in full. */
@@ -88,6 +90,8 @@
 	const columns = $derived(COLUMNS.filter((column) => shown.has(column.id)));
 	const headers = $derived(table.getHeaderGroups()[0]?.headers ?? []);
 	const rows = $derived(table.getRowModel().rows.map((row) => row.original));
+	/** What is in sight is drawn at once, so that a change of socket answers; the rest follows. */
+	const drawn = drawnSoon(() => candidates, AT_ONCE);
 	const heading = (id: string) => headers.find((header) => header.column.id === id);
 
 	function keys(event: KeyboardEvent, index: number, product: string): void {
@@ -133,7 +137,7 @@
 		</tr>
 	</thead>
 	<tbody>
-		{#each rows as candidate, index (candidate.product)}
+		{#each rows.slice(0, drawn()) as candidate, index (candidate.product)}
 			{@const isOpen = opened.includes(candidate.product)}
 			<tr
 				class={['hover:bg-raised', candidate.product === selected && 'bg-sea-wash!']}

@@ -74,59 +74,73 @@
 	}
 </script>
 
-<svg
-	viewBox={`${-size.width / 2} ${-size.height / 2} ${size.width} ${size.height}`}
-	class="block size-full"
-	role="listbox"
-	tabindex="0"
-	aria-label={`Sockets of ${label}`}
-	aria-activedescendant={current === null ? undefined : `${uid}-${current}`}
-	onkeydown={key}
->
-	<defs>
-		<filter id={`${uid}-glow`} x="-50%" y="-50%" width="200%" height="200%"><feGaussianBlur stdDeviation="7" /></filter>
-		<clipPath id={`${uid}-night`}><circle r={NIGHT} /></clipPath>
-	</defs>
-	<circle r={NIGHT} fill="var(--night)" />
-	<circle r={size.rings.exterior[1] + 1} fill="var(--panel)" />
-	<g clip-path={`url(#${uid}-night)`} aria-hidden="true">
+<div class="relative size-full">
+	<!-- What shines lies in a layer of its own: it is dear to draw, and a step from cell to cell does not change it. -->
+	<svg
+		viewBox={`${-size.width / 2} ${-size.height / 2} ${size.width} ${size.height}`}
+		class="shining absolute inset-0 block size-full"
+		aria-hidden="true"
+	>
+		<defs>
+			<filter id={`${uid}-glow`} x="-50%" y="-50%" width="200%" height="200%"
+				><feGaussianBlur stdDeviation="7" /></filter
+			>
+			<clipPath id={`${uid}-night`}><circle r={NIGHT} /></clipPath>
+		</defs>
+		<circle r={NIGHT} fill="var(--night)" />
+		<circle r={size.rings.exterior[1] + 1} fill="var(--panel)" />
+		<g clip-path={`url(#${uid}-night)`}>
+			{#each cells as cell (cell.id)}
+				{@const now = play?.get(cell.id)}
+				{@const colour = play ? now?.colour : byId.get(cell.id)?.light?.colour}
+				{#if colour && cell.ring === 'exterior'}
+					<path
+						d={outline(cell, GLOW, 0.03)}
+						fill={colour}
+						opacity={0.68 * (now?.light ?? 1)}
+						filter={`url(#${uid}-glow)`}
+						class={[now?.period != null && 'flashes']}
+						style:--period={`${now?.period ?? 1}s`}
+					/>
+				{/if}
+			{/each}
+		</g>
+	</svg>
+	<svg
+		viewBox={`${-size.width / 2} ${-size.height / 2} ${size.width} ${size.height}`}
+		class="absolute inset-0 block size-full"
+		role="listbox"
+		tabindex="0"
+		aria-label={`Sockets of ${label}`}
+		aria-activedescendant={current === null ? undefined : `${uid}-${current}`}
+		onkeydown={key}
+	>
+		{#if labels}<RimNames {cells} sockets={byId} selected={current} />{/if}
 		{#each cells as cell (cell.id)}
-			{@const now = play?.get(cell.id)}
-			{@const colour = play ? now?.colour : byId.get(cell.id)?.light?.colour}
-			{#if colour && cell.ring === 'exterior'}
-				<path
-					d={outline(cell, GLOW, 0.03)}
-					fill={colour}
-					opacity={0.68 * (now?.light ?? 1)}
-					filter={`url(#${uid}-glow)`}
-					class={[now?.period != null && 'flashes']}
-					style:--period={`${now?.period ?? 1}s`}
-				/>
+			{@const socket = byId.get(cell.id)}
+			{#if socket}
+				<!-- svelte-ignore a11y_click_events_have_key_events -->
+				<g
+					id={`${uid}-${cell.id}`}
+					role="option"
+					tabindex="-1"
+					aria-selected={cell.id === current}
+					aria-label={describe(socket)}
+					class="rota-cell"
+					onclick={() => (cell.id === current ? onopen(cell.id) : select(cell.id))}
+				>
+					<WheelCell {cell} {socket} {size} play={play ? (play.get(cell.id) ?? DARK) : undefined} />
+				</g>
 			{/if}
 		{/each}
-	</g>
-	{#if labels}<RimNames {cells} sockets={byId} selected={current} />{/if}
-	{#each cells as cell (cell.id)}
-		{@const socket = byId.get(cell.id)}
-		{#if socket}
-			<!-- svelte-ignore a11y_click_events_have_key_events -->
-			<g
-				id={`${uid}-${cell.id}`}
-				role="option"
-				tabindex="-1"
-				aria-selected={cell.id === current}
-				aria-label={describe(socket)}
-				class="rota-cell"
-				onclick={() => (cell.id === current ? onopen(cell.id) : select(cell.id))}
-			>
-				<WheelCell {cell} {socket} {size} play={play ? (play.get(cell.id) ?? DARK) : undefined} />
-			</g>
-		{/if}
-	{/each}
-	{#if labels}<Hub socket={current === null ? null : (byId.get(current) ?? null)} count={sockets.length} />{/if}
-</svg>
+		{#if labels}<Hub socket={current === null ? null : (byId.get(current) ?? null)} count={sockets.length} />{/if}
+	</svg>
+</div>
 
 <style>
+	.shining {
+		will-change: transform;
+	}
 	.flashes {
 		animation: flash var(--period) steps(1) infinite;
 	}
