@@ -6,4 +6,6 @@
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex (a region that scrolls must be reachable) -->
-<section class={['panel overflow-auto [contain:layout_style]', more]} aria-label={label} tabindex="0">{@render children()}</section>
+<section class={['panel overflow-auto [contain:layout_style]', more]} aria-label={label} tabindex="0">
+	{@render children()}
+</section>
