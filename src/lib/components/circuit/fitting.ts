@@ -14,7 +14,7 @@ import { withRemedies, type JudgedRemedy } from '$lib/core/kit/remedies';
 /** How the vehicle on the bench is fitted. */
 export type Fit = 'stock' | 'chosen' | 'remedied';
 /** Which of the chosen lamps are in. */
-export type Converted = 'all' | 'front' | 'rear';
+export type Converted = 'all' | 'front' | 'rear' | 'left';
 
 /** What the bench is set up from. */
 export interface BenchSetup {
@@ -32,8 +32,8 @@ export function benchCircuit(
 	converted: Converted,
 	faults: readonly Fault[]
 ): VehicleCircuit {
-	const zones = new Map(configuration.sockets.map((s) => [s.id as string, s.zone]));
-	const isIn = (socket: string) => converted === 'all' || zones.get(socket) === converted;
+	const places = new Map(configuration.sockets.map((s) => [s.id as string, [s.zone, s.side] as string[]]));
+	const isIn = (socket: string) => converted === 'all' || (places.get(socket) ?? []).includes(converted);
 	const own = fit === 'stock' ? [] : lamps.filter(([socket]) => isIn(socket));
 	const fitted = new Map(own.map(([socket, product]) => [socket, { kind: 'product', product } as FittedLamp]));
 	const remedied = fit === 'remedied';

@@ -65,6 +65,17 @@ async function chosenFor(db: Knex, configuration: Configuration, { catalogue, sh
 	return { kit: { id: kit.id, name: kit.name }, lamps, parts: partsOf(kit.answer, shop.accessories) };
 }
 
+/** Lamps with a built-in load that Match lets into each socket, best first. */
+function loadedLamps(configuration: Configuration, { catalogue, shop }: ShopData): (socket: string) => Product[] {
+	const bySocket = new Map(
+		matchConfiguration(configuration, catalogue, shop).map((m) => [m.socket.id as string, m.candidates])
+	);
+	return (socket) =>
+		(bySocket.get(socket) ?? [])
+			.filter(({ product, verdict }) => product.builtInLoad && (verdict === 'fits' || verdict === 'parts'))
+			.map(({ product }) => product);
+}
+
 /** A fitting with some lamps in place of the stock ones. */
 export function fittedWith(lamps: readonly (readonly [string, Product])[], parts: readonly FittedPart[] = []): Fitted {
 	const map = lamps.map(([socket, product]) => [socket, { kind: 'product', product } satisfies FittedLamp] as const);
@@ -77,7 +88,11 @@ export async function showCircuit(db: Knex, id: string, solver: Solver): Promise
 	if (!configuration) return null;
 	const data = await shopData(db);
 	const chosen = await chosenFor(db, configuration, data);
-	const given = { circuit: vehicleCircuit(configuration, fittedWith(chosen.lamps)), shop: data.shop };
+	const given = {
+		circuit: vehicleCircuit(configuration, fittedWith(chosen.lamps)),
+		shop: data.shop,
+		loaded: loadedLamps(configuration, data)
+	};
 	const table = remedyTable(given);
 	return {
 		configuration,

@@ -16,7 +16,7 @@ export const REMEDY_WEIGHTS: RemedyWeights = { heat: 20, minute: 100, back: 4000
 /** The best set of remedies for a whole vehicle. */
 export interface BestSet {
 	remedies: JudgedRemedy[];
-	/** Price of the packs, minor units. */
+	/** Price of the packs, and of other lamps beyond the ones they replace, minor units. */
 	price: number;
 	/** Distance to the proven bound of what was minimised; 0 is proven best. */
 	gap: number;
@@ -38,7 +38,9 @@ function coveringProgram(
 	const variables: Variable[] = remedies.map((r, i) => ({
 		name: `x${i}`,
 		kind: 'binary',
-		cost: Math.round(weights.heat * r.heatWatts + weights.minute * r.minutes + weights.back * r.back.length)
+		cost: Math.round(
+			weights.heat * r.heatWatts + weights.minute * r.minutes + weights.back * r.back.length + (r.extra ?? 0)
+		)
 	}));
 	const constraints: Constraint[] = [];
 	const constrain = (terms: Constraint['terms'], sense: Constraint['sense'], bound: number) =>
@@ -96,7 +98,8 @@ export async function bestSet(
 		const fitted = withRemedies(given.circuit, remedies);
 		const after = REMEDY_VOLTS.flatMap((volts) => complaintsOf(fitted, volts).map(({ id }) => id));
 		if (after.every((id) => left.includes(id))) {
-			const price = packs.reduce((sum, pack) => sum + on(pack.name) * pack.price, 0);
+			const extra = remedies.reduce((sum, r) => sum + (r.extra ?? 0), 0);
+			const price = extra + packs.reduce((sum, pack) => sum + on(pack.name) * pack.price, 0);
 			return { remedies, price, gap: Math.max(0, solution.objective - solution.bound), left };
 		}
 		without.push(chosen);

@@ -19,9 +19,10 @@ export interface RemedyTable {
 	refused: { complaint: string; remedy: NoRemedy }[];
 }
 
-const priceOf = ({ parts }: CircuitRemedy) =>
+const priceOf = ({ parts, extra = 0 }: CircuitRemedy) =>
 	Math.round(
-		parts.reduce((sum, { accessory }) => sum + Math.min(...accessory.packs.map((pack) => pack.price / pack.count)), 0)
+		extra +
+			parts.reduce((sum, { accessory }) => sum + Math.min(...accessory.packs.map((pack) => pack.price / pack.count)), 0)
 	);
 
 /** A vehicle with remedies fitted. */
@@ -30,7 +31,10 @@ export function withRemedies(
 	remedies: readonly CircuitRemedy[]
 ): VehicleCircuit {
 	const lamps = new Map<string, FittedLamp>(fitted.lamps);
-	for (const socket of remedies.flatMap((r) => r.back)) lamps.set(socket, { kind: 'stock' });
+	for (const { swaps = [], back } of remedies) {
+		for (const { socket, product } of swaps) lamps.set(socket, { kind: 'product', product });
+		for (const socket of back) lamps.set(socket, { kind: 'stock' });
+	}
 	return vehicleCircuit(configuration, {
 		...fitted,
 		lamps,
@@ -72,8 +76,16 @@ function ends(given: RemedyCase, complaints: readonly CircuitComplaint[], remedy
 }
 
 /** A remedy changes what its channels and sockets do, and the channels its sockets share. */
-function touches({ circuit }: RemedyCase, { parts, back }: CircuitRemedy, complaint: CircuitComplaint): boolean {
-	const sockets = new Set([...back, ...parts.flatMap(({ socket }) => socket ?? [])]);
+function touches(
+	{ circuit }: RemedyCase,
+	{ parts, back, swaps = [] }: CircuitRemedy,
+	complaint: CircuitComplaint
+): boolean {
+	const sockets = new Set([
+		...back,
+		...swaps.map(({ socket }) => socket),
+		...parts.flatMap(({ socket }) => socket ?? [])
+	]);
 	const feeds = circuit.channels.get(complaint.channel)?.feeds ?? [];
 	return parts.some(({ channel }) => channel === complaint.channel) || feeds.some((feed) => sockets.has(feed.socket));
 }

@@ -70,8 +70,8 @@ const load = (ohms: number, more: object = {}) =>
 		...more
 	});
 
-const solved = async (vehicle: Configuration, accessories: Accessory[]) => {
-	const given = { circuit: allAmber(vehicle), shop: makeShop({}, accessories) };
+const solved = async (vehicle: Configuration, accessories: Accessory[], loaded: Product[] = []) => {
+	const given = { circuit: allAmber(vehicle), shop: makeShop({}, accessories), loaded: () => loaded };
 	const table = remedyTable(given);
 	return { given, table, best: await bestSet(given, table, highsSolver) };
 };
@@ -104,6 +104,22 @@ describe('remedies for fast flashing', () => {
 		expect(offered).toContain('load R4 turn-L x1');
 	});
 
+	it('lamps with a load of their own end it without a part, and their price counts beyond the ones they replace', async () => {
+		const own = (price: number) =>
+			makeProduct({
+				...turnLamp,
+				id: 'own',
+				name: 'Own load',
+				builtInLoad: 16,
+				packs: [{ sku: 'own', count: 1, price, stock: 9 }]
+			});
+		const cheap = await solved(car(BODY), [load(4)], [own(1100)]);
+		expect(cheap.best.remedies.map((r) => r.kind)).toEqual(['loaded-lamp', 'loaded-lamp']);
+		expect(cheap.best.price).toBe(4 * (1100 - 1000));
+		const dear = await solved(car(BODY), [load(4)], [own(9000)]);
+		expect(dear.best.remedies.map((r) => r.kind)).toEqual(['load', 'load']);
+	});
+
 	it('with nothing on sale the filament lamps go back, which is always there', async () => {
 		const { best } = await solved(car(BODY), []);
 		expect(best.remedies.every((r) => r.kind === 'filament')).toBe(true);
@@ -111,7 +127,7 @@ describe('remedies for fast flashing', () => {
 
 	it('a stock vehicle has nothing to complain of, and nothing to remedy', async () => {
 		const vehicle = car(PLUG_IN);
-		const given = { circuit: vehicleCircuit(vehicle), shop: makeShop({}, [flasher3]) };
+		const given = { circuit: vehicleCircuit(vehicle), shop: makeShop({}, [flasher3]), loaded: () => [] };
 		const table = remedyTable(given);
 		expect(table).toEqual({ complaints: [], remedies: [], refused: [] });
 		expect(await bestSet(given, table, highsSolver)).toEqual({ remedies: [], price: 0, gap: 0, left: [] });
@@ -156,7 +172,7 @@ describe('the best set', () => {
 		const catalogue = compileCatalogue(demo.products);
 		for (const vehicle of demo.configurations) {
 			const circuit = fitted(vehicle, bestUnder(matchConfiguration(vehicle, catalogue, shop), NO_WISH));
-			const given = { circuit, shop };
+			const given = { circuit, shop, loaded: () => [] };
 			const best = await bestSet(given, remedyTable(given), highsSolver);
 			expect(best.gap, vehicle.id).toBe(0);
 			for (const volts of REMEDY_VOLTS)

@@ -1,4 +1,5 @@
 import type { FittedPart, VehicleCircuit } from '../../circuit';
+import type { Product } from '../../exchange';
 import type { Shop } from '../../match';
 import type { CircuitComplaint } from './complaint';
 
@@ -12,6 +13,9 @@ export interface CircuitRemedy {
 	parts: FittedPart[];
 	/** Sockets that go back to their filament lamp. */
 	back: string[];
+	/** Sockets that get another lamp, and what those cost more than the ones they replace, minor units. */
+	swaps?: { socket: string; product: Product }[];
+	extra?: number;
 	scope: 'lamp' | 'channel' | 'vehicle';
 	/** Heat on average while it works, W, and work, min. */
 	heatWatts: number;
@@ -20,7 +24,7 @@ export interface CircuitRemedy {
 	caution: string;
 }
 
-export type RemedyKind = 'led-flasher' | 'load' | 'module' | 'filament' | 'coding' | 'clean';
+export type RemedyKind = 'led-flasher' | 'load' | 'loaded-lamp' | 'module' | 'filament' | 'coding' | 'clean';
 
 /** A remedy that cannot be had here, and why. */
 export interface NoRemedy {
@@ -33,6 +37,8 @@ export interface NoRemedy {
 export interface RemedyCase {
 	circuit: VehicleCircuit;
 	shop: Shop;
+	/** Lamps with a built-in load that Match lets into a socket, best first. */
+	loaded: (socket: string) => readonly Product[];
 }
 
 /** A kind of remedy: what it offers for a complaint, or why it is not to be had. Null where it has nothing to do with it. */

@@ -45,7 +45,8 @@
 	const CONVERTED: readonly [Converted, string][] = [
 		['all', 'all'],
 		['front', 'only front'],
-		['rear', 'only rear']
+		['rear', 'only rear'],
+		['left', 'only left']
 	];
 	const flash = $derived(
 		[
