@@ -49,9 +49,9 @@ describe('every candidate', () => {
 	});
 
 	it('never says that something is legal', () => {
-		for (const { candidates } of matchConfiguration(demo.configurations[1]!, catalogue, shop))
+		for (const { candidates } of demo.configurations.flatMap((c) => matchConfiguration(c, catalogue, shop)))
 			for (const f of candidates.flatMap((c) => c.findings.map(inWords)))
-				expect(f.why).not.toMatch(/\blegal|lawful\b/i);
+				expect(f.why).not.toMatch(/\b(il)?legal|lawful\b/i);
 	});
 });
 
