@@ -212,6 +212,7 @@ test('the room of a socket is drawn as its numbers are typed', async ({ page }) 
 test('the order of the walk is changed with the keys, and taken back', async ({ page }) => {
 	await begin(page, 'Solvik', 'Skjer');
 	for (const line of ['re p21w', 'dome festoon 36', 'chmsl led']) await add(page, line);
+	await expect(page.getByText('Rear high stop added')).toBeVisible();
 	await page.getByRole('link', { name: 'List' }).click();
 	const rows = page.getByRole('list', { name: 'Sockets in walking order' }).getByRole('listitem');
 	await expect(rows.first()).toContainText('Rear reverse, left');

@@ -20,7 +20,12 @@
 		>{#snippet children(busy)}
 			<label class="grid gap-0.5 text-sm text-soft"
 				>Who works at this browser, for the history of records
-				<input name="person" class="field w-72 text-base text-ink" value={data.person ?? ''} maxlength="80" /></label
+				<input
+					name="person"
+					class="field w-72 text-base text-ink"
+					value={data.person ?? undefined}
+					maxlength="80"
+				/></label
 			>
 			<button class="button" disabled={busy}>Remember the name</button>
 			{#if form && 'person' in form}<p role="status">

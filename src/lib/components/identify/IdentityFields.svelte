@@ -21,7 +21,7 @@
 			autofocus={first && name === 'make'}
 			{name}
 			class="field text-base text-ink"
-			value={value ?? ''}
+			{value}
 			placeholder={hint}
 			{required}
 			autocomplete="off"

@@ -77,20 +77,13 @@
 		<tbody>
 			{#each rows as pack, i (i)}
 				<tr>
-					<td
-						><input
-							class="field w-full"
-							name="pack.sku"
-							value={pack?.sku ?? ''}
-							aria-label={`SKU of pack ${i + 1}`}
-						/></td
-					>
+					<td><input class="field w-full" name="pack.sku" value={pack?.sku} aria-label={`SKU of pack ${i + 1}`} /></td>
 					<td
 						><input
 							class="field w-20 text-right"
 							name="pack.count"
 							inputmode="numeric"
-							value={pack?.count ?? ''}
+							value={pack?.count}
 							aria-label={`Pieces in pack ${i + 1}`}
 						/></td
 					>
@@ -108,7 +101,7 @@
 							class="field w-24 text-right"
 							name="pack.stock"
 							inputmode="numeric"
-							value={pack?.stock ?? ''}
+							value={pack?.stock}
 							aria-label={`Stock of pack ${i + 1}`}
 						/></td
 					>
