@@ -9,6 +9,27 @@
 		stock: number | null;
 	}
 
+	interface PackColumn {
+		name: keyof Pack;
+		label: string;
+		width: string;
+		inputmode?: 'numeric' | 'decimal';
+		text: (pack: Pack) => string | undefined;
+	}
+
+	const PACK_COLUMNS: readonly PackColumn[] = [
+		{ name: 'sku', label: 'SKU', width: 'w-full', text: (pack) => pack.sku },
+		{ name: 'count', label: 'Pieces', width: 'w-20', inputmode: 'numeric', text: (pack) => String(pack.count) },
+		{ name: 'price', label: 'Price', width: 'w-28', inputmode: 'decimal', text: (pack) => amount(pack.price) },
+		{
+			name: 'stock',
+			label: 'Packs in stock',
+			width: 'w-24',
+			inputmode: 'numeric',
+			text: (pack) => pack.stock?.toString()
+		}
+	];
+
 	/** The fields of a product or accessory and its packs. An empty field means that it is not known. */
 	let {
 		form,
@@ -52,7 +73,7 @@
 					<input
 						name={path}
 						class="field text-base text-ink"
-						value={values[path] ?? ''}
+						value={values[path]}
 						inputmode={unit ? 'decimal' : undefined}
 						aria-invalid={message ? 'true' : undefined}
 						aria-describedby={message ? `${uid}-${path}` : undefined}
@@ -68,43 +89,26 @@
 	<legend class="px-1 font-medium">Packs</legend>
 	<table class="grid-table dense">
 		<thead
-			><tr
-				><th scope="col">SKU</th><th scope="col">Pieces</th><th scope="col">Price, {currency}</th><th scope="col"
-					>Packs in stock</th
-				></tr
-			></thead
+			><tr>
+				{#each PACK_COLUMNS as { name, label } (name)}
+					<th scope="col">{label}{name === 'price' ? `, ${currency}` : ''}</th>
+				{/each}
+			</tr></thead
 		>
 		<tbody>
 			{#each rows as pack, i (i)}
 				<tr>
-					<td><input class="field w-full" name="pack.sku" value={pack?.sku} aria-label={`SKU of pack ${i + 1}`} /></td>
-					<td
-						><input
-							class="field w-20 text-right"
-							name="pack.count"
-							inputmode="numeric"
-							value={pack?.count}
-							aria-label={`Pieces in pack ${i + 1}`}
-						/></td
-					>
-					<td
-						><input
-							class="field w-28 text-right"
-							name="pack.price"
-							inputmode="decimal"
-							value={pack ? amount(pack.price) : ''}
-							aria-label={`Price of pack ${i + 1}`}
-						/></td
-					>
-					<td
-						><input
-							class="field w-24 text-right"
-							name="pack.stock"
-							inputmode="numeric"
-							value={pack?.stock}
-							aria-label={`Stock of pack ${i + 1}`}
-						/></td
-					>
+					{#each PACK_COLUMNS as { name, label, width, inputmode, text } (name)}
+						<td
+							><input
+								class={['field', width, inputmode && 'text-right']}
+								name={`pack.${name}`}
+								{inputmode}
+								value={pack ? text(pack) : undefined}
+								aria-label={`${label} of pack ${i + 1}`}
+							/></td
+						>
+					{/each}
 				</tr>
 			{/each}
 		</tbody>

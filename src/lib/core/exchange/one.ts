@@ -1,3 +1,4 @@
+import type { ZodType } from 'zod';
 import { err, ok, type Problem, type Result } from '../result';
 import { accessoryProblems, configurationProblems, productProblems } from './check';
 import { problemsOf } from './problems';
@@ -12,32 +13,24 @@ import {
 	type Unit
 } from './schema';
 
+/** Reads one part of a document on its own: by its schema, then by what must hold between its facts. */
+const reader =
+	<T>(schema: ZodType<T>, problemsIn: (part: T, path: string) => Problem[] = () => []) =>
+	(input: unknown): Result<T, Problem[]> => {
+		const parsed = schema.safeParse(input);
+		if (!parsed.success) return err(problemsOf(parsed.error, input));
+		const problems = problemsIn(parsed.data, '');
+		return problems.length > 0 ? err(problems) : ok(parsed.data);
+	};
+
 /** Reads one configuration on its own, or lists everything that is wrong with it. */
-export function readConfiguration(input: unknown): Result<Configuration, Problem[]> {
-	const parsed = configuration.safeParse(input);
-	if (!parsed.success) return err(problemsOf(parsed.error, input));
-	const problems = configurationProblems(parsed.data, '');
-	return problems.length > 0 ? err(problems) : ok(parsed.data);
-}
+export const readConfiguration = reader<Configuration>(configuration, configurationProblems);
 
 /** Reads one shared lamp unit on its own, or lists everything that is wrong with it. */
-export function readUnit(input: unknown): Result<Unit, Problem[]> {
-	const parsed = unit.safeParse(input);
-	return parsed.success ? ok(parsed.data) : err(problemsOf(parsed.error, input));
-}
+export const readUnit = reader<Unit>(unit);
 
 /** Reads one product on its own, or lists everything that is wrong with it. */
-export function readProduct(input: unknown): Result<Product, Problem[]> {
-	const parsed = product.safeParse(input);
-	if (!parsed.success) return err(problemsOf(parsed.error, input));
-	const problems = productProblems(parsed.data, '');
-	return problems.length > 0 ? err(problems) : ok(parsed.data);
-}
+export const readProduct = reader<Product>(product, productProblems);
 
 /** Reads one accessory on its own, or lists everything that is wrong with it. */
-export function readAccessory(input: unknown): Result<Accessory, Problem[]> {
-	const parsed = accessory.safeParse(input);
-	if (!parsed.success) return err(problemsOf(parsed.error, input));
-	const problems = accessoryProblems(parsed.data, '');
-	return problems.length > 0 ? err(problems) : ok(parsed.data);
-}
+export const readAccessory = reader<Accessory>(accessory, accessoryProblems);

@@ -5,6 +5,14 @@ import { halogen } from './sources/halogen';
 
 type Corner = readonly [number, number];
 
+/** The same lines in both families. */
+const AMBER: readonly Corner[] = [
+	[0.545, 0.425],
+	[0.56, 0.44],
+	[0.609, 0.39],
+	[0.597, 0.39]
+];
+
 /** Corners of the boundaries, in order round. Source: UN R48; FMVSS 108 and SAE J578, recomputed from their lines. */
 const CORNERS: Record<RuleFamily, Record<SignalColour, readonly Corner[]>> = {
 	UN: {
@@ -23,12 +31,7 @@ const CORNERS: Record<RuleFamily, Record<SignalColour, readonly Corner[]>> = {
 			[0.521, 0.44],
 			[0.5, 0.44]
 		],
-		amber: [
-			[0.545, 0.425],
-			[0.56, 0.44],
-			[0.609, 0.39],
-			[0.597, 0.39]
-		],
+		amber: AMBER,
 		red: [
 			[0.645, 0.335],
 			[0.665, 0.335],
@@ -51,12 +54,7 @@ const CORNERS: Record<RuleFamily, Record<SignalColour, readonly Corner[]>> = {
 			[0.5443, 0.4557],
 			[0.5228, 0.4432]
 		],
-		amber: [
-			[0.545, 0.425],
-			[0.56, 0.44],
-			[0.609, 0.39],
-			[0.597, 0.39]
-		],
+		amber: AMBER,
 		red: [
 			[0.65, 0.33],
 			[0.67, 0.33],

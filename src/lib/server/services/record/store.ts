@@ -41,25 +41,22 @@ export const UNITS: Store<Unit> = {
 	}
 };
 
-/** Products; a change of one is a change of the catalogue. */
-export const PRODUCTS: Store<Product> = {
-	name: (id) => `product:${id}`,
-	find: findProduct,
-	put: async (db, product) => {
-		await putProduct(db, product);
+/** A store of the catalogue: whatever changes there, what was judged with it is judged anew. */
+const catalogueStore = <T extends { id: string }>(
+	kind: string,
+	find: Store<T>['find'],
+	put: (db: Parameters<Store<T>['put']>[0], item: T) => Promise<void>
+): Store<T> => ({
+	name: (id) => `${kind}:${id}`,
+	find,
+	put: async (db, item) => {
+		await put(db, item);
 		await bumpCatalogueVersion(db);
 	}
-};
+});
 
-/** Accessories; a change of one is a change of the catalogue. */
-export const ACCESSORIES: Store<Accessory> = {
-	name: (id) => `accessory:${id}`,
-	find: findAccessory,
-	put: async (db, accessory) => {
-		await putAccessory(db, accessory);
-		await bumpCatalogueVersion(db);
-	}
-};
+export const PRODUCTS = catalogueStore<Product>('product', findProduct, putProduct);
+export const ACCESSORIES = catalogueStore<Accessory>('accessory', findAccessory, putAccessory);
 
 /** What an event says of itself. */
 export interface Happening {
