@@ -83,6 +83,27 @@ test('a vehicle of 40 sockets and more, entered with the keyboard only', async (
 	await expect(page.getByRole('listbox', { name: /Sockets of Solvik/ }).getByRole('option')).toHaveCount(43);
 });
 
+test('what is typed before a page is alive is still there when it is', async ({ page }) => {
+	for (const [path, label] of [
+		['/vehicles/new', 'Make'],
+		['/stock/new', 'SKU of pack 1'],
+		['/settings', 'Who works at this browser']
+	] as const) {
+		let wake = (): void => undefined;
+		const asleep = new Promise<void>((done) => (wake = done));
+		await page.route(/\.js$/, async (route) => {
+			await asleep;
+			await route.continue();
+		});
+		await page.goto(path, { waitUntil: 'commit' });
+		await page.getByLabel(label).fill('Solvik');
+		wake();
+		await page.waitForLoadState('networkidle');
+		await expect(page.getByLabel(label)).toHaveValue('Solvik');
+		await page.unroute(/\.js$/);
+	}
+});
+
 test('what a line says is read as it is typed, finished, doubted, refused and kept', async ({ page }) => {
 	await begin(page, 'Solvik', 'Naust');
 	const line = page.getByRole('combobox', { name: /Walk-line/ });

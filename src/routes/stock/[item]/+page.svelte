@@ -37,7 +37,7 @@
 	</div>
 	{#if answer.message}<div class="lg:col-span-2"><Message text={answer.message} /></div>{/if}
 	{#if answer.said}<p class="lg:col-span-2" role="status">{answer.said}</p>{/if}
-	{#key data.history.events[0]?.id}
+	{#key `${data.id} ${data.history.events[0]?.id}`}
 		<BusyForm action="?/save" class="grid content-start gap-3"
 			>{#snippet children(busy)}
 				<StockFields

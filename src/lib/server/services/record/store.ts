@@ -55,7 +55,9 @@ const catalogueStore = <T extends { id: string }>(
 	}
 });
 
+/** Products, stored as a part of the catalogue. */
 export const PRODUCTS = catalogueStore<Product>('product', findProduct, putProduct);
+/** Accessories, stored as a part of the catalogue. */
 export const ACCESSORIES = catalogueStore<Accessory>('accessory', findAccessory, putAccessory);
 
 /** What an event says of itself. */

@@ -74,18 +74,15 @@
 	<div class="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
 		<div class="flex flex-wrap gap-1" role="group" aria-label="Fitted with">
 			{#each FITS as [fit, label] (fit)}
-				<button
-					type="button"
-					class="chip aria-pressed:border-sea aria-pressed:bg-sea-wash"
-					aria-pressed={bench.fit === fit}
-					onclick={() => (bench.fit = fit)}>{label}</button
+				<button type="button" class="chip" aria-pressed={bench.fit === fit} onclick={() => (bench.fit = fit)}
+					>{label}</button
 				>
 			{/each}
 			<span class="ml-auto flex gap-1" role="group" aria-label="Converted">
 				{#each CONVERTED as [which, label] (which)}
 					<button
 						type="button"
-						class="chip aria-pressed:border-sea aria-pressed:bg-sea-wash"
+						class="chip"
 						aria-pressed={bench.converted === which}
 						disabled={bench.fit === 'stock'}
 						onclick={() => (bench.converted = which)}>{label}</button
