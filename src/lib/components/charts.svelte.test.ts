@@ -152,7 +152,9 @@ describe('the test bench', () => {
 	});
 
 	it('draws a channel over time, and says how long its lamp is lit', () => {
-		const { body } = render(Wave, { props: { circuit, state, channel: vehicle.channels[0]! } });
-		expect(body).toMatch(/stop over 1\.5 seconds: up to 1\.8\d A; stop-L lit \d+ % of the time/);
+		const { body } = render(Wave, {
+			props: { circuit, state, channel: vehicle.channels[0]!, names: new Map([['stop-L', 'Rear stop, left']]) }
+		});
+		expect(body).toMatch(/stop over 1\.5 seconds: up to 1\.8\d A; Rear stop, left lit \d+ % of the time/);
 	});
 });

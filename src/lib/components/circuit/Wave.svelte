@@ -11,8 +11,19 @@
 	} from '$lib/core/circuit';
 	import type { Channel } from '$lib/core/exchange';
 
-	/** One channel over a second from the moment its mode begins: its voltage, its current, and the light of a lamp on it. */
-	let { circuit, state, channel }: { circuit: VehicleCircuit; state: ModeState; channel: Channel } = $props();
+	/** One channel from the moment its mode begins: its voltage, its current, and the light of its first lamp. */
+	let {
+		circuit,
+		state,
+		channel,
+		names
+	}: {
+		circuit: VehicleCircuit;
+		state: ModeState;
+		channel: Channel;
+		/** Names of the sockets by id. */
+		names: ReadonlyMap<string, string>;
+	} = $props();
 
 	const SECONDS = 1.5;
 	const WIDTH = 640;
@@ -22,6 +33,7 @@
 
 	const wave = $derived(channelWave(circuit, state, channel, { seconds: SECONDS, samples: 1500 }));
 	const socket = $derived(channel.feeds[0]?.socket ?? null);
+	const lamp = $derived(names.get(socket ?? '') ?? 'no lamp');
 	const light = $derived(socket ? lightWave(circuit, state, socket, { seconds: SECONDS, samples: 1500 }) : []);
 	const most = $derived(Math.max(0.1, ...wave.map((s) => s.amperes)));
 	const x = scaleLinear([0, SECONDS], [52, WIDTH - 8]);
@@ -50,7 +62,7 @@
 	viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
 	class="w-full"
 	role="img"
-	aria-label={`${channel.id} over ${SECONDS} seconds: up to ${most.toFixed(2)} A; ${socket ?? 'no lamp'} lit ${Math.round(lit * 100)} % of the time`}
+	aria-label={`${channel.id} over ${SECONDS} seconds: up to ${most.toFixed(2)} A; ${lamp} lit ${Math.round(lit * 100)} % of the time`}
 >
 	{#each [['V', '15'], ['A', most.toFixed(1)], ['light', '1']] as [name, top], i (name)}
 		<text x="4" y={(ROWS[i] ?? 0) + 28}>{name}</text>
@@ -67,9 +79,8 @@
 	{/each}
 </svg>
 <p class="text-sm text-soft">
-	Light of {socket ?? 'no lamp'}{light.some((s) => s.colour === 'minor' && s.light > 0)
-		? '; hatched: its second colour'
-		: ''}. A filament follows in 60 ms, an LED at once.
+	Light of {lamp}{light.some((s) => s.colour === 'minor' && s.light > 0) ? '; hatched: its second colour' : ''}. A
+	filament follows in 60 ms, an LED at once.
 </p>
 
 <style>

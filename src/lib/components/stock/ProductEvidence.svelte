@@ -35,7 +35,7 @@
 	{/if}
 	{#if silent.length > 0}
 		<p class="text-sm text-soft">
-			By the maker's word alone: {silent.map((fact) => fact.label.toLowerCase()).join(', ')}.
+			By the maker's word alone: {silent.map((fact) => fact.label).join(', ')}.
 		</p>
 	{/if}
 	<BusyForm action="?/evidence" class="flex flex-wrap items-end gap-2 border-t border-line pt-2"

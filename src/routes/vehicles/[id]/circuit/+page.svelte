@@ -24,6 +24,7 @@
 	let channelId = $state<string | null>(null);
 
 	const id = $derived(data.vehicle.id);
+	const names = $derived(new Map(data.vehicle.sockets.map((s) => [s.id, s.name])));
 	const socket = $derived(data.vehicle.sockets.find((s) => s.id === selected) ?? null);
 	const channels = $derived(data.circuit.configuration.channels);
 	const channel = $derived(
@@ -115,7 +116,7 @@
 				</p>{/if}
 			{#each oddities as lamp (`${lamp.socket} ${lamp.function}`)}
 				<p class="text-sm">
-					{lamp.socket}: {lamp.glow === 'pulses'
+					{names.get(lamp.socket)}: {lamp.glow === 'pulses'
 						? 'blinks faintly while off'
 						: lamp.glow === 'back-feed'
 							? 'lit through a bad earth'
@@ -137,7 +138,9 @@
 					onchange={(event) => (bench.minutes = event.currentTarget.checked ? LONG_MIN : 0)}
 				/>after {LONG_MIN} minutes in this mode</label
 			>
-			{#each bench.gone as gone (gone)}<p class="text-refuse">{gone}: its built-in load has given up.</p>{/each}
+			{#each bench.gone as gone (gone)}<p class="text-refuse">
+					{names.get(gone)}: its built-in load has given up.
+				</p>{/each}
 			<Warming warmth={bench.warmth} minutes={LONG_MIN} />
 			<ScanButton address={`${resolve('/vehicles/[id]/circuit/scan', { id })}?fit=${bench.fit}`} />
 		</section>
@@ -154,7 +157,7 @@
 		</ScrollPanel>
 		{#if channel}
 			<section class="panel p-2" aria-label="Wave">
-				<Wave circuit={bench.circuit} state={bench.state} {channel} />
+				<Wave circuit={bench.circuit} state={bench.state} {channel} {names} />
 			</section>
 		{/if}
 		<ScrollPanel label="Remedies" class="min-h-56 grow p-3 lg:basis-1/4">
