@@ -18,6 +18,12 @@ export interface Command {
 	run: (args: string[]) => Promise<Outcome> | Outcome;
 }
 
+const UNREADABLE: Record<string, string> = {
+	ENOENT: 'there is no such file',
+	EISDIR: 'it is a folder, name a file in it',
+	EACCES: 'this account may not read it'
+};
+
 /** Bytes of a file, or of standard input for `-`. @throws BadInput when it cannot be read */
 export function readBytes(file: string | undefined): Uint8Array {
 	if (!file) throw new BadInput('No file is named; give a path, or - for standard input.');
@@ -25,9 +31,7 @@ export function readBytes(file: string | undefined): Uint8Array {
 		return new Uint8Array(readFileSync(file === '-' ? 0 : file));
 	} catch (cause) {
 		const code = (cause as NodeJS.ErrnoException).code;
-		throw new BadInput(
-			`${file} cannot be read: ${code === 'ENOENT' ? 'there is no such file' : (code ?? 'unknown reason')}.`
-		);
+		throw new BadInput(`${file} cannot be read: ${UNREADABLE[code ?? ''] ?? code ?? 'unknown reason'}.`);
 	}
 }
 

@@ -193,6 +193,7 @@ describe('bad input: one line on standard error, exit 2, nothing on standard out
 		['a command nobody knows', ['polish'], 'There is no command "polish"'],
 		['no file', ['check'], 'No file is named'],
 		['a file that is not there', ['match', 'nowhere.json'], 'nowhere.json cannot be read: there is no such file'],
+		['a folder', ['match', 'tests'], 'tests cannot be read: it is a folder, name a file in it'],
 		['a vehicle that is not there', ['match', demo, '--configuration', 'x'], 'No configuration "x" stands in the file'],
 		['a socket that is not there', ['match', demo, '--socket', 'x'], 'No socket "x" stands in the file'],
 		['which vehicle?', ['kit', demo], 'Say which vehicle'],
