@@ -1,6 +1,7 @@
 export * from './filament';
 export * from './led-load';
 export * from './demand';
+export * from './monitor-checks';
 export * from './resistor';
 export * from './pwm';
 export * from './fitted';

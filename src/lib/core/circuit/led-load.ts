@@ -18,10 +18,10 @@ function sideBySide(parts: readonly Part[], volts: number): number {
 const SENSE_V = 1;
 const coldConductance = (parts: readonly Part[]) => sideBySide(parts.map(whenCold), SENSE_V) / SENSE_V;
 
-/** Current a lamp on sale draws from the feed that stands for one filament at 13.5 V, A, its built-in load included; null when not known. */
-export function ledCurrent(product: Product, role: FilamentRole): number | null {
+/** Current a lamp on sale draws from the feed that stands for one filament, A, at 13.5 V or another supply, its built-in load included; null when not known. */
+export function ledCurrent(product: Product, role: FilamentRole, volts = VOLTS_NOMINAL): number | null {
 	const parts = productParts(product, role);
-	return parts && sideBySide(parts, VOLTS_NOMINAL);
+	return parts && sideBySide(parts, volts);
 }
 
 /** Conductance a cold check sees through a lamp on sale, siemens: in an LED only a built-in load conducts below the turn-on voltage. */
@@ -29,10 +29,10 @@ export function ledColdConductance(product: Product, role: FilamentRole): number
 	return coldConductance(productParts(product, role) ?? []);
 }
 
-/** Current of the filament lamp of a category at 13.5 V, A; null when its rating is not known. */
-export function stockCurrent(category: LampCategory, role: FilamentRole): number | null {
+/** Current of the filament lamp of a category, A, at 13.5 V or another supply; null when its rating is not known. */
+export function stockCurrent(category: LampCategory, role: FilamentRole, volts = VOLTS_NOMINAL): number | null {
 	const part = stockPart(category, role);
-	return part && drawn(part, VOLTS_NOMINAL).amperes;
+	return part && drawn(part, volts).amperes;
 }
 
 /** Conductance a cold check sees through the cold filament, siemens; null when its rating is not known. */

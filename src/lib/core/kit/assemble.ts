@@ -1,123 +1,184 @@
-import type { KitOrder, Socket } from '../exchange';
-import { groupName } from '../vehicle';
-import { readLines, type KitAnswer } from './answer';
-import { BALANCE_WEIGHTS } from './balance';
-import { groupsOf, type Group, type KitCase } from './options';
-import { kitProgram, type KitProgram } from './program';
-import { pruneOptions } from './prune';
-import type { Solution, Solver } from './solver';
+import type { KitOrder, Product, Socket } from '../exchange';
+import { err, ok, type Result } from '../result';
+import { readLines, valueOf, type KitAnswer, type OpenSocket } from './answer';
+import { broughtBy, cutFor } from './circuit-cut';
+import { wantedFor } from './closing';
+import { conflictOf, type Conflict } from './conflict';
+import { circuitWithKit } from './fitted';
+import { nameOf, type Group, type KitCase } from './options';
+import { prepareKit, type PreparedKit } from './prepare';
+import { kitProgram, type CutTerm, type KitProgram, type ProgramInput } from './program';
+import type { CircuitComplaint } from './remedies';
+import type { Solution, Solver, SolveWatch } from './solver';
+import { solveInParts } from './split';
 
 type Solved = Extract<Solution, { values: unknown }>;
 
-/** More than any kit costs, minor units: leaving a socket open is dearer than any way of serving it. */
-const LEAVING = 1_000_000;
-
-type ProgramInput = Omit<Parameters<typeof kitProgram>[0], 'leaving'>;
-
-interface Attempt {
-	program: KitProgram;
+/** A program with its best answer. */
+export interface SolvedKit {
+	kit: KitProgram;
 	solution: Solved;
-	/** What leaving a socket open cost; null when none could be left. */
-	leaving: number | null;
+	/** What the circuit still has to say against it. */
+	complaints: CircuitComplaint[];
+	/** Choices that were ruled out by the circuit on the way. */
+	cuts: CutTerm[][];
 }
 
-/** First with every socket served; only when that cannot be, with the fewest and least used left open. */
-async function attempt(input: ProgramInput, solver: Solver, ways = [null, LEAVING]): Promise<Attempt | null> {
-	for (const leaving of ways) {
-		const program = kitProgram({ ...input, leaving });
-		if (program.lamps.length === 0) continue;
-		const solution = await solver(program.program);
-		if (solution.status !== 'infeasible') return { program, solution, leaving };
+/** Cuts, when what the sums let pass is not what the network says. */
+const MOST_CUTS = 8;
+
+/** Keys of the lamps and assemblies a kit has chosen. */
+export function chosenKeys({ kit, solution }: SolvedKit): string[] {
+	return [...kit.lamps, ...kit.assemblies].filter(({ name }) => valueOf(solution.values, name) > 0).map(({ key }) => key);
+}
+
+/** The lines of a solved program, and its price. */
+export function linesOf({ kit, solution }: SolvedKit): { lines: KitAnswer['lines']; total: number } {
+	const lines = readLines(kit, solution.values);
+	return { lines, total: lines.reduce((sum, line) => sum + line.price, 0) };
+}
+
+function complaintsWith({ configuration, shop, order }: ProgramInput, kitCase: KitCase, lines: KitAnswer['lines']) {
+	const products = new Map<string, Product>(kitCase.catalogue.all.map(({ record }) => [record.id, record]));
+	const circuit = circuitWithKit(
+		configuration,
+		{ lines, has: order.has?.lamps ?? {} },
+		{ product: (id) => products.get(id), accessory: (id) => shop.accessories.find((a) => a.id === id) }
+	);
+	return broughtBy(configuration, circuit);
+}
+
+/**
+ * Solves a program and asks the circuit: sums leave out wires, contacts, glow and flicker, so what the network complains of is ruled out
+ * and the rest is solved again.
+ * @returns null when the program is infeasible
+ */
+export async function solveChecked(
+	input: ProgramInput,
+	kitCase: KitCase,
+	solver: Solver,
+	watch?: SolveWatch
+): Promise<SolvedKit | null> {
+	const cuts: CutTerm[][] = [...(input.cuts ?? [])].map((cut) => [...cut]);
+	for (;;) {
+		const kit = kitProgram({ ...input, cuts });
+		const solution = await solveInParts(kit.program, solver, watch);
+		if (solution.status === 'infeasible') return null;
+		const complaints = complaintsWith(input, kitCase, readLines(kit, solution.values));
+		if (complaints.length === 0 || cuts.length >= MOST_CUTS) return { kit, solution, complaints, cuts };
+		const fresh = complaints.map((c) => cutFor(input.configuration, kit, solution.values, c)).filter((cut) => cut.length > 0);
+		if (fresh.length === 0) return { kit, solution, complaints, cuts };
+		const before = { kit, solution, complaints, cuts: [...cuts] };
+		cuts.push(...fresh);
+		const again = kitProgram({ ...input, cuts });
+		if ((await solveInParts(again.program, solver, watch)).status === 'infeasible') return before;
 	}
-	return null;
 }
 
-function chosen({ program, solution }: Attempt) {
-	return program.lamps.filter((lamp) => Math.round(solution.values.get(lamp.name) ?? 0) > 0);
-}
-
-function total({ program, solution }: Attempt): number {
-	return readLines(program, solution.values).reduce((sum, line) => sum + line.price, 0);
-}
-
-function whyLeft(group: Group, budget: number | undefined): string {
+function whyLeft(group: Group, order: KitOrder): string {
 	const needsNothingOnSale = group.options.every((o) => o.needs.some((n) => n.parts.length === 0));
 	if (needsNothingOnSale) return 'needs a part that nobody sells here; see Match';
 	const onShelf = group.options.some((o) => o.product.packs.some((p) => p.stock !== 0));
 	if (!onShelf) return 'out of stock';
-	return budget === undefined ? 'stock, or the parts its output needs, do not reach' : 'the budget does not reach';
+	return order.budget === undefined ? 'stock, or the parts its output needs, do not reach' : 'the budget does not reach';
 }
 
-/** What differs between two choices, place by place. */
-function differences(best: Attempt, other: Attempt): string[] {
-	const name = (a: Attempt, socket: Socket | undefined) =>
-		chosen(a).find((lamp) => lamp.group.sockets[0] === socket)?.option.product.name ?? 'left open';
-	const groups = new Map(other.program.lamps.map(({ group }) => [group.sockets[0], group.sockets]));
-	return [...groups].flatMap(([first, sockets]) => {
-		const [from, to] = [name(best, first), name(other, first)];
-		return from === to ? [] : [`${groupName(sockets)}: ${to} instead of ${from}`];
+function openSockets({ kit, solution }: SolvedKit, groups: readonly Group[], kitCase: KitCase, order: KitOrder): OpenSocket[] {
+	const over = new Set(kit.left.map(({ group }) => group.sockets[0]));
+	const left = kit.left.filter(({ name }) => valueOf(solution.values, name) > 0).map(({ group }) => group);
+	const never = groups.filter((g) => !over.has(g.sockets[0] as Socket));
+	const wanted = (group: Group) => {
+		const nobodyToChoose = group.fixed || group.options.length > 0;
+		const [socket] = group.sockets;
+		return nobodyToChoose || !socket ? null : wantedFor(kitCase, socket);
+	};
+	return [...never, ...left].flatMap((group) => {
+		const why = group.open ?? whyLeft(group, order);
+		const words = wanted(group);
+		return group.sockets.map((s): OpenSocket => ({ socket: s.id, why, ...(words ? { wanted: words } : {}) }));
 	});
 }
 
+/** What differs between two kits, place by place. */
+export function differences(best: SolvedKit, other: SolvedKit): string[] {
+	const nameIn = ({ kit, solution }: SolvedKit, socket: Socket | undefined) =>
+		kit.lamps.find((l) => l.group.sockets[0] === socket && valueOf(solution.values, l.name) > 0)?.option.product.name ??
+		kit.assemblies.find(
+			(a) => valueOf(solution.values, a.name) > 0 && a.assembly.groups.some((g) => g.sockets[0] === socket)
+		)?.assembly.product.name ??
+		'left open';
+	return other.kit.left.flatMap(({ group }) => {
+		const [from, to] = [nameIn(best, group.sockets[0]), nameIn(other, group.sockets[0])];
+		return from === to ? [] : [`${nameOf(group)}: ${to} instead of ${from}`];
+	});
+}
+
+/** The next best kits, each different from all before in what a person would notice. What was dropped as never better may be next best. */
+async function nextBest(
+	{ all }: PreparedKit,
+	kitCase: KitCase,
+	best: SolvedKit,
+	solver: Solver,
+	wanted: number,
+	watch?: SolveWatch
+): Promise<KitAnswer['runnersUp']> {
+	const without = [chosenKeys(best)];
+	const found: KitAnswer['runnersUp'] = [];
+	while (found.length < wanted && without.every((keys) => keys.length > 0)) {
+		const next = await solveChecked({ ...all, without, cuts: best.cuts }, kitCase, solver, watch);
+		if (!next || next.complaints.length > 0) break;
+		const differs = differences(best, next);
+		if (differs.some((d) => d.includes(': left open'))) break;
+		found.push({ total: linesOf(next).total, differs });
+		without.push(chosenKeys(next));
+	}
+	return found;
+}
+
+/** What else is worked out with a kit, and who looks on. */
+export interface KitWish {
+	/** How many next best kits. */
+	runnersUp?: number;
+	watch?: SolveWatch | undefined;
+}
+
+const inWords = ({ kind, channel, why }: CircuitComplaint) => `${kind} on ${channel}: ${why}`;
+
+/** Reads a solved kit as an answer, its runners-up not yet worked out. */
+export function readAnswer(best: SolvedKit, { all }: PreparedKit, kitCase: KitCase): KitAnswer {
+	const { lines, total } = linesOf(best);
+	const { order } = all;
+	const shop = all.shop;
+	return {
+		lines,
+		total,
+		bound: best.solution.bound,
+		gap: Math.max(0, best.solution.objective - best.solution.bound),
+		open: openSockets(best, all.groups, { ...kitCase, shop }, order),
+		mismatches: best.kit.mismatches
+			.filter(({ name }) => valueOf(best.solution.values, name) > 0)
+			.map(({ place, sight }) => ({ place, sight })),
+		complaints: best.complaints.map(inWords),
+		...(order.has ? { has: { ...order.has.lamps } } : {}),
+		runnersUp: []
+	};
+}
+
 /**
- * Assembles the cheapest kit for an order exactly: one product per socket, left and right the same, whole packs within stock,
- * parts for every need, every monitored channel content. Open sockets are listed with the reason.
- * @param runnersUp how many next-best kits to work out as well
+ * Assembles the best kit for an order exactly: one product per socket, left and right the same, whites that are seen together matched,
+ * whole packs within stock, parts for every need, every monitored output content, consumables counted. Open sockets are listed with the
+ * reason and what would close them.
+ * @returns the kit, or the smallest set of the order's demands that cannot hold together
  */
 export async function assembleKit(
 	kitCase: KitCase,
 	order: KitOrder,
 	solver: Solver,
-	runnersUp = 0
-): Promise<KitAnswer> {
-	const all = groupsOf(kitCase, order);
-	const groups = pruneOptions(all);
-	const { configuration, shop } = kitCase;
-	const input = { configuration, shop, groups, weights: BALANCE_WEIGHTS[order.balance], budget: order.budget };
-	const best = await attempt(input, solver);
-	const open = groups.flatMap((g) => g.sockets.map((s) => ({ socket: s.id, why: g.open ?? '' }))).filter((o) => o.why);
-	if (!best) {
-		const left = groups.filter((g) => !g.open);
-		return {
-			lines: [],
-			total: 0,
-			bound: 0,
-			gap: 0,
-			open: [...open, ...left.flatMap((g) => g.sockets.map((s) => ({ socket: s.id, why: whyLeft(g, order.budget) })))],
-			runnersUp: []
-		};
-	}
-	const lines = readLines(best.program, best.solution.values);
-	const served = new Set(chosen(best).map((lamp) => lamp.group));
-	for (const { group } of best.program.left)
-		if (!served.has(group))
-			open.push(...group.sockets.map((s) => ({ socket: s.id, why: whyLeft(group, order.budget) })));
-	const gap = Math.max(0, best.solution.objective - best.solution.bound);
-	const price = total(best);
-	return {
-		lines,
-		total: price,
-		bound: price - gap,
-		gap,
-		open,
-		runnersUp: await nextBest({ ...input, groups: all }, best, solver, runnersUp)
-	};
-}
-
-/** The next best kits, each different in a lamp from all before. What was dropped as never better may be next best, so all options count. */
-async function nextBest(
-	input: ProgramInput,
-	best: Attempt,
-	solver: Solver,
-	wanted: number
-): Promise<KitAnswer['runnersUp']> {
-	const without = [chosen(best).map((lamp) => lamp.key)];
-	const found: KitAnswer['runnersUp'] = [];
-	while (found.length < wanted && without.every((names) => names.length > 0)) {
-		const next = await attempt({ ...input, without }, solver, [best.leaving]);
-		if (!next) break;
-		found.push({ total: total(next), differs: differences(best, next) });
-		without.push(chosen(next).map((lamp) => lamp.key));
-	}
-	return found;
+	{ runnersUp = 0, watch }: KitWish = {}
+): Promise<Result<KitAnswer, Conflict>> {
+	const prepared = prepareKit(kitCase, order);
+	const best = await solveChecked(prepared.input, kitCase, solver, watch);
+	if (!best) return err(await conflictOf(kitProgram(prepared.input), (program) => solveInParts(program, solver, watch)));
+	const answer = readAnswer(best, prepared, kitCase);
+	return ok({ ...answer, runnersUp: await nextBest(prepared, kitCase, best, solver, runnersUp, watch) });
 }

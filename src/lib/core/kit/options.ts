@@ -1,4 +1,4 @@
-import type { Accessory, Choice, KitOrder, Product, Socket } from '../exchange';
+import type { Accessory, Choice, Configuration, KitOrder, Product, Socket } from '../exchange';
 import {
 	Candidate,
 	joinedRemedies,
@@ -6,16 +6,19 @@ import {
 	OPEN_WORDS,
 	partsFor,
 	socketCase,
+	wishKeeps,
 	worseVerdict,
 	type Catalogue,
-	type Finding,
 	type Remedy,
 	type Shop,
 	type SocketMatch,
-	type Verdict
+	type Verdict,
+	type Wish
 } from '../match';
-import type { Configuration } from '../exchange';
-import { twinGroups } from '../vehicle';
+import { whitePoint, type WhitePoint } from '../optics';
+import { groupName, twinGroups } from '../vehicle';
+import { lampAmounts } from './amounts';
+import { addAmounts, NO_AMOUNTS, type Amounts } from './balance';
 import { socketsInScope } from './scope';
 
 /** A part one socket needs before an option fits there, and what is on sale for it. */
@@ -30,8 +33,12 @@ export interface Option {
 	product: Product;
 	verdict: Verdict;
 	needs: Need[];
-	/** Share of the filament lamp's light that is missing behind the lens, 0 to 1. */
-	lightMissing: number;
+	/** What it is weighed by beside its price, all sockets together. */
+	amounts: Amounts;
+	/** Its white behind the lens of the group; null when it gives no white, or when that is not known. */
+	white: WhitePoint | null;
+	/** Equal for options a person would not tell apart. */
+	look: string;
 }
 
 /** Sockets that get the same lamp, and what may go there. */
@@ -44,43 +51,62 @@ export interface Group {
 	fixed: boolean;
 }
 
-function lightMissing(findings: readonly Finding[]): number {
-	const light = findings.find((f) => f.code.startsWith('colour.light.'));
-	const ratio = (light?.data as { ratio?: number } | undefined)?.ratio;
-	return ratio === undefined ? 0 : Math.max(0, 1 - ratio);
+/** What a kit is worked out from. */
+export interface KitCase {
+	configuration: Configuration;
+	catalogue: Catalogue;
+	shop: Shop;
 }
 
-function needsOf(socket: Socket, candidate: Candidate, configuration: Configuration, shop: Shop): Need[] {
-	const prepared = socketCase(configuration, socket, shop);
-	if (!prepared) return [];
-	const where = { category: prepared.category, configuration };
+function needsOf(socket: Socket, candidate: Candidate, shop: Shop): Need[] {
+	const { category, configuration } = candidate.cases.socket;
 	const remedies = joinedRemedies(candidate.findings.flatMap(({ remedy }) => remedy ?? []));
-	return remedies.map((remedy) => ({ socket, remedy, parts: partsFor(remedy, where, shop.accessories) }));
+	return remedies.map((remedy) => ({
+		socket,
+		remedy,
+		parts: partsFor(remedy, { category, configuration }, shop.accessories)
+	}));
+}
+
+function whiteOf({ socket, product }: Candidate['cases']): WhitePoint | null {
+	return product.light && socket.lens ? whitePoint(socket.through(product.light, socket.lens)) : null;
+}
+
+/** Steps a person notices: whites a good ten mired apart, light in fifths of the filament lamp's. */
+const NOTICED_MIRED_STEP = 15;
+const NOTICED_LIGHT_STEP = 0.2;
+
+function lookOf(product: Product, white: WhitePoint | null, light: number, needs: readonly Need[]): string {
+	const hue = white ? Math.round(1e6 / white.cct / NOTICED_MIRED_STEP) : (product.colour?.kind ?? '');
+	const kinds = [...new Set(needs.map((n) => n.remedy.kind))].sort();
+	return [product.maker, hue, Math.round(light / NOTICED_LIGHT_STEP), kinds].join('|');
 }
 
 /** An option from the same product judged in every socket of a group. */
-function optionOf(
-	judged: { socket: Socket; candidate: Candidate }[],
-	configuration: Configuration,
-	shop: Shop
-): Option {
-	const candidates = judged.map((j) => j.candidate);
+function optionOf(candidates: readonly Candidate[], shop: Shop): Option {
+	const [first] = candidates as [Candidate];
+	const needs = candidates.flatMap((c) => needsOf(c.cases.socket.socket, c, shop));
+	const amounts = candidates.map(lampAmounts).reduce((sum, one) => addAmounts(sum, one), NO_AMOUNTS);
+	const white = whiteOf(first.cases);
 	return {
-		product: (candidates[0] as Candidate).product,
+		product: first.product,
 		verdict: candidates.map((c) => c.verdict).reduce(worseVerdict),
-		needs: judged.flatMap(({ socket, candidate }) => needsOf(socket, candidate, configuration, shop)),
-		lightMissing: Math.max(...candidates.map((c) => lightMissing(c.findings)))
+		needs,
+		amounts,
+		white,
+		look: lookOf(first.product, white, amounts.light / candidates.length, needs)
 	};
 }
 
 /** A solver may choose an LED that fits, alone or with parts; a filament lamp or a check by hand is a person's choice. */
-function mayBeChosen(c: Candidate | undefined): boolean {
+function mayBeChosen(c: Candidate | undefined): c is Candidate {
 	return c !== undefined && c.product.kind !== 'halogen' && (c.verdict === 'fits' || c.verdict === 'parts');
 }
 
-function whyOpen(matches: readonly SocketMatch[]): string {
+function whyOpen(matches: readonly SocketMatch[], filtered: boolean): string {
 	const reason = matches.find((m) => m.open)?.open;
 	if (reason) return OPEN_WORDS[reason];
+	if (filtered) return 'what the order forbids or wishes leaves no lamp here';
 	const leds = matches.map((m) => m.candidates.filter((c) => c.product.kind !== 'halogen'));
 	if (leds.some((list) => list.length === 0)) return 'no LED is made for this lamp category';
 	if (leds.every((list) => list.some((c) => c.verdict === 'unknown')))
@@ -89,43 +115,59 @@ function whyOpen(matches: readonly SocketMatch[]): string {
 	return halogen ? 'every LED is refused; a halogen lamp fits' : 'every LED is refused; see Match for the reasons';
 }
 
-export interface KitCase {
-	configuration: Configuration;
-	catalogue: Catalogue;
-	shop: Shop;
+const wishOf = ({ kelvin, maker, withoutParts }: KitOrder): Wish => ({
+	inStock: false,
+	withoutParts: withoutParts ?? false,
+	kelvin: kelvin ?? null,
+	maker: maker ?? null
+});
+
+function isForbidden({ forbidden = [] }: KitOrder, product: Product, sockets: readonly Socket[]): boolean {
+	return forbidden.some((f) => f.product === product.id && (!f.socket || sockets.some((s) => s.id === f.socket)));
+}
+
+function freeGroup({ configuration, catalogue, shop }: KitCase, order: KitOrder, sockets: Socket[]): Group {
+	const matches = sockets.map((s) => matchSocket(configuration, s, catalogue, shop));
+	const bySocket = matches.map((m) => new Map(m.candidates.map((c) => [c.product.id, c])));
+	const fitting = (matches[0]?.candidates ?? []).flatMap((first) => {
+		const candidates = bySocket.map((map) => map.get(first.product.id));
+		return candidates.every(mayBeChosen) ? [candidates] : [];
+	});
+	const keeps = wishKeeps(wishOf(order));
+	const wanted = fitting.filter(
+		(candidates) =>
+			candidates.every((c) => keeps(c)) && !isForbidden(order, (candidates[0] as Candidate).product, sockets)
+	);
+	const options = wanted.map((candidates) => optionOf(candidates, shop));
+	const open = options.length === 0 ? whyOpen(matches, fitting.length > 0) : null;
+	return { sockets, options, open, fixed: false };
+}
+
+function fixedGroup({ configuration, catalogue, shop }: KitCase, sockets: Socket[], choice: Choice): Group {
+	const none = (open: string): Group => ({ sockets, options: [], open, fixed: true });
+	if (choice.kind === 'stock') return none(`stays stock: ${choice.reason}`);
+	const product = catalogue.all.find((p) => p.product.id === choice.product);
+	if (!product) return none(`product ${choice.product} is no longer in the catalogue`);
+	if (product.product.kind === 'assembly') return { sockets, options: [], open: null, fixed: true };
+	const candidates = sockets.flatMap((socket) => {
+		const prepared = socketCase(configuration, socket, shop, catalogue.through);
+		return prepared ? [new Candidate(prepared, product)] : [];
+	});
+	if (candidates.length < sockets.length) return none('lamp category not known');
+	const option = optionOf(candidates, shop);
+	return option.verdict === 'refused'
+		? none(`${product.product.name} is refused here; see Match for the reasons`)
+		: { sockets, options: [option], open: null, fixed: true };
 }
 
 /** What may go where: sockets of the scope in groups of twins, each with the products that fit, alone or with parts. */
 export function groupsOf(given: KitCase, order: KitOrder): Group[] {
-	const { configuration, catalogue } = given;
-	const shop = { ...given.shop, exception: order.exception };
-	return twinGroups(socketsInScope(configuration.sockets, order.scope)).map((sockets): Group => {
+	const withException = { ...given, shop: { ...given.shop, exception: order.exception } };
+	return twinGroups(socketsInScope(given.configuration.sockets, order)).map((sockets) => {
 		const choice = sockets.map((s) => order.choices[s.id]).find(Boolean);
-		if (choice) return fixedGroup({ configuration, catalogue, shop }, sockets, choice);
-		const matches = sockets.map((s) => matchSocket(configuration, s, catalogue, shop));
-		const bySocket = matches.map((m) => new Map(m.candidates.map((c) => [c.product.id, c])));
-		const options = (matches[0]?.candidates ?? []).flatMap((first) => {
-			const candidates = bySocket.map((map) => map.get(first.product.id));
-			if (!candidates.every(mayBeChosen)) return [];
-			const judged = sockets.map((socket, i) => ({ socket, candidate: candidates[i] as Candidate }));
-			return [optionOf(judged, configuration, shop)];
-		});
-		return { sockets, options, open: options.length === 0 ? whyOpen(matches) : null, fixed: false };
+		return choice ? fixedGroup(withException, sockets, choice) : freeGroup(withException, order, sockets);
 	});
 }
 
-function fixedGroup({ configuration, catalogue, shop }: KitCase, sockets: Socket[], choice: Choice): Group {
-	if (choice.kind === 'stock') return { sockets, options: [], open: `stays stock: ${choice.reason}`, fixed: true };
-	const product = catalogue.all.find((p) => p.product.id === choice.product);
-	if (!product)
-		return { sockets, options: [], open: `product ${choice.product} is no longer in the catalogue`, fixed: true };
-	const judged = sockets.flatMap((socket) => {
-		const prepared = socketCase(configuration, socket, shop);
-		return prepared ? [{ socket, candidate: new Candidate(prepared, product) }] : [];
-	});
-	if (judged.length < sockets.length) return { sockets, options: [], open: 'lamp category not known', fixed: true };
-	const option = optionOf(judged, configuration, shop);
-	return option.verdict === 'refused'
-		? { sockets, options: [], open: `${product.product.name} is refused here; see Match for the reasons`, fixed: true }
-		: { sockets, options: [option], open: null, fixed: true };
-}
+/** Name of a group, for sentences. @example "Low beam, both" */
+export const nameOf = ({ sockets }: Pick<Group, 'sockets'>): string => groupName(sockets);

@@ -1,5 +1,8 @@
 import { ledColdConductance, ledCurrent } from '../circuit';
-import type { Pack } from '../exchange';
+import type { Configuration, Pack } from '../exchange';
+import { VOLTS_CHARGING, VOLTS_REST } from '../units';
+import { channelsOf } from '../vehicle';
+import type { Weigh } from './balance';
 import type { Group, Option } from './options';
 
 /** Cheapest price for 0 to `most` lamps in whole packs within stock, minor units; infinite where the shelf does not reach. */
@@ -15,34 +18,59 @@ function costCurve(packs: readonly Pack[], most: number): number[] {
 }
 
 interface Standing {
-	/** Places it may go, and what it needs there: equal text means equal use. */
+	/** Places it may go, and all that has to be equal there for one product to take over from another. */
 	uses: string;
 	/** Cheapest price by number of lamps, up to all the sockets it may serve. */
 	curve: number[];
+	/** What monitors see of it; empty where nothing looks. */
 	current: number[];
-	lightMissing: number;
+	/** What it is weighed by in each place. */
+	weighed: number[];
 }
 
-function standing(groups: readonly Group[], option: Option): Standing {
-	const { product } = option;
-	const uses: string[] = [];
-	let sockets = 0;
+/** What is looked at in a group: nothing, what a monitor sees, or also what a fuse carries. */
+function watched(configuration: Configuration, { sockets }: Group): 'no' | 'monitor' | 'fuse' {
+	const channels = sockets.flatMap((socket) => channelsOf(configuration, socket));
+	const monitored = channels.filter((c) => c.monitor && c.monitor.kind !== 'none');
+	if (monitored.length === 0) return 'no';
+	return monitored.some((c) => c.fuse !== undefined) ? 'fuse' : 'monitor';
+}
+
+const seenBy = ({ product }: Option): number[] =>
+	(['major', 'minor'] as const).flatMap((role) => [
+		ledCurrent(product, role, VOLTS_REST) ?? 0,
+		ledCurrent(product, role, VOLTS_CHARGING) ?? 0,
+		ledColdConductance(product, role)
+	]);
+
+const whiteKey = ({ white }: Option) => (white ? `${Math.round(white.cct / 5)} ${Math.round(white.duv * 1e4)}` : '');
+
+/** Equal text means equal use: with a fuse on a monitored output the current has to be the same, since loads are added to it. */
+function useIn(index: number, group: Group, option: Option, watch: 'no' | 'monitor' | 'fuse'): string {
+	const needs = option.needs.map((n) => `${n.socket.id}:${n.remedy.kind}:${n.parts.map((p) => p.id).join()}`);
+	const current = watch === 'fuse' ? seenBy(option).join() : '';
+	return `${index}${group.fixed ? '!' : ''}(${needs.sort().join()};${whiteKey(option)};${option.verdict};${current})`;
+}
+
+function standings(groups: readonly Group[], configuration: Configuration, weigh: Weigh): Map<string, Standing> {
+	const watch = groups.map((group) => watched(configuration, group));
+	const uses = new Map<string, { uses: string[]; weighed: number[]; sockets: number; option: Option; seen: boolean }>();
 	groups.forEach((group, index) => {
-		const own = group.options.find((o) => o.product.id === product.id);
-		if (!own) return;
-		const needs = own.needs.map((n) => `${n.socket.id}:${n.remedy.kind}:${n.parts.map((p) => p.id).join()}`);
-		uses.push(`${index}${group.fixed ? '!' : ''}(${needs.sort().join()})`);
-		sockets += group.sockets.length;
+		for (const option of group.options) {
+			const own = uses.get(option.product.id) ?? { uses: [], weighed: [], sockets: 0, option, seen: false };
+			own.uses.push(useIn(index, group, option, watch[index] ?? 'no'));
+			own.weighed.push(weigh(option.amounts));
+			own.sockets += group.sockets.length;
+			own.seen ||= watch[index] === 'monitor';
+			uses.set(option.product.id, own);
+		}
 	});
-	return {
-		uses: uses.join('|'),
-		curve: costCurve(product.packs, sockets),
-		current: (['major', 'minor'] as const).flatMap((role) => [
-			ledCurrent(product, role) ?? 0,
-			ledColdConductance(product, role)
-		]),
-		lightMissing: option.lightMissing
-	};
+	return new Map(
+		[...uses].map(([id, { uses: list, weighed, sockets, option, seen }]) => [
+			id,
+			{ uses: list.join('|'), weighed, curve: costCurve(option.product.packs, sockets), current: seen ? seenBy(option) : [] }
+		])
+	);
 }
 
 /**
@@ -56,8 +84,7 @@ function takesOver(a: readonly number[], b: readonly number[]): boolean {
 
 function beats(a: Standing, b: Standing): boolean {
 	return (
-		a.uses === b.uses &&
-		a.lightMissing <= b.lightMissing &&
+		a.weighed.every((value, i) => value <= (b.weighed[i] ?? 0)) &&
 		a.current.every((value, i) => value >= (b.current[i] ?? 0)) &&
 		takesOver(a.curve, b.curve)
 	);
@@ -65,18 +92,18 @@ function beats(a: Standing, b: Standing): boolean {
 
 /**
  * Drops options that can never be part of a better kit: another product with the same uses can take over all its lamps at no
- * higher price, loads every channel at least as much and gives at least as much light. The best answer stays the same.
+ * higher price, loads every monitored output at least as much and is weighed no heavier. The best answer stays the same; between
+ * equals the one Match ranks first is kept.
  */
-export function pruneOptions(groups: readonly Group[]): Group[] {
-	const kept = new Map<string, Standing>();
-	const seen = new Set<string>();
-	for (const option of groups.flatMap((g) => g.options)) {
-		if (seen.has(option.product.id)) continue;
-		seen.add(option.product.id);
-		const own = standing(groups, option);
+export function pruneOptions(groups: readonly Group[], configuration: Configuration, weigh: Weigh): Group[] {
+	const byUse = new Map<string, Map<string, Standing>>();
+	for (const [id, own] of standings(groups, configuration, weigh)) {
+		const kept = byUse.get(own.uses) ?? new Map<string, Standing>();
+		byUse.set(own.uses, kept);
 		if ([...kept.values()].some((other) => beats(other, own))) continue;
-		for (const [id, other] of kept) if (beats(own, other)) kept.delete(id);
-		kept.set(option.product.id, own);
+		for (const [other, standing] of kept) if (beats(own, standing)) kept.delete(other);
+		kept.set(id, own);
 	}
+	const kept = new Set([...byUse.values()].flatMap((standing) => [...standing.keys()]));
 	return groups.map((g) => ({ ...g, options: g.options.filter((o) => g.fixed || kept.has(o.product.id)) }));
 }

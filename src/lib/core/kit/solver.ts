@@ -27,5 +27,24 @@ export type Solution =
 	| { status: 'optimal' | 'limit'; objective: number; bound: number; values: ReadonlyMap<string, number> }
 	| { status: 'infeasible' };
 
+/** Where a solve stands: the best answer so far and the proven bound, as objectives; null before there is one. */
+export interface SolveProgress {
+	best: number | null;
+	bound: number | null;
+}
+
+/** The part of an abort signal a solver listens to. */
+export interface StopSignal {
+	readonly aborted: boolean;
+	addEventListener: (type: 'abort', listener: () => void) => void;
+	removeEventListener: (type: 'abort', listener: () => void) => void;
+}
+
+/** Who looks on while a program is solved, and may end it: the promise is then rejected. */
+export interface SolveWatch {
+	onProgress?: (progress: SolveProgress) => void;
+	signal?: StopSignal;
+}
+
 /** A solver library behind a port: the core builds programs and reads answers, somebody else solves. */
-export type Solver = (program: Program) => Promise<Solution>;
+export type Solver = (program: Program, watch?: SolveWatch) => Promise<Solution>;

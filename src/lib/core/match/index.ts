@@ -13,6 +13,7 @@ export * from './assumptions';
 export { RULES } from './rules';
 export { policyFor } from './gates/law/policy';
 export { OPEN_WORDS } from './wording/open';
+export { LIGHT_SHARE } from './gates/colour/surviving-light';
 export * from './cap-options';
 export * from './colour-matrix';
 export * from './what-if';

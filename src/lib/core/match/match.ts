@@ -20,7 +20,7 @@ export function compileCatalogue(products: readonly Product[], complaints: reado
 	const open = openComplaints(complaints);
 	const all = products.map((product) => productCase(product, open.get(product.id) ?? 0));
 	const byCategory = new Map<string, ProductCase[]>();
-	for (const item of all.filter(({ product }) => !product.withdrawn))
+	for (const item of all.filter(({ product }) => !product.withdrawn && product.kind !== 'assembly'))
 		for (const { category: name } of item.categories) {
 			const list = byCategory.get(name);
 			if (list) list.push(item);

@@ -43,9 +43,13 @@ function placeNames(configuration: Configuration, ids: readonly string[]): strin
 	});
 }
 
-/** Where the pieces of a line go; a load names the output it hangs on. */
-function placesOf(configuration: Configuration, { sockets, outputs = [] }: KitLine): string[] {
+/** Where the pieces of a line go; a load names the outputs it hangs on, and how many on each. */
+function placesOf(configuration: Configuration, { sockets, fitted = [] }: KitLine): string[] {
 	const names = placeNames(configuration, sockets);
+	const onOutput = new Map<string, number>();
+	for (const { channel, pieces } of fitted)
+		if (channel !== undefined) onOutput.set(channel, (onOutput.get(channel) ?? 0) + pieces);
+	const outputs = [...onOutput].map(([id, pieces]) => (pieces > 1 ? `${pieces} on ${id}` : id));
 	return outputs.length > 0 ? [...names, `on the output ${outputs.join(', ')}`] : names;
 }
 

@@ -1,5 +1,8 @@
+import { MessageChannel } from 'node:worker_threads';
 import type { Piscina } from 'piscina';
-import type { Solution, Solver } from '../../core/kit';
+import type { Solution, SolveProgress, Solver } from '../../core/kit';
+import { Stopped } from '../solver/highs';
+import type { SolveTask } from './solve.worker';
 import { startPool } from './start-pool';
 
 const MOST_THREADS = 2;
@@ -19,9 +22,25 @@ export async function warmPool(): Promise<void> {
 }
 
 /** The solver in a pool of worker threads, so that a kit being solved never keeps the counter waiting. */
-export const poolSolver: Solver = async (program) => {
+export const poolSolver: Solver = async (program, watch) => {
 	pool ??= start();
-	return (await pool).run(program) as Promise<Solution>;
+	const threads = await pool;
+	if (!watch) return (await threads.run({ program } satisfies SolveTask)) as Solution;
+	if (watch.signal?.aborted) throw new Stopped();
+	const { port1, port2 } = new MessageChannel();
+	const stop = () => port1.postMessage('stop');
+	watch.signal?.addEventListener('abort', stop);
+	port1.on('message', (progress: SolveProgress) => watch.onProgress?.(progress));
+	port1.unref();
+	try {
+		const task: SolveTask = { program, port: port2 };
+		const solution = (await threads.run(task, { transferList: [port2] })) as Solution | null;
+		if (solution === null) throw new Stopped();
+		return solution;
+	} finally {
+		watch.signal?.removeEventListener('abort', stop);
+		port1.close();
+	}
 };
 
 /** Ends the worker threads. */

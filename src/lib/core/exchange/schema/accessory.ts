@@ -16,6 +16,9 @@ export const ACCESSORY_KINDS = [
 ] as const;
 export const SCOPES = ['lamp', 'channel', 'side', 'axle', 'vehicle'] as const;
 
+/** What consumables are counted by. */
+export const USED_PER = ['socket', 'kit', 'module', 'load'] as const;
+
 /** Anything in a kit that is not a lamp. */
 export const accessory = z.looseObject({
 	id: accessoryId,
@@ -37,6 +40,8 @@ export const accessory = z.looseObject({
 	extraDepth: millimetres.optional(),
 	port: millimetres.optional(),
 	capacitance: farads.optional(),
+	/** How a consumable is used up: so much of a piece for each. */
+	use: z.looseObject({ per: z.enum(USED_PER), amount: z.number().positive().max(100) }).optional(),
 	packs: z.array(pack).default([]),
 	/** True when it is no longer offered. */
 	withdrawn: z.boolean().optional()

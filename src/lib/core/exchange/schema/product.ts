@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { evidence } from './evidence';
 import {
+	accessoryId,
 	celsius,
+	configurationId,
 	count,
 	degrees,
 	kelvins,
@@ -13,6 +15,7 @@ import {
 	productId,
 	seconds,
 	sku,
+	socketId,
 	volts,
 	watts
 } from './quantities';
@@ -22,8 +25,14 @@ export const pack = z.looseObject({
 	sku: sku,
 	count: count(1, 1000),
 	price: minorUnits,
+	/** What the shop pays for it. */
+	cost: minorUnits.optional(),
 	/** Packs on the shelf. */
-	stock: count(0, 100000).optional()
+	stock: count(0, 100000).optional(),
+	/** Where the shop keeps it. */
+	shelf: label.optional(),
+	/** When a supplier last said so, ISO. */
+	asOf: z.string().optional()
 });
 
 export const LIGHT_COLOURS = ['white', 'amber', 'red', 'selective-yellow'] as const;
@@ -36,6 +45,13 @@ const colour = z.looseObject({
 	peak: nanometres.optional(),
 	/** True when coloured light comes from a phosphor instead of the chip. */
 	phosphor: z.boolean().optional()
+});
+
+/** One piece of an assembly on a vehicle: the sockets whose lamps it does away with, and what it draws in their place, W by function. */
+const mount = z.looseObject({
+	configuration: configurationId,
+	sockets: z.array(socketId).min(1, 'must name at least one socket'),
+	draws: z.record(z.string(), watts).default({})
 });
 
 /** A lamp on sale, or a whole assembly. `flux`, `life` and `ip` are the maker's claims until measured. */
@@ -86,6 +102,10 @@ export const product = z.looseObject({
 	/** Claimed life, h. */
 	life: count(0, 10000000).optional(),
 	driver: z.looseObject({ where: z.enum(['inline', 'none']), size: z.array(millimetres).optional() }).optional(),
+	/** Where an assembly goes; the pieces of one vehicle are fitted together. */
+	mounts: z.array(mount).optional(),
+	/** Accessories that always come along with one piece, such as the bracket of a pod. */
+	with: z.array(accessoryId).optional(),
 	packs: z.array(pack).default([]),
 	/** True when it is no longer offered; kits and history keep it. */
 	withdrawn: z.boolean().optional(),

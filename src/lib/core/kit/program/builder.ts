@@ -1,8 +1,17 @@
-import type { Accessory, Configuration, Pack, Product } from '../../exchange';
-import type { Remedy, Shop } from '../../match';
-import type { Weights } from '../balance';
+import type { Accessory, Configuration, KitOrder, Pack, Product } from '../../exchange';
+import type { Shop } from '../../match';
+import type { AssemblyOption } from '../assemblies';
+import type { Weigh } from '../balance';
 import type { Group, Option } from '../options';
 import type { Constraint, Program, Variable } from '../solver';
+
+/** A demand on the kit that a person can name, and take back. */
+export interface Rule {
+	/** Constraints of one rule share its id. */
+	id: string;
+	/** @example "the budget of 50.00" */
+	words: string;
+}
 
 /** A lamp chosen for a group of sockets. */
 export interface LampVariable {
@@ -12,17 +21,45 @@ export interface LampVariable {
 	group: Group;
 	option: Option;
 }
-/** An accessory put in one place: a socket, a channel, a side, or the vehicle. */
+
+/** An assembly chosen in place of lamps. */
+export interface AssemblyVariable {
+	name: string;
+	key: string;
+	assembly: AssemblyOption;
+}
+
+/** Where a part stands: at a socket, on a channel, on a channel at one of its sockets, or for the vehicle. */
+export interface PartPlace {
+	socket?: string;
+	channel?: string;
+}
+
+/** Pieces of an accessory put in one place. */
 export interface PartVariable {
 	name: string;
+	/** Accessory and place, the same in every program of a kit. */
+	key: string;
 	accessory: Accessory;
-	place: string;
 	/** What it solves there. */
 	solves: string;
-	/** Sockets it stands at, and the output it hangs on if it is a load. */
+	/** Places for its pieces, one each, in the order they are taken; the last one stands for all further pieces. */
+	places: PartPlace[];
+	/** Sockets it helps. */
 	sockets: Set<string>;
-	output: string | null;
+	/** Most pieces that go there. */
+	max: number;
 }
+
+/** A consumable, and how much of a piece each variable uses up. */
+export interface Consumed {
+	accessory: Accessory;
+	per: NonNullable<Accessory['use']>['per'];
+	terms: [number, string][];
+	/** Pieces at the most. */
+	most: number;
+}
+
 /** Packs bought. */
 export interface PackVariable {
 	name: string;
@@ -34,10 +71,44 @@ export interface PackVariable {
 export interface KitProgram {
 	program: Program;
 	lamps: LampVariable[];
+	assemblies: AssemblyVariable[];
 	parts: PartVariable[];
 	packs: PackVariable[];
-	/** Binary per group that may be left open, 1 when it is. */
+	consumed: Consumed[];
+	/** Binary per group, 1 when it is left open. */
 	left: { name: string; group: Group }[];
+	/** Binary per white that stands out beside its neighbours. */
+	mismatches: { name: string; place: string; sight: string }[];
+	/** Which rule a constraint belongs to, by its name. */
+	rules: ReadonlyMap<string, Rule>;
+}
+
+/** What a program is built from. */
+export interface ProgramInput {
+	configuration: Configuration;
+	shop: Shop;
+	order: KitOrder;
+	groups: readonly Group[];
+	assemblies: readonly AssemblyOption[];
+	/** Lamps that are in the vehicle already, by socket id. */
+	fitted: ReadonlyMap<string, Product>;
+	weigh: Weigh;
+	/** Sockets of the rest of the vehicle, as groups without options: their lamps stay, and are seen. */
+	rest: readonly Group[];
+	/** What a white that stands out costs, minor units. */
+	mismatch: number;
+	/** Ids of rules that are lifted. */
+	lifted?: ReadonlySet<string>;
+	/** Kits not to be repeated, each as keys of lamps and assemblies. */
+	without?: readonly (readonly string[])[];
+	/** Choices and parts that together brought a complaint in the circuit. */
+	cuts?: readonly (readonly CutTerm[])[];
+}
+
+/** What a choice or a part was when a cut was made: a lamp or assembly by key, a part by accessory and place. */
+export interface CutTerm {
+	key: string;
+	value: number;
 }
 
 /** Builds the program of a kit step by step. */
@@ -45,50 +116,44 @@ export class Builder {
 	readonly variables: Variable[] = [];
 	readonly constraints: Constraint[] = [];
 	readonly lamps: LampVariable[] = [];
+	readonly assemblies: AssemblyVariable[] = [];
 	readonly parts = new Map<string, PartVariable>();
 	readonly packs: PackVariable[] = [];
 	readonly left: KitProgram['left'] = [];
+	readonly mismatches: KitProgram['mismatches'] = [];
+	readonly consumed: Consumed[] = [];
+	readonly rules = new Map<string, Rule>();
 
-	constructor(
-		readonly configuration: Configuration,
-		readonly shop: Shop,
-		readonly weights: Weights
-	) {}
+	constructor(readonly input: ProgramInput) {}
 
-	constrain(terms: Constraint['terms'], sense: Constraint['sense'], bound: number): void {
-		this.constraints.push({ name: `c${this.constraints.length}`, terms, sense, bound });
+	/** Adds a constraint, unless the rule it belongs to is lifted. */
+	constrain(terms: Constraint['terms'], sense: Constraint['sense'], bound: number, rule?: Rule): void {
+		if (rule && this.input.lifted?.has(rule.id)) return;
+		const name = `c${this.constraints.length}`;
+		this.constraints.push({ name, terms, sense, bound });
+		if (rule) this.rules.set(name, rule);
 	}
 
-	/** The variable that puts an accessory in a place, made on first use. */
+	/** A new yes-or-no variable. */
+	binary(name: string, cost: number): string {
+		this.variables.push({ name, cost, kind: 'binary' });
+		return name;
+	}
+
+	/** The variable that counts pieces of an accessory in a place, made on first use; `cost` is what a piece is weighed by. */
 	part(
 		accessory: Accessory,
 		place: string,
-		solves: string,
-		at: { sockets?: readonly string[]; output?: string; heat?: number } = {}
-	): string {
+		made: () => Omit<PartVariable, 'name' | 'key' | 'accessory'> & { cost: number }
+	): PartVariable {
 		const key = `${accessory.id}@${place}`;
-		const found = this.parts.get(key) ?? {
-			name: `w${this.parts.size}`,
-			accessory,
-			place,
-			solves,
-			sockets: new Set<string>(),
-			output: at.output ?? null
-		};
-		if (!this.parts.has(key)) {
-			this.parts.set(key, found);
-			const cost = Math.round(this.weights.part + this.weights.heat * (at.heat ?? 0));
-			this.variables.push({ name: found.name, cost, kind: 'binary' });
-		}
-		for (const socket of at.sockets ?? []) found.sockets.add(socket);
-		return found.name;
+		const known = this.parts.get(key);
+		if (known) return known;
+		const { cost, ...rest } = made();
+		const part: PartVariable = { ...rest, name: `w${this.parts.size}`, key, accessory };
+		this.parts.set(key, part);
+		const { name, max } = part;
+		this.variables.push(max === 1 ? { name, cost, kind: 'binary' } : { name, cost, kind: 'integer', max });
+		return part;
 	}
 }
-
-/** What a part answers, by the need it meets. */
-export const SOLVES: Record<Remedy['kind'], string> = {
-	load: 'lamp-out message or fast flashing',
-	'pwm-module': 'pulsed feed',
-	cap: 'room and heat behind the lamp',
-	adapter: 'holder of the lamp housing'
-};

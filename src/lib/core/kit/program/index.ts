@@ -1,49 +1,42 @@
-import type { Configuration } from '../../exchange';
-import type { Shop } from '../../match';
-import type { Weights } from '../balance';
-import type { Group } from '../options';
-import { Builder, type KitProgram } from './builder';
-import { addChannels } from './channels';
+import { amount } from '../../units';
+import { Builder, type KitProgram, type ProgramInput } from './builder';
+import { addConsumables } from './consumables';
 import { addLamps } from './lamps';
-import { addNeeds } from './needs';
+import { addAlong, addNeeds } from './needs';
+import { addOutputs } from './outputs';
 import { addPacks } from './packs';
+import { addCuts, addWithout } from './repeats';
+import { addWhites } from './whites';
 
-export type { KitProgram, LampVariable, PackVariable, PartVariable } from './builder';
+export type { CutTerm, KitProgram, LampVariable, PackVariable, PartPlace, PartVariable, ProgramInput, Rule } from './builder';
+export { isOutside } from './consumables';
 
-/**
- * Builds the mixed-integer program of a kit.
- * @param leaving cost of leaving a socket of weight 1 open, minor units; null when none with options may be left
- * @param budget most the packs may cost, minor units
- * @param without choices not to be repeated, each a list of lamp variable keys: for runners-up
- */
-export function kitProgram(input: {
-	configuration: Configuration;
-	shop: Shop;
-	groups: readonly Group[];
-	weights: Weights;
-	leaving: number | null;
-	budget?: number;
-	without?: readonly (readonly string[])[];
-}): KitProgram {
-	const b = new Builder(input.configuration, input.shop, input.weights);
-	addLamps(b, input.groups, input.leaving);
-	addNeeds(b);
-	addChannels(b);
-	addPacks(b);
-	if (input.budget !== undefined)
-		b.constrain(
-			b.packs.map((p) => [p.pack.price, p.name]),
-			'<=',
-			input.budget
-		);
-	for (const keys of input.without ?? []) {
-		const chosen = b.lamps.filter((lamp) => keys.includes(lamp.key));
-		b.constrain(
-			chosen.map((lamp) => [1, lamp.name]),
-			'<=',
-			keys.length - 1
-		);
-	}
-	const { variables, constraints, lamps, packs, left } = b;
-	return { program: { variables, constraints }, lamps, parts: [...b.parts.values()], packs, left };
+/** Every part of the model, in the order it is built. A new one is a file here and an entry in this list. */
+const PARTS: readonly ((b: Builder) => void)[] = [
+	addLamps,
+	addNeeds,
+	addAlong,
+	addOutputs,
+	addWhites,
+	addConsumables,
+	addPacks,
+	addBudget,
+	addWithout,
+	addCuts
+];
+
+function addBudget(b: Builder): void {
+	const { budget } = b.input.order;
+	if (budget === undefined) return;
+	const rule = { id: 'budget', words: `the budget of ${amount(budget)}` };
+	b.constrain(b.packs.map((p) => [p.pack.price, p.name]), '<=', budget, rule);
+}
+
+/** Builds the mixed-integer program of a kit. */
+export function kitProgram(input: ProgramInput): KitProgram {
+	const b = new Builder(input);
+	for (const add of PARTS) add(b);
+	const { variables, constraints, lamps, assemblies, packs, left, mismatches, consumed, rules } = b;
+	const parts = [...b.parts.values()];
+	return { program: { variables, constraints }, lamps, assemblies, parts, packs, consumed, left, mismatches, rules };
 }

@@ -1,24 +1,52 @@
 import { lampFunction } from '../../lamps';
-import type { Group } from '../options';
-import type { Builder } from './builder';
+import { nameOf, type Group } from '../options';
+import type { Builder, Rule } from './builder';
 
-/** One product per group: exactly one, or at most one when a socket may be left open at a cost. */
-export function addLamps(b: Builder, groups: readonly Group[], leaving: number | null): void {
-	for (const group of groups.filter((g) => g.options.length > 0)) {
-		const terms: [number, string][] = group.options.map((option) => {
-			const name = `x${b.lamps.length}`;
-			b.lamps.push({ name, key: `${group.sockets[0]?.id}>${option.product.id}`, group, option });
-			const cost = Math.round(b.weights.light * option.lightMissing * group.sockets.length);
-			b.variables.push({ name, cost, kind: 'binary' });
-			return [1, name];
-		});
-		if (leaving !== null) {
-			const name = `z${b.left.length}`;
-			b.left.push({ name, group });
-			const weight = Math.max(...group.sockets.flatMap((s) => s.functions.map((id) => lampFunction(id).weight)));
-			b.variables.push({ name, cost: Math.round(leaving * weight * group.sockets.length), kind: 'binary' });
-			terms.push([1, name]);
-		}
-		b.constrain(terms, '=', 1);
+/** Dearer than any way of serving a socket, minor units; the least used sockets are left first. */
+const LEAVING = 1_000_000;
+
+const WHOLE: Rule = { id: 'whole', words: 'every socket that can be served is served' };
+
+/** What leaving a group open costs. */
+function leavingCost({ sockets }: Group): number {
+	const weight = Math.max(...sockets.flatMap((s) => s.functions.map((id) => lampFunction(id).weight)));
+	return Math.round(LEAVING * weight * sockets.length);
+}
+
+/**
+ * One product per group, or one assembly over several groups, or the group is left open at a cost above every other.
+ * What a person fixed is a rule of its own.
+ */
+export function addLamps(b: Builder): void {
+	const { groups, assemblies, weigh, order } = b.input;
+	for (const assembly of assemblies) {
+		const name = b.binary(`a${b.assemblies.length}`, weigh(assembly.amounts));
+		b.assemblies.push({ name, key: `${assembly.product.id}`, assembly });
 	}
+	for (const group of groups) {
+		const over = b.assemblies.filter(({ assembly }) => assembly.groups.some((g) => g.sockets[0] === group.sockets[0]));
+		if (group.options.length === 0 && over.length === 0) continue;
+		const lamps = group.options.map((option) => {
+			const name = b.binary(`x${b.lamps.length}`, weigh(option.amounts));
+			b.lamps.push({ name, key: `${group.sockets[0]?.id}>${option.product.id}`, group, option });
+			return name;
+		});
+		const open = b.binary(`z${b.left.length}`, leavingCost(group));
+		b.left.push({ name: open, group });
+		const all = [...lamps, ...over.map(({ name }) => name), open];
+		b.constrain(all.map((name) => [1, name]), '=', 1);
+		if (group.fixed) fix(b, group, over);
+		else if (order.whole) b.constrain([[1, open]], '<=', 0, WHOLE);
+	}
+}
+
+function fix(b: Builder, group: Group, over: Builder['assemblies']): void {
+	const choice = group.sockets.map((s) => b.input.order.choices[s.id]).find((c) => c?.kind === 'product');
+	const wanted = [
+		...b.lamps.filter((lamp) => lamp.group === group),
+		...over.filter(({ assembly }) => assembly.product.id === choice?.product)
+	];
+	const product = b.input.groups && (group.options[0]?.product.name ?? choice?.product ?? '');
+	const rule = { id: `fixed ${group.sockets[0]?.id}`, words: `${product} fixed by hand for ${nameOf(group)}` };
+	b.constrain(wanted.map(({ name }) => [1, name]), '>=', 1, rule);
 }

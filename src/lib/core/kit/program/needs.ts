@@ -1,5 +1,8 @@
 import type { Accessory, Socket } from '../../exchange';
-import { SOLVES, type Builder } from './builder';
+import { partAmounts } from '../amounts';
+import { nameOf } from '../options';
+import type { Builder } from './builder';
+import { SOLVES } from './solves';
 
 /** Place an accessory of a scope takes for a socket: one of it serves that whole place. */
 function placeOf(accessory: Accessory, socket: Socket): string {
@@ -21,13 +24,43 @@ function placeOf(accessory: Accessory, socket: Socket): string {
 /** Parts other than loads: each need of a chosen lamp is met by one of the parts on sale for it. */
 export function addNeeds(b: Builder): void {
 	for (const lamp of b.lamps)
-		for (const need of lamp.option.needs) {
-			if (need.remedy.kind === 'load') continue;
-			const solves = SOLVES[need.remedy.kind];
-			const terms = need.parts.map(
-				(part) =>
-					[1, b.part(part, placeOf(part, need.socket), solves, { sockets: [need.socket.id] })] as [number, string]
-			);
-			b.constrain([...terms, [-1, lamp.name]], '>=', 0);
+		for (const { remedy, socket, parts } of lamp.option.needs) {
+			if (remedy.kind === 'load') continue;
+			const solves = SOLVES[remedy.kind];
+			const terms = parts.map((accessory): [number, string] => {
+				const part = b.part(accessory, placeOf(accessory, socket), () => ({
+					solves,
+					places: [accessory.scope === 'lamp' || accessory.scope === 'channel' ? { socket: socket.id } : {}],
+					sockets: new Set(),
+					cost: b.input.weigh(partAmounts(accessory)),
+					max: 1
+				}));
+				part.sockets.add(socket.id);
+				return [1, part.name];
+			});
+			const rule = {
+				id: `part ${lamp.key} ${remedy.kind}`,
+				words: `${lamp.option.product.name} in ${nameOf(lamp.group)} has its ${solves} part`
+			};
+			b.constrain([...terms, [-1, lamp.name]], '>=', 0, rule);
 		}
+}
+
+/** What comes along with an assembly, one for each piece. */
+export function addAlong(b: Builder): void {
+	for (const { name, key, assembly } of b.assemblies) {
+		const { along, pieces, product } = assembly;
+		const rule = { id: `part ${key}`, words: `${product.name} has all that it is mounted with` };
+		if (along === null) b.constrain([[1, name]], '<=', 0, rule);
+		for (const accessory of along ?? []) {
+			const part = b.part(accessory, `assembly ${key}`, () => ({
+				solves: `mounts ${product.name}`,
+				places: [{}],
+				sockets: new Set(assembly.groups.flatMap((g) => g.sockets.map((s) => s.id as string))),
+				cost: b.input.weigh(partAmounts(accessory)),
+				max: pieces
+			}));
+			b.constrain([[1, part.name], [-pieces, name]], '>=', 0, rule);
+		}
+	}
 }

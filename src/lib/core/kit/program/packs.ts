@@ -1,29 +1,83 @@
-import type { Accessory, Product } from '../../exchange';
-import type { Builder } from './builder';
+import type { Accessory, Pack, Product } from '../../exchange';
+import { counted } from '../../units';
+import type { Builder, Rule } from './builder';
 
 /** Packs taken to be on a shelf nobody has counted. */
 const UNKNOWN_STOCK = 200;
 
-/** Whole packs cover what is used, within what is on the shelf. Spares are shared by all sockets of the kit. */
-export function addPacks(b: Builder): void {
-	const used = new Map<string, { item: Product | Accessory; terms: [number, string][] }>();
-	const use = (item: Product | Accessory, pieces: number, name: string) => {
-		const key = `${'maker' in item ? 'p' : 'a'}:${item.id}`;
-		const entry = used.get(key) ?? { item, terms: [] };
+/** What uses pieces of one item. */
+interface Used {
+	item: Product | Accessory;
+	/** Pieces per unit of a variable. */
+	terms: [number, string][];
+	/** The same for variables whose every unit takes whole pieces of its own. */
+	singles: [number, string][];
+	/** Pieces at the most. */
+	most: number;
+}
+
+const keyOf = (item: Product | Accessory) => `${'maker' in item ? 'p' : 'a'}:${item.id}`;
+
+function usage(b: Builder): Used[] {
+	const used = new Map<string, Used>();
+	const entryOf = (item: Product | Accessory) => {
+		const entry = used.get(keyOf(item)) ?? { item, terms: [], singles: [], most: 0 };
+		used.set(keyOf(item), entry);
+		return entry;
+	};
+	const use = (item: Product | Accessory, pieces: number, name: string, times = 1) => {
+		const entry = entryOf(item);
 		entry.terms.push([pieces, name]);
-		used.set(key, entry);
+		entry.singles.push([pieces, name]);
+		entry.most += pieces * times;
 	};
 	for (const lamp of b.lamps) use(lamp.option.product, lamp.group.sockets.length, lamp.name);
-	for (const part of b.parts.values()) use(part.accessory, 1, part.name);
-	for (const { item, terms } of used.values()) {
-		const most = terms.reduce((sum, [pieces]) => sum + pieces, 0);
+	for (const { assembly, name } of b.assemblies) use(assembly.product, assembly.pieces, name);
+	for (const part of b.parts.values()) use(part.accessory, 1, part.name, part.max);
+	for (const { accessory, terms, most } of b.consumed) {
+		const entry = entryOf(accessory);
+		entry.terms.push(...terms);
+		entry.most += Math.ceil(most);
+	}
+	return [...used.values()];
+}
+
+const stockRule = (item: Product | Accessory, { sku, stock = 0 }: Pack): Rule => ({
+	id: `stock ${sku}`,
+	words: `${counted(stock, 'pack')} of ${item.name ?? item.id} on the shelf`
+});
+
+/** Pieces of a part the customer already has. */
+const owned = (b: Builder, item: Product | Accessory) =>
+	'maker' in item ? 0 : (b.input.order.has?.parts[item.id] ?? 0);
+
+/** Whole packs cover what is used, within what is on the shelf. Spares are shared by all sockets of the kit. */
+export function addPacks(b: Builder): void {
+	for (const { item, terms, singles, most } of usage(b)) {
+		const there = owned(b, item);
 		const packs = item.packs.map((pack) => {
 			const name = `y${b.packs.length}`;
+			const needed = Math.min(UNKNOWN_STOCK, Math.ceil(most / pack.count));
 			b.packs.push({ name, item, pack });
-			const max = Math.min(pack.stock ?? UNKNOWN_STOCK, Math.ceil(most / pack.count));
-			b.variables.push({ name, cost: pack.price, kind: 'integer', max });
-			return [-pack.count, name] as [number, string];
+			b.variables.push({ name, cost: pack.price, kind: 'integer', max: needed });
+			if (pack.stock !== undefined && pack.stock < needed)
+				b.constrain([[1, name]], '<=', pack.stock, stockRule(item, pack));
+			return { name, count: pack.count };
 		});
-		b.constrain([...terms, ...packs], '<=', 0);
+		b.constrain([...terms, ...packs.map(({ name, count }): [number, string] => [-count, name])], '<=', there);
+		if (there === 0) tighten(b, singles, packs);
+	}
+}
+
+/**
+ * What a single choice takes has to be in the packs by itself: true of every kit already, but said so it draws the bound of the solver
+ * close, since a part of a big pack can no longer pay for a whole lamp.
+ */
+function tighten(b: Builder, singles: Used['singles'], packs: readonly { name: string; count: number }[]): void {
+	for (const [pieces, name] of singles) {
+		const cover = packs.map((pack): [number, string] => [Math.min(pack.count, pieces), pack.name]);
+		const part = [...b.parts.values()].find((p) => p.name === name);
+		if (part && part.max > 1) continue;
+		b.constrain([...cover, [-pieces, name]], '>=', 0);
 	}
 }

@@ -1,5 +1,5 @@
 import { VOLTS_CHARGING, VOLTS_REST } from '../../units';
-import { MODES, simulate, type ModeState, type SwitchId, type VehicleCircuit } from '../../circuit';
+import { FUSE_SHARE, MODES, simulate, type ModeState, type SwitchId, type VehicleCircuit } from '../../circuit';
 
 /** What a complaint is of. */
 export type ComplaintKind = 'message' | 'hyperflash' | 'flicker' | 'glow' | 'fuse' | 'short';
@@ -18,9 +18,6 @@ export interface CircuitComplaint {
 	/** The numbers behind it. */
 	why: string;
 }
-
-/** A fuse is loaded to this share of its rating at the most, lastingly (75 to 80 %). */
-export const FUSE_SHARE = 0.8;
 
 type Found = Omit<CircuitComplaint, 'modes' | 'switches' | 'id'>;
 

@@ -36,14 +36,15 @@ function labelOf(wish: Wish): string {
 	return made.join(', ') || 'no wish';
 }
 
-function keptBy(wish: Wish): (candidate: Candidate) => boolean {
+/** Which candidates a wish keeps. */
+export function wishKeeps(wish: Wish): (candidate: Candidate) => boolean {
 	const kinds = WISH_KINDS.filter((kind) => kind.made(wish));
 	return (candidate) => kinds.every((kind) => kind.keeps(candidate, wish));
 }
 
 /** The best LED a wish leaves for each socket, by socket id; sockets it leaves without one are not in it. */
 export function bestUnder(matches: readonly SocketMatch[], wish: Wish): Map<string, Product> {
-	const keeps = keptBy(wish);
+	const keeps = wishKeeps(wish);
 	return new Map(
 		matches.flatMap(({ socket, candidates }): [string, Product][] => {
 			const best = candidates.find((candidate) => serves(candidate) && keeps(candidate));
@@ -54,7 +55,7 @@ export function bestUnder(matches: readonly SocketMatch[], wish: Wish): Map<stri
 
 /** How many sockets the wish leaves with a lamp, which it loses, and where the best one changes. */
 export function coverageOf(matches: readonly SocketMatch[], wish: Wish): Coverage {
-	const keeps = keptBy(wish);
+	const keeps = wishKeeps(wish);
 	const moves = matches.flatMap(({ socket, candidates }): Moved[] => {
 		const good = candidates.filter(serves);
 		const [before] = good;

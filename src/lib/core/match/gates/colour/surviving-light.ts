@@ -3,7 +3,7 @@ import { finding, type FindingCode, type Level } from '../../finding';
 import { MAKER_DATA, type Rule } from '../../rule';
 
 /** Shares of the filament lamp's light behind the lens: below `lost` refuse, below `enough` or above `glare` only a comparison can tell. Assumptions. */
-const SHARE = { lost: 0.4, enough: 0.7, glare: 3 } as const;
+export const LIGHT_SHARE = { lost: 0.4, enough: 0.7, glare: 3 } as const;
 
 const SOURCES: Record<SoberFlux['basis'], string> = {
 	measured: 'measured flux',
@@ -14,9 +14,9 @@ const SOURCES: Record<SoberFlux['basis'], string> = {
 };
 
 function judge(ratio: number): [Level, Extract<FindingCode, `colour.light.${string}`>] {
-	if (ratio < SHARE.lost) return ['refuse', 'colour.light.lost'];
-	if (ratio < SHARE.enough) return ['unknown', 'colour.light.doubtful'];
-	return ratio > SHARE.glare ? ['unknown', 'colour.light.glare'] : ['pass', 'colour.light.enough'];
+	if (ratio < LIGHT_SHARE.lost) return ['refuse', 'colour.light.lost'];
+	if (ratio < LIGHT_SHARE.enough) return ['unknown', 'colour.light.doubtful'];
+	return ratio > LIGHT_SHARE.glare ? ['unknown', 'colour.light.glare'] : ['pass', 'colour.light.enough'];
 }
 
 /** Luminous flux that survives the lens, relative to the filament lamp behind the same lens. Total flux, not where it goes. */

@@ -1,0 +1,27 @@
+import type { Check } from './facts';
+import { itemsOf } from './facts';
+
+/** Packs hold the pieces the lines say, come off the shelf, and the sums are right. */
+export const boxCheck: Check = (kit) => {
+	const { answer, order } = kit;
+	const items = itemsOf(kit);
+	const wrong = answer.lines.flatMap((line): string[] => {
+		if (line.packs === 0) {
+			const has = order.has?.parts[(line.accessory ?? '') as never] ?? 0;
+			return line.count <= has && line.price === 0 ? [] : [`${line.sku}: the customer has ${has}, not ${line.count}`];
+		}
+		const item = items.find((i) => i.packs.some((p) => p.sku === line.sku) && i.id === (line.product ?? line.accessory));
+		const pack = item?.packs.find((p) => p.sku === line.sku);
+		if (!pack) return [`${line.sku} is not on sale`];
+		const said: string[] = [];
+		if (pack.stock !== undefined && line.packs > pack.stock) said.push(`${line.sku}: more packs than on the shelf`);
+		if (pack.count * line.packs !== line.count) said.push(`${line.sku}: count is wrong`);
+		if (pack.price * line.packs !== line.price) said.push(`${line.sku}: price is wrong`);
+		if (line.spare < 0 || line.spare >= line.count) said.push(`${line.sku}: ${line.spare} spare of ${line.count}`);
+		return said;
+	});
+	const sum = answer.lines.reduce((total, line) => total + line.price, 0);
+	if (sum !== answer.total) wrong.push('the total is wrong');
+	if (order.budget !== undefined && sum > order.budget) wrong.push('the budget is passed');
+	return wrong;
+};

@@ -1,0 +1,14 @@
+import { broughtBy } from '../circuit-cut';
+import { circuitWithKit } from '../fitted';
+import type { Check } from './facts';
+
+/** Circuit finds nothing to complain of that was not there before, but what the kit itself owns up to. */
+export const circuitCheck: Check = (kit) => {
+	const { configuration, catalogue, shop, answer } = kit;
+	const circuit = circuitWithKit(configuration, answer, {
+		product: (id) => catalogue.all.find((p) => p.record.id === id)?.record,
+		accessory: (id) => shop.accessories.find((a) => a.id === id)
+	});
+	const found = broughtBy(configuration, circuit);
+	return found.length > answer.complaints.length ? found.map((c) => `${c.kind} on ${c.channel}: ${c.why}`) : [];
+};

@@ -1,0 +1,28 @@
+import { lampFunction } from '../../lamps';
+import { lampsIn, type Check } from './facts';
+
+const OUTSIDE: readonly string[] = ['headlamp', 'fog', 'signal'];
+
+/** There is enough of every consumable for what is fitted. */
+export const consumablesCheck: Check = ({ answer, configuration, catalogue, shop }) => {
+	const outside = [...lampsIn(answer.lines)].filter(([id]) =>
+		configuration.sockets.find((s) => s.id === id)?.functions.some((fn) => OUTSIDE.includes(lampFunction(fn).group))
+	);
+	const greased = outside.filter(([, p]) => catalogue.all.find((c) => c.record.id === p)?.record.kind !== 'assembly');
+	const pieces = (kinds: readonly string[]) =>
+		answer.lines
+			.filter((l) => kinds.includes(shop.accessories.find((a) => a.id === l.accessory)?.kind ?? ''))
+			.reduce((sum, l) => sum + l.count - l.spare, 0);
+	const counts = {
+		socket: greased.length,
+		kit: outside.length > 0 ? 1 : 0,
+		module: pieces(['pwm-module']),
+		load: pieces(['resistor', 'load-harness'])
+	};
+	return shop.accessories.flatMap(({ id, use, kind, packs, name }) => {
+		if (kind !== 'consumable' || !use || packs.length === 0) return [];
+		const there = answer.lines.filter((l) => l.accessory === id).reduce((sum, l) => sum + l.count, 0);
+		const wanted = counts[use.per] * use.amount;
+		return there + 1e-6 >= wanted ? [] : [`${name ?? id}: ${there}, ${wanted} are used`];
+	});
+};

@@ -1,0 +1,25 @@
+import type { Accessory, Configuration, KitOrder, Product } from '../../exchange';
+import type { Catalogue, Shop } from '../../match';
+import type { KitAnswer, KitLine } from '../answer';
+
+/** A finished kit with what it is held against. */
+export interface KitCheck {
+	answer: KitAnswer;
+	order: KitOrder;
+	configuration: Configuration;
+	catalogue: Catalogue;
+	shop: Shop;
+}
+
+/** One check of a finished kit: what is wrong, one sentence each. */
+export type Check = (kit: KitCheck) => string[];
+
+/** Every product and accessory of a check. */
+export function itemsOf({ catalogue, shop }: KitCheck): (Product | Accessory)[] {
+	return [...catalogue.all.map(({ record }) => record), ...shop.accessories];
+}
+
+/** Product of each served socket, by socket id. */
+export function lampsIn(lines: readonly KitLine[]): Map<string, string> {
+	return new Map(lines.flatMap((line) => (line.product ? line.sockets.map((s): [string, string] => [s, line.product ?? '']) : [])));
+}

@@ -1,0 +1,51 @@
+import { mayCarry } from '../../circuit';
+import { categoryOrNull, lampFunction } from '../../lamps';
+import { matchSocket, partsFor, type Candidate } from '../../match';
+import type { KitLine } from '../answer';
+import { lampsIn, type Check, type KitCheck } from './facts';
+
+function partsAt(lines: readonly KitLine[], socket: string): string[] {
+	return lines.flatMap(({ accessory, sockets, fitted = [] }) => {
+		const at = fitted.some((p) => p.socket === socket) || (fitted.some((p) => !p.socket) && sockets.includes(socket));
+		return accessory && at ? [accessory] : [];
+	});
+}
+
+function lacking({ answer, configuration, shop }: KitCheck, candidate: Candidate): string[] {
+	const { socket } = candidate.cases.socket;
+	const category = categoryOrNull(socket.category);
+	const here = partsAt(answer.lines, socket.id);
+	return candidate.findings.flatMap(({ remedy }) => {
+		if (!remedy || remedy.kind === 'load' || !category) return [];
+		const helps = partsFor(remedy, { category, configuration }, shop.accessories);
+		return helps.some((a) => here.includes(a.id)) ? [] : [`${socket.id} lacks its ${remedy.kind}`];
+	});
+}
+
+/** Match lets every lamp into its socket, with the parts it asks for in the box and a piece for each place; loads may carry their heat. */
+export const fitCheck: Check = (kit) => {
+	const { answer, configuration, catalogue, order } = kit;
+	const shop = { ...kit.shop, exception: order.exception };
+	const wrong: string[] = [];
+	for (const [id, product] of lampsIn(answer.lines)) {
+		const socket = configuration.sockets.find((s) => s.id === id);
+		if (catalogue.all.find((p) => p.record.id === product)?.record.kind === 'assembly') continue;
+		const candidate = socket && matchSocket(configuration, socket, catalogue, shop).candidates.find((c) => c.product.id === product);
+		const chosen = order.choices[id as never]?.kind === 'product';
+		if (!candidate) wrong.push(`${product} is no candidate for ${id}`);
+		else if (candidate.verdict === 'refused' || (candidate.verdict === 'unknown' && !chosen))
+			wrong.push(`${product} in ${id} is ${candidate.verdict}`);
+		else wrong.push(...lacking({ ...kit, shop }, candidate));
+	}
+	for (const { accessory: id, fitted = [], count, spare, sku } of answer.lines) {
+		if (fitted.length === 0) continue;
+		if (fitted.reduce((sum, p) => sum + p.pieces, 0) !== count - spare) wrong.push(`${sku}: pieces are wrong`);
+		const { resistance: ohms, rating = 0 } = shop.accessories.find((a) => a.id === id) ?? {};
+		for (const { channel } of fitted) {
+			const feeds = configuration.channels.find((c) => c.id === channel)?.feeds ?? [];
+			const duty = Math.max(0, ...feeds.map((feed) => lampFunction(feed.function).duty));
+			if (ohms && channel && !mayCarry({ ohms, rating, duty })) wrong.push(`${sku} may not carry ${channel}`);
+		}
+	}
+	return wrong;
+};

@@ -1,0 +1,30 @@
+import type { Configuration, Product } from '../exchange';
+import { vehicleCircuit, type FittedLamp, type FittedPart, type VehicleCircuit } from '../circuit';
+import { assemblyLamp } from './assemblies';
+import type { KitAnswer } from './answer';
+
+/** The vehicle with a kit in it, as the circuit sees it: its lamps, its assemblies, and each part where its line says. */
+export function circuitWithKit(
+	configuration: Configuration,
+	{ lines, has }: Pick<KitAnswer, 'lines' | 'has'>,
+	facts: { product: (id: string) => Product | undefined; accessory: (id: string) => FittedPart['accessory'] | undefined }
+): VehicleCircuit {
+	const lamps = new Map<string, FittedLamp>();
+	const put = (id: string, product: Product | undefined) => {
+		const socket = configuration.sockets.find((s) => s.id === id);
+		if (!product || !socket) return;
+		lamps.set(id, {
+			kind: 'product',
+			product: product.kind === 'assembly' ? assemblyLamp(product, configuration, socket) : product
+		});
+	};
+	for (const [socket, product] of Object.entries(has ?? {})) put(socket, facts.product(product));
+	for (const line of lines) if (line.product) for (const socket of line.sockets) put(socket, facts.product(line.product));
+	const parts = lines.flatMap(({ accessory: id, fitted = [] }): FittedPart[] => {
+		const accessory = id === undefined ? undefined : facts.accessory(id);
+		return accessory
+			? fitted.flatMap(({ pieces, ...place }) => Array.from({ length: pieces }, () => ({ accessory, ...place })))
+			: [];
+	});
+	return vehicleCircuit(configuration, { lamps, parts, faults: [] });
+}

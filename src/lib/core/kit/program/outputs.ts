@@ -1,0 +1,163 @@
+import {
+	FUSE_SHARE,
+	ledColdConductance,
+	ledCurrent,
+	mayCarry,
+	monitorChecks,
+	stockColdConductance,
+	stockCurrent,
+	WIRE_SHARE,
+	type FilamentRole,
+	type MonitorCheck
+} from '../../circuit';
+import type { Accessory, Channel, Product, Socket } from '../../exchange';
+import { categoryOrNull, filamentOf, lampFunction, type LampCategory } from '../../lamps';
+import { replacesFlasher, suits } from '../../match';
+import { VOLTS_CHARGING, VOLTS_REST } from '../../units';
+import { partAmounts } from '../amounts';
+import { assemblyLamp } from '../assemblies';
+import type { Builder, PartVariable } from './builder';
+import { FLASH_RATE, SOLVES } from './solves';
+
+const LOADS: ReadonlySet<string> = new Set(['resistor', 'load-harness']);
+
+/** What a lamp, a filament and a load each give to what is measured on an output. */
+interface Measure {
+	lamp: (product: Product, role: FilamentRole) => number;
+	stock: (category: LampCategory, role: FilamentRole) => number;
+	load: (ohms: number) => number;
+}
+
+const currentAt = (volts: number): Measure => ({
+	lamp: (product, role) => ledCurrent(product, role, volts) ?? 0,
+	stock: (category, role) => stockCurrent(category, role, volts) ?? 0,
+	load: (ohms) => volts / ohms
+});
+const CONDUCTANCE: Measure = {
+	lamp: ledColdConductance,
+	stock: (category, role) => stockColdConductance(category, role) ?? 0,
+	load: (ohms) => 1 / ohms
+};
+/** Loads draw least with the engine off, constant-power lamps least while charging: both have to do. */
+const CURRENTS = [currentAt(VOLTS_REST), currentAt(VOLTS_CHARGING)];
+
+type Term = [number, string];
+
+/** What each choice changes on some channels, and what they see before anything is chosen. */
+function lampTerms(b: Builder, channels: readonly Channel[], measure: Measure): { terms: Term[]; before: number } {
+	const changes = new Map<string, number>();
+	let before = 0;
+	for (const { feeds } of channels)
+		for (const feed of feeds) {
+			const socket = b.input.configuration.sockets.find((s) => s.id === feed.socket);
+			const category = socket?.state === 'filament' ? categoryOrNull(socket.category) : null;
+			if (!socket || !category) continue;
+			const role = filamentOf(socket.functions, feed.function);
+			const there = b.input.fitted.get(socket.id);
+			const stock = there ? measure.lamp(there, role) : measure.stock(category, role);
+			before += stock;
+			for (const [name, product] of choicesAt(b, socket))
+				changes.set(name, (changes.get(name) ?? 0) + measure.lamp(product, role) - stock);
+		}
+	return { terms: [...changes].map(([name, change]): Term => [change, name]), before };
+}
+
+function choicesAt(b: Builder, socket: Socket): [string, Product][] {
+	const here = (group: { sockets: readonly Socket[] }) => group.sockets.some((s) => s.id === socket.id);
+	return [
+		...b.lamps.filter((l) => here(l.group)).map((l): [string, Product] => [l.name, l.option.product]),
+		...b.assemblies
+			.filter((a) => a.assembly.groups.some(here))
+			.map((a): [string, Product] => [a.name, assemblyLamp(a.assembly.product, b.input.configuration, socket)])
+	];
+}
+
+function suitsSocket(b: Builder, accessory: Accessory, id: string): boolean {
+	const category = categoryOrNull(b.input.configuration.sockets.find((s) => s.id === id)?.category);
+	return category !== null && suits(accessory, category, b.input.configuration);
+}
+
+/** Sockets of a channel where a lamp may be changed: only there does a load belong. */
+function convertible(b: Builder, { feeds }: Channel): string[] {
+	const ids = [...new Set(feeds.map((feed) => feed.socket as string))];
+	return ids.filter((id) => b.lamps.some((lamp) => lamp.group.sockets.some((s) => s.id === id)));
+}
+
+/** Loads that may hang on a channel: one per lamp, or one for the channel. */
+function loadsOn(b: Builder, channel: Channel): PartVariable[] {
+	const duty = Math.max(0, ...channel.feeds.map((feed) => lampFunction(feed.function).duty));
+	return b.input.shop.accessories.flatMap((accessory): PartVariable[] => {
+		const { resistance: ohms, rating = 0, scope } = accessory;
+		if (!LOADS.has(accessory.kind) || !ohms || !mayCarry({ ohms, rating, duty })) return [];
+		const sockets = convertible(b, channel).filter((id) => suitsSocket(b, accessory, id));
+		if (sockets.length === 0) return [];
+		const places = scope === 'lamp' ? sockets.map((socket) => ({ channel: channel.id as string, socket })) : [];
+		return [
+			b.part(accessory, channel.id, () => ({
+				solves: SOLVES.load,
+				places: places.length > 0 ? places : [{ channel: channel.id }],
+				sockets: new Set(sockets),
+				cost: b.input.weigh(partAmounts(accessory, duty)),
+				max: Math.max(1, places.length)
+			}))
+		];
+	});
+}
+
+function flashersFor(b: Builder, channels: readonly Channel[]): PartVariable[] {
+	const { configuration, shop, weigh } = b.input;
+	return shop.accessories
+		.filter((accessory) => channels.every((c) => replacesFlasher({ channel: c.id }, accessory, configuration)))
+		.map((accessory) =>
+			b.part(accessory, 'vehicle', () => ({
+				solves: FLASH_RATE,
+				places: [{}],
+				sockets: new Set(),
+				cost: weigh(partAmounts(accessory)),
+				max: 1
+			}))
+		);
+}
+
+function addCheck(b: Builder, { channels, kind, by, atLeast, words }: MonitorCheck): void {
+	const loads = channels.flatMap((channel) => loadsOn(b, channel));
+	const flashers = by === 'flasher' ? flashersFor(b, channels) : [];
+	for (const measure of kind === 'current' ? CURRENTS : [CONDUCTANCE]) {
+		const { terms, before } = lampTerms(b, channels, measure);
+		if (terms.length === 0) return;
+		// An output that complains as it stands is not the kit's to cure.
+		const wanted = Math.min(atLeast * WIRE_SHARE, before);
+		b.constrain(
+			[
+				...terms,
+				...loads.map((part): Term => [measure.load(part.accessory.resistance ?? Infinity), part.name]),
+				...flashers.map((part): Term => [wanted, part.name])
+			],
+			'>=',
+			wanted - before,
+			{ id: `output ${channels.map((c) => c.id).join()}`, words }
+		);
+	}
+}
+
+/** Loads and lamps together stay within what a fuse carries lastingly. */
+function addFuse(b: Builder, channel: Channel): void {
+	const own = [...b.parts.values()].filter((p) => LOADS.has(p.accessory.kind) && p.places[0]?.channel === channel.id);
+	if (channel.fuse === undefined || own.length === 0) return;
+	const measure = currentAt(VOLTS_CHARGING);
+	const { terms, before } = lampTerms(b, [channel], measure);
+	const flashes = channel.feeds.every((feed) => lampFunction(feed.function).duty <= 0.5);
+	const limit = Math.max((FUSE_SHARE * channel.fuse) / (flashes ? 0.5 : 1), before);
+	b.constrain(
+		[...terms, ...own.map((part): Term => [measure.load(part.accessory.resistance ?? Infinity), part.name])],
+		'<=',
+		limit - before,
+		{ id: `fuse ${channel.id}`, words: `the ${channel.fuse} A fuse of ${channel.id}` }
+	);
+}
+
+/** Every monitored output stays content with lamps as chosen, lamps left stock, and loads together; no fuse is overloaded. */
+export function addOutputs(b: Builder): void {
+	for (const check of monitorChecks(b.input.configuration)) addCheck(b, check);
+	for (const channel of b.input.configuration.channels) addFuse(b, channel);
+}
