@@ -1,6 +1,7 @@
 import type { Accessory, Pack, Product } from '../exchange';
 import type { Verdict } from '../match';
-import type { KitProgram, PartPlace, PartVariable } from './program';
+import type { Group } from './options';
+import type { KitProgram, LampVariable, PartPlace, PartVariable } from './program';
 import type { Solution } from './solver';
 
 /** Pieces of a part in one place. */
@@ -102,17 +103,26 @@ class Basket {
 	}
 }
 
+/** The groups each lamp goes to: those of a bundle are dealt in order, and what is over is left open. */
+export function dealt({ lamps, left }: KitProgram, values: Values): { served: [Group, LampVariable][]; open: Group[] } {
+	const rest = new Map(left.map(({ group }) => [group, [...group.members]]));
+	const served = lamps.flatMap((lamp) =>
+		(rest.get(lamp.group) ?? []).splice(0, valueOf(values, lamp.name)).map((group): [Group, LampVariable] => [group, lamp])
+	);
+	const open = left.flatMap(({ name, group }) => (valueOf(values, name) > 0 ? (rest.get(group) ?? []) : []));
+	return { served, open };
+}
+
 function bought(program: KitProgram, values: Values): Bought[] {
 	const basket = new Basket();
-	for (const { name, group, option } of program.lamps)
-		if (valueOf(values, name) > 0)
-			basket.add(option.product, {
-				sockets: group.sockets.map((s) => s.id),
-				pieces: group.sockets.length,
-				solves: 'lamp',
-				places: [],
-				verdict: option.verdict
-			});
+	for (const [group, { option }] of dealt(program, values).served)
+		basket.add(option.product, {
+			sockets: group.sockets.map((s) => s.id),
+			pieces: group.sockets.length,
+			solves: 'lamp',
+			places: [],
+			verdict: option.verdict
+		});
 	for (const { name, assembly } of program.assemblies)
 		if (valueOf(values, name) > 0)
 			basket.add(assembly.product, {

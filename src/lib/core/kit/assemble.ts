@@ -1,11 +1,12 @@
 import type { KitOrder, Product, Socket } from '../exchange';
 import { err, ok, type Result } from '../result';
-import { readLines, valueOf, type KitAnswer, type OpenSocket } from './answer';
+import { groupName, twinGroups } from '../vehicle';
+import { dealt, readLines, valueOf, type KitAnswer, type KitLine, type OpenSocket } from './answer';
 import { broughtBy, cutFor } from './circuit-cut';
 import { wantedFor } from './closing';
 import { conflictOf, type Conflict } from './conflict';
 import { circuitWithKit } from './fitted';
-import { nameOf, type Group, type KitCase } from './options';
+import type { Group, KitCase } from './options';
 import { prepareKit, type PreparedKit } from './prepare';
 import { kitProgram, type CutTerm, type KitProgram, type ProgramInput } from './program';
 import type { CircuitComplaint } from './remedies';
@@ -27,9 +28,11 @@ export interface SolvedKit {
 /** Cuts, when what the sums let pass is not what the network says. */
 const MOST_CUTS = 8;
 
-/** Keys of the lamps and assemblies a kit has chosen. */
+/** Keys of the lamps and assemblies a kit has chosen, for each group of its own. */
 export function chosenKeys({ kit, solution }: SolvedKit): string[] {
-	return [...kit.lamps, ...kit.assemblies].filter(({ name }) => valueOf(solution.values, name) > 0).map(({ key }) => key);
+	const lamps = dealt(kit, solution.values).served.map(([group, { option }]) => `${group.sockets[0]?.id}>${option.product.id}`);
+	const assemblies = kit.assemblies.filter(({ name }) => valueOf(solution.values, name) > 0);
+	return [...lamps, ...assemblies.map(({ key }) => key)];
 }
 
 /** The lines of a solved program, and its price. */
@@ -84,15 +87,13 @@ function whyLeft(group: Group, order: KitOrder): string {
 }
 
 function openSockets({ kit, solution }: SolvedKit, groups: readonly Group[], kitCase: KitCase, order: KitOrder): OpenSocket[] {
-	const over = new Set(kit.left.map(({ group }) => group.sockets[0]));
-	const left = kit.left.filter(({ name }) => valueOf(solution.values, name) > 0).map(({ group }) => group);
+	const over = new Set(kit.left.flatMap(({ group }) => group.members.map((g) => g.sockets[0])));
 	const never = groups.filter((g) => !over.has(g.sockets[0] as Socket));
 	const wanted = (group: Group) => {
-		const nobodyToChoose = group.fixed || group.options.length > 0;
 		const [socket] = group.sockets;
-		return nobodyToChoose || !socket ? null : wantedFor(kitCase, socket);
+		return group.fixed || group.options.length > 0 || !socket ? null : wantedFor(kitCase, socket);
 	};
-	return [...never, ...left].flatMap((group) => {
+	return [...never, ...dealt(kit, solution.values).open].flatMap((group) => {
 		const why = group.open ?? whyLeft(group, order);
 		const words = wanted(group);
 		return group.sockets.map((s): OpenSocket => ({ socket: s.id, why, ...(words ? { wanted: words } : {}) }));
@@ -100,16 +101,12 @@ function openSockets({ kit, solution }: SolvedKit, groups: readonly Group[], kit
 }
 
 /** What differs between two kits, place by place. */
-export function differences(best: SolvedKit, other: SolvedKit): string[] {
-	const nameIn = ({ kit, solution }: SolvedKit, socket: Socket | undefined) =>
-		kit.lamps.find((l) => l.group.sockets[0] === socket && valueOf(solution.values, l.name) > 0)?.option.product.name ??
-		kit.assemblies.find(
-			(a) => valueOf(solution.values, a.name) > 0 && a.assembly.groups.some((g) => g.sockets[0] === socket)
-		)?.assembly.product.name ??
-		'left open';
-	return other.kit.left.flatMap(({ group }) => {
-		const [from, to] = [nameIn(best, group.sockets[0]), nameIn(other, group.sockets[0])];
-		return from === to ? [] : [`${nameOf(group)}: ${to} instead of ${from}`];
+export function differences(best: readonly KitLine[], other: readonly KitLine[], sockets: readonly Socket[]): string[] {
+	const nameIn = (lines: readonly KitLine[], id: string | undefined) =>
+		lines.find((line) => line.product && line.sockets.includes(id ?? ''))?.name ?? 'left open';
+	return twinGroups(sockets).flatMap((group) => {
+		const [from, to] = [nameIn(best, group[0]?.id), nameIn(other, group[0]?.id)];
+		return from === to ? [] : [`${groupName(group)}: ${to} instead of ${from}`];
 	});
 }
 
@@ -127,9 +124,10 @@ async function nextBest(
 	while (found.length < wanted && without.every((keys) => keys.length > 0)) {
 		const next = await solveChecked({ ...all, without, cuts: best.cuts }, kitCase, solver, watch);
 		if (!next || next.complaints.length > 0) break;
-		const differs = differences(best, next);
+		const { lines, total } = linesOf(next);
+		const differs = differences(linesOf(best).lines, lines, all.configuration.sockets);
 		if (differs.some((d) => d.includes(': left open'))) break;
-		found.push({ total: linesOf(next).total, differs });
+		found.push({ total, differs });
 		without.push(chosenKeys(next));
 	}
 	return found;

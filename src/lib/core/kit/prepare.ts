@@ -4,6 +4,7 @@ import { assumedValue } from '../units';
 import { twinGroups } from '../vehicle';
 import { assembliesOf } from './assemblies';
 import { weighing } from './balance';
+import { bundled, single } from './bundle';
 import { groupsOf, type Group, type KitCase } from './options';
 import type { ProgramInput } from './program';
 import { pruneOptions } from './prune';
@@ -37,7 +38,7 @@ export function prepareKit(kitCase: KitCase, order: KitOrder): PreparedKit {
 		configuration,
 		shop: { ...shop, exception: order.exception },
 		order,
-		groups,
+		groups: groups.map(single),
 		// What wants a check by hand is a person's choice.
 		assemblies: assembliesOf({ configuration, catalogue, shop: { ...shop, exception: order.exception } }, groups).filter(
 			({ product, verdict, along }) => chosen.has(product.id) || (verdict !== 'unknown' && along !== null)
@@ -47,5 +48,5 @@ export function prepareKit(kitCase: KitCase, order: KitOrder): PreparedKit {
 		weigh,
 		mismatch: assumedValue(assumed, 'kit.mismatch')
 	};
-	return { all, input: { ...all, groups: pruneOptions(groups, configuration, weigh) } };
+	return { all, input: { ...all, groups: bundled(pruneOptions(groups, configuration, weigh), configuration, weigh) } };
 }

@@ -2,6 +2,7 @@ import type { Accessory, Configuration, KitOrder, Pack, Product } from '../../ex
 import type { Shop } from '../../match';
 import type { AssemblyOption } from '../assemblies';
 import type { Weigh } from '../balance';
+import type { Bundle } from '../bundle';
 import type { Group, Option } from '../options';
 import type { Constraint, Program, Variable } from '../solver';
 
@@ -13,12 +14,12 @@ export interface Rule {
 	words: string;
 }
 
-/** A lamp chosen for a group of sockets. */
+/** How many groups of a bundle get a lamp: for a lone group, whether it does. */
 export interface LampVariable {
 	name: string;
-	/** Group and product, the same in every program of a kit. */
+	/** First socket and product, the same in every program of a kit. */
 	key: string;
-	group: Group;
+	group: Bundle;
 	option: Option;
 }
 
@@ -75,9 +76,9 @@ export interface KitProgram {
 	parts: PartVariable[];
 	packs: PackVariable[];
 	consumed: Consumed[];
-	/** Binary per group, 1 when it is left open. */
-	left: { name: string; group: Group }[];
-	/** Binary per white that stands out beside its neighbours. */
+	/** How many groups of a bundle are left open. */
+	left: { name: string; group: Bundle }[];
+	/** How many groups stand out with their white beside their neighbours. */
 	mismatches: { name: string; place: string; sight: string }[];
 	/** Which rule a constraint belongs to, by its name. */
 	rules: ReadonlyMap<string, Rule>;
@@ -88,7 +89,7 @@ export interface ProgramInput {
 	configuration: Configuration;
 	shop: Shop;
 	order: KitOrder;
-	groups: readonly Group[];
+	groups: readonly Bundle[];
 	assemblies: readonly AssemblyOption[];
 	/** Lamps that are in the vehicle already, by socket id. */
 	fitted: ReadonlyMap<string, Product>;
@@ -140,6 +141,13 @@ export class Builder {
 		return name;
 	}
 
+	/** A new count from 0 to `max`. */
+	count(name: string, cost: number, max: number): string {
+		if (max === 1) return this.binary(name, cost);
+		this.variables.push({ name, cost, kind: 'integer', max });
+		return name;
+	}
+
 	/** The variable that counts pieces of an accessory in a place, made on first use; `cost` is what a piece is weighed by. */
 	part(
 		accessory: Accessory,
@@ -152,8 +160,7 @@ export class Builder {
 		const { cost, ...rest } = made();
 		const part: PartVariable = { ...rest, name: `w${this.parts.size}`, key, accessory };
 		this.parts.set(key, part);
-		const { name, max } = part;
-		this.variables.push(max === 1 ? { name, cost, kind: 'binary' } : { name, cost, kind: 'integer', max });
+		this.count(part.name, cost, part.max);
 		return part;
 	}
 }

@@ -16,7 +16,9 @@ type Counted = { name: string; times: number }[];
 /** What a consumable is counted by, as variables of the program. A new way is one entry here and one word in the schema. */
 const COUNTS: Record<Per, (b: Builder) => Counted> = {
 	socket: (b) =>
-		b.lamps.map(({ name, group }) => ({ name, times: group.sockets.filter(isOutside).length })).filter((c) => c.times > 0),
+		b.lamps
+			.map(({ name, group: { members } }) => ({ name, times: (members[0]?.sockets ?? []).filter(isOutside).length }))
+			.filter((c) => c.times > 0),
 	kit: (b) => [{ name: wholeKit(b), times: 1 }],
 	module: (b) => partsOf(b, (kind) => kind === 'pwm-module'),
 	load: (b) => partsOf(b, (kind) => LOADS.has(kind))
@@ -31,10 +33,11 @@ function wholeKit(b: Builder): string {
 	const known = b.variables.find((v) => v.name === 'kit');
 	if (known) return known.name;
 	const name = b.binary('kit', 0);
-	for (const { name: open, group } of b.left)
-		if (group.sockets.some(isOutside))
-			// Served or replaced is what is not left.
-			b.constrain([[1, name], [1, open]], '>=', 1);
+	for (const { name: open, group } of b.left) {
+		const many = group.members.length;
+		// Served or replaced is what is not left.
+		if (group.sockets.some(isOutside)) b.constrain([[many, name], [1, open]], '>=', many);
+	}
 	return name;
 }
 
@@ -46,11 +49,12 @@ export function addConsumables(b: Builder): void {
 		const counted = COUNTS[per](b);
 		const terms = counted.map(({ name, times }): [number, string] => [amount * times, name]);
 		if (terms.length === 0) continue;
-		b.consumed.push({ accessory, per, terms, most: terms.reduce((sum, [pieces]) => sum + pieces, 0) * mostOf(b, per) });
+		b.consumed.push({ accessory, per, terms, most: mostOf(b, terms) });
 	}
 }
 
-/** Parts may stand several times in one place. */
-function mostOf(b: Builder, per: Per): number {
-	return per === 'module' || per === 'load' ? Math.max(1, ...[...b.parts.values()].map((p) => p.max)) : 1;
+/** Pieces at the most, every variable at its highest. */
+function mostOf(b: Builder, terms: readonly (readonly [number, string])[]): number {
+	const max = new Map(b.variables.map((v) => [v.name, v.max ?? 1]));
+	return terms.reduce((sum, [pieces, name]) => sum + pieces * (max.get(name) ?? 1), 0);
 }

@@ -1,20 +1,13 @@
-import { lampFunction } from '../../lamps';
-import { nameOf, type Group } from '../options';
+import type { Bundle } from '../bundle';
+import { leavingCost } from '../leaving';
+import { nameOf } from '../options';
 import type { Builder, Rule } from './builder';
-
-/** Dearer than any way of serving a socket, minor units; the least used sockets are left first. */
-const LEAVING = 1_000_000;
 
 const WHOLE: Rule = { id: 'whole', words: 'every socket that can be served is served' };
 
-/** What leaving a group open costs. */
-function leavingCost({ sockets }: Group): number {
-	const weight = Math.max(...sockets.flatMap((s) => s.functions.map((id) => lampFunction(id).weight)));
-	return Math.round(LEAVING * weight * sockets.length);
-}
-
 /**
- * One product per group, or one assembly over several groups, or the group is left open at a cost above every other.
+ * One product per group, or one assembly over several groups, or the group is left open at a cost above every other; of a bundle, so many
+ * groups get each.
  * What a person fixed is a rule of its own.
  */
 export function addLamps(b: Builder): void {
@@ -26,27 +19,29 @@ export function addLamps(b: Builder): void {
 	for (const group of groups) {
 		const over = b.assemblies.filter(({ assembly }) => assembly.groups.some((g) => g.sockets[0] === group.sockets[0]));
 		if (group.options.length === 0 && over.length === 0) continue;
+		const many = group.members.length;
 		const lamps = group.options.map((option) => {
-			const name = b.binary(`x${b.lamps.length}`, weigh(option.amounts));
+			const name = b.count(`x${b.lamps.length}`, weigh(option.amounts), many);
 			b.lamps.push({ name, key: `${group.sockets[0]?.id}>${option.product.id}`, group, option });
 			return name;
 		});
-		const open = b.binary(`z${b.left.length}`, leavingCost(group));
+		const [member = group] = group.members;
+		const open = b.count(`z${b.left.length}`, leavingCost(member), many);
 		b.left.push({ name: open, group });
 		const all = [...lamps, ...over.map(({ name }) => name), open];
-		b.constrain(all.map((name) => [1, name]), '=', 1);
+		b.constrain(all.map((name) => [1, name]), '=', many);
 		if (group.fixed) fix(b, group, over);
 		else if (order.whole) b.constrain([[1, open]], '<=', 0, WHOLE);
 	}
 }
 
-function fix(b: Builder, group: Group, over: Builder['assemblies']): void {
+function fix(b: Builder, group: Bundle, over: Builder['assemblies']): void {
 	const choice = group.sockets.map((s) => b.input.order.choices[s.id]).find((c) => c?.kind === 'product');
 	const wanted = [
 		...b.lamps.filter((lamp) => lamp.group === group),
 		...over.filter(({ assembly }) => assembly.product.id === choice?.product)
 	];
-	const product = b.input.groups && (group.options[0]?.product.name ?? choice?.product ?? '');
+	const product = group.options[0]?.product.name ?? choice?.product ?? '';
 	const rule = { id: `fixed ${group.sockets[0]?.id}`, words: `${product} fixed by hand for ${nameOf(group)}` };
 	b.constrain(wanted.map(({ name }) => [1, name]), '>=', 1, rule);
 }

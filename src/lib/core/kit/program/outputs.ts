@@ -57,9 +57,14 @@ function lampTerms(b: Builder, channels: readonly Channel[], measure: Measure): 
 			const stock = there ? measure.lamp(there, role) : measure.stock(category, role);
 			before += stock;
 			for (const [name, product] of choicesAt(b, socket))
-				changes.set(name, (changes.get(name) ?? 0) + measure.lamp(product, role) - stock);
+				changes.set(name, (changes.get(name) ?? 0) + (measure.lamp(product, role) - stock) / membersOf(b, name));
 		}
 	return { terms: [...changes].map(([name, change]): Term => [change, name]), before };
+}
+
+/** A bundle has its groups on an output alike: each of them makes its share of the change. */
+function membersOf(b: Builder, name: string): number {
+	return b.lamps.find((lamp) => lamp.name === name)?.group.members.length ?? 1;
 }
 
 function choicesAt(b: Builder, socket: Socket): [string, Product][] {

@@ -1,6 +1,6 @@
 import type { Accessory, Pack, Product } from '../../exchange';
 import { counted } from '../../units';
-import type { Builder, Rule } from './builder';
+import type { Builder, LampVariable, Rule } from './builder';
 
 /** Packs taken to be on a shelf nobody has counted. */
 const UNKNOWN_STOCK = 200;
@@ -10,13 +10,16 @@ interface Used {
 	item: Product | Accessory;
 	/** Pieces per unit of a variable. */
 	terms: [number, string][];
-	/** The same for variables whose every unit takes whole pieces of its own. */
-	singles: [number, string][];
+	/** Most pieces each variable takes, for variables that take whole pieces of their own. */
+	singles: { pieces: number; name: string; max: number }[];
 	/** Pieces at the most. */
 	most: number;
 }
 
 const keyOf = (item: Product | Accessory) => `${'maker' in item ? 'p' : 'a'}:${item.id}`;
+
+/** Pieces one group of a bundle takes. */
+const perMember = ({ group }: LampVariable) => group.sockets.length / group.members.length;
 
 function usage(b: Builder): Used[] {
 	const used = new Map<string, Used>();
@@ -28,10 +31,10 @@ function usage(b: Builder): Used[] {
 	const use = (item: Product | Accessory, pieces: number, name: string, times = 1) => {
 		const entry = entryOf(item);
 		entry.terms.push([pieces, name]);
-		entry.singles.push([pieces, name]);
+		entry.singles.push({ pieces, name, max: times });
 		entry.most += pieces * times;
 	};
-	for (const lamp of b.lamps) use(lamp.option.product, lamp.group.sockets.length, lamp.name);
+	for (const lamp of b.lamps) use(lamp.option.product, perMember(lamp), lamp.name, lamp.group.members.length);
 	for (const { assembly, name } of b.assemblies) use(assembly.product, assembly.pieces, name);
 	for (const part of b.parts.values()) use(part.accessory, 1, part.name, part.max);
 	for (const { accessory, terms, most } of b.consumed) {
@@ -74,10 +77,8 @@ export function addPacks(b: Builder): void {
  * close, since a part of a big pack can no longer pay for a whole lamp.
  */
 function tighten(b: Builder, singles: Used['singles'], packs: readonly { name: string; count: number }[]): void {
-	for (const [pieces, name] of singles) {
-		const cover = packs.map((pack): [number, string] => [Math.min(pack.count, pieces), pack.name]);
-		const part = [...b.parts.values()].find((p) => p.name === name);
-		if (part && part.max > 1) continue;
+	for (const { pieces, name, max } of singles) {
+		const cover = packs.map((pack): [number, string] => [Math.min(pack.count, pieces * max), pack.name]);
 		b.constrain([...cover, [-pieces, name]], '>=', 0);
 	}
 }

@@ -2,6 +2,7 @@ import { seenTogether } from '../../lamps';
 import { stockWhite } from '../../match';
 import { miredDifference, NOTICED_MIRED, throughLens, type WhitePoint } from '../../optics';
 import { placeText } from '../../vehicle';
+import type { Bundle } from '../bundle';
 import type { Group, Option } from '../options';
 import type { Builder } from './builder';
 
@@ -61,8 +62,8 @@ export function addWhites(b: Builder): void {
 	}
 }
 
-function standsOut(b: Builder, place: string, sight: string, times: number): string {
-	const name = b.binary(`m${b.mismatches.length}`, b.input.mismatch * times);
+function standsOut(b: Builder, place: string, sight: string, times: number, many = 1): string {
+	const name = b.count(`m${b.mismatches.length}`, b.input.mismatch * times, many);
 	b.mismatches.push({ name, place, sight });
 	return name;
 }
@@ -81,14 +82,15 @@ function addSight(b: Builder, sight: string, choosing: readonly Group[], stays: 
 	}
 	for (const group of choosing) {
 		const own = b.lamps.filter((lamp) => lamp.group === group && lamp.option.white !== null);
-		const out = standsOut(b, placeText(group.sockets[0] as never), sight, group.sockets.length);
+		const many = 'members' in group ? (group as Bundle).members.length : 1;
+		const out = standsOut(b, placeText(group.sockets[0] as never), sight, group.sockets.length / many, many);
 		for (const white of distinct(own.flatMap((lamp) => lamp.option.white ?? []))) {
 			const alike = own.filter((lamp) => lamp.option.white && near(lamp.option.white, white, 0.5));
 			const good = centres.filter((centre) => near(centre.white, white, RADIUS));
 			b.constrain(
 				[
 					...alike.map(({ name }): [number, string] => [1, name]),
-					...good.map(({ name }): [number, string] => [-1, name]),
+					...good.map(({ name }): [number, string] => [-many, name]),
 					[-1, out]
 				],
 				'<=',
