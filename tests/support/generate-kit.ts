@@ -94,7 +94,13 @@ function accessoriesOf({ loads }: Size, random: Random) {
 	const rest = [
 		{ id: 'FL-2', kind: 'flasher', scope: 'vehicle', fits: { pins: 2 }, packs: packs('FL-2', random) },
 		{ id: 'FL-3', kind: 'flasher', scope: 'vehicle', fits: { pins: 3 }, packs: packs('FL-3', random) },
-		{ id: 'GREASE', kind: 'consumable', scope: 'vehicle', use: { per: 'socket', amount: 0.1 }, packs: packs('GREASE', random) },
+		{
+			id: 'GREASE',
+			kind: 'consumable',
+			scope: 'vehicle',
+			use: { per: 'socket', amount: 0.1 },
+			packs: packs('GREASE', random)
+		},
 		{ id: 'TIES', kind: 'consumable', scope: 'vehicle', use: { per: 'load', amount: 2 }, packs: packs('TIES', random) }
 	];
 	return [...resistors, ...rest];
@@ -119,7 +125,13 @@ function vehicle({ pairs }: Size, random: Random) {
 		sockets
 			.filter((s) => s.id.startsWith(`${output}-`) && (!side || s.side === side))
 			.map((s) => ({ socket: s.id, function: s.functions[0] }));
-	const channel = (id: string, feeds: unknown[], monitor: object) => ({ id, feeds, feed: { kind: 'steady' }, fuse: 20, monitor });
+	const channel = (id: string, feeds: unknown[], monitor: object) => ({
+		id,
+		feeds,
+		feed: { kind: 'steady' },
+		fuse: 20,
+		monitor
+	});
 	/** A share of what the filament lamps draw. */
 	const wants = (feeds: readonly unknown[], watts: number) =>
 		Math.round(feeds.length * (watts / 12) * (0.3 + 0.4 * random()) * 100) / 100;
@@ -129,7 +141,11 @@ function vehicle({ pairs }: Size, random: Random) {
 		channel('stop', on('stop'), { kind: 'hot', minCurrent: wants(on('stop'), 21) }),
 		channel('tail-left', on('tail', 'left'), { kind: 'hot', minCurrent: wants(on('tail', 'left'), 5) }),
 		channel('tail-right', on('tail', 'right'), { kind: 'hot', minCurrent: wants(on('tail', 'right'), 5) }),
-		channel('reverse', on('reverse'), random() < 0.5 ? { kind: 'none' } : { kind: 'hot', minCurrent: wants(on('reverse'), 16) }),
+		channel(
+			'reverse',
+			on('reverse'),
+			random() < 0.5 ? { kind: 'none' } : { kind: 'hot', minCurrent: wants(on('reverse'), 16) }
+		),
 		channel('position', on('position'), random() < 0.5 ? { kind: 'none' } : { kind: 'cold', maxOhm: 60 }),
 		channel('drl', on('drl'), { kind: 'none' }),
 		channel('cabin', on('cabin'), { kind: 'none' })
@@ -142,7 +158,10 @@ function vehicle({ pairs }: Size, random: Random) {
 }
 
 /** A vehicle, products and parts made up from a seed; the same seed makes the same. */
-export function generateKitCase(seed: number, size: Size): KitCase & { products: Product[]; accessories: Accessory[]; configuration: Configuration } {
+export function generateKitCase(
+	seed: number,
+	size: Size
+): KitCase & { products: Product[]; accessories: Accessory[]; configuration: Configuration } {
 	const random = randomFrom(seed);
 	const places = PLACES.slice(0, size.pairs);
 	const kinds = [...new Map(places.map((p) => [`${p.category} ${p.colour}`, p])).values()];

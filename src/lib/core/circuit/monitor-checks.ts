@@ -29,7 +29,9 @@ function sideCheck(configuration: Configuration, side: 'left' | 'right'): Monito
 	const wants = demands.flatMap((demand) => (demand.kind === 'current' ? demand.atLeast : []));
 	if (channels.length === 0 || wants.length < channels.length) return [];
 	const atLeast = Math.max(...wants);
-	return [{ channels, kind: 'current', by: 'flasher', atLeast, words: `the flasher wants ${atLeast} A on the ${side}` }];
+	return [
+		{ channels, kind: 'current', by: 'flasher', atLeast, words: `the flasher wants ${atLeast} A on the ${side}` }
+	];
 }
 
 /**
@@ -40,7 +42,8 @@ export function monitorChecks(configuration: Configuration): MonitorCheck[] {
 	const bySide = configuration.flasher?.kind !== 'body-computer';
 	const single = configuration.channels.flatMap((channel): MonitorCheck[] => {
 		const demand = demandOf(configuration, channel);
-		if (bySide && channel.monitor?.kind === 'flasher' && channel.feeds.some((feed) => feed.function === 'turn')) return [];
+		if (bySide && channel.monitor?.kind === 'flasher' && channel.feeds.some((feed) => feed.function === 'turn'))
+			return [];
 		if (demand.kind === 'current') {
 			const words = `${channel.id} wants ${demand.atLeast} A while on`;
 			return [{ channels: [channel], kind: 'current', by: demand.by, atLeast: demand.atLeast, words }];

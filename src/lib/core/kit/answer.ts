@@ -107,7 +107,9 @@ class Basket {
 export function dealt({ lamps, left }: KitProgram, values: Values): { served: [Group, LampVariable][]; open: Group[] } {
 	const rest = new Map(left.map(({ group }) => [group, [...group.members]]));
 	const served = lamps.flatMap((lamp) =>
-		(rest.get(lamp.group) ?? []).splice(0, valueOf(values, lamp.name)).map((group): [Group, LampVariable] => [group, lamp])
+		(rest.get(lamp.group) ?? [])
+			.splice(0, valueOf(values, lamp.name))
+			.map((group): [Group, LampVariable] => [group, lamp])
 	);
 	const open = left.flatMap(({ name, group }) => (valueOf(values, name) > 0 ? (rest.get(group) ?? []) : []));
 	return { served, open };

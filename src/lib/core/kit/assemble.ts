@@ -30,7 +30,9 @@ const MOST_CUTS = 8;
 
 /** Keys of the lamps and assemblies a kit has chosen, for each group of its own. */
 export function chosenKeys({ kit, solution }: SolvedKit): string[] {
-	const lamps = dealt(kit, solution.values).served.map(([group, { option }]) => `${group.sockets[0]?.id}>${option.product.id}`);
+	const lamps = dealt(kit, solution.values).served.map(
+		([group, { option }]) => `${group.sockets[0]?.id}>${option.product.id}`
+	);
 	const assemblies = kit.assemblies.filter(({ name }) => valueOf(solution.values, name) > 0);
 	return [...lamps, ...assemblies.map(({ key }) => key)];
 }
@@ -69,7 +71,9 @@ export async function solveChecked(
 		if (solution.status === 'infeasible') return null;
 		const complaints = complaintsWith(input, kitCase, readLines(kit, solution.values));
 		if (complaints.length === 0 || cuts.length >= MOST_CUTS) return { kit, solution, complaints, cuts };
-		const fresh = complaints.map((c) => cutFor(input.configuration, kit, solution.values, c)).filter((cut) => cut.length > 0);
+		const fresh = complaints
+			.map((c) => cutFor(input.configuration, kit, solution.values, c))
+			.filter((cut) => cut.length > 0);
 		if (fresh.length === 0) return { kit, solution, complaints, cuts };
 		const before = { kit, solution, complaints, cuts: [...cuts] };
 		cuts.push(...fresh);
@@ -83,10 +87,17 @@ function whyLeft(group: Group, order: KitOrder): string {
 	if (needsNothingOnSale) return 'needs a part that nobody sells here; see Match';
 	const onShelf = group.options.some((o) => o.product.packs.some((p) => p.stock !== 0));
 	if (!onShelf) return 'out of stock';
-	return order.budget === undefined ? 'stock, or the parts its output needs, do not reach' : 'the budget does not reach';
+	return order.budget === undefined
+		? 'stock, or the parts its output needs, do not reach'
+		: 'the budget does not reach';
 }
 
-function openSockets({ kit, solution }: SolvedKit, groups: readonly Group[], kitCase: KitCase, order: KitOrder): OpenSocket[] {
+function openSockets(
+	{ kit, solution }: SolvedKit,
+	groups: readonly Group[],
+	kitCase: KitCase,
+	order: KitOrder
+): OpenSocket[] {
 	const over = new Set(kit.left.flatMap(({ group }) => group.members.map((g) => g.sockets[0])));
 	const never = groups.filter((g) => !over.has(g.sockets[0] as Socket));
 	const wanted = (group: Group) => {
@@ -176,7 +187,8 @@ export async function assembleKit(
 ): Promise<Result<KitAnswer, Conflict>> {
 	const prepared = prepareKit(kitCase, order);
 	const best = await solveChecked(prepared.input, kitCase, solver, watch);
-	if (!best) return err(await conflictOf(kitProgram(prepared.input), (program) => solveInParts(program, solver, watch)));
+	if (!best)
+		return err(await conflictOf(kitProgram(prepared.input), (program) => solveInParts(program, solver, watch)));
 	const answer = readAnswer(best, prepared, kitCase);
 	return ok({ ...answer, runnersUp: await nextBest(prepared, kitCase, best, solver, runnersUp, watch) });
 }

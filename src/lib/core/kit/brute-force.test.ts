@@ -2,7 +2,15 @@ import { describe, expect, it } from 'vitest';
 import { generateKitCase } from '../../../../tests/support/generate-kit';
 import { randomFrom } from '../../../../bench/generate';
 import { highsSolver } from '../../server/solver/highs';
-import { kitOrder, type Accessory, type Channel, type KitOrder, type Pack, type Product, type Socket } from '../exchange';
+import {
+	kitOrder,
+	type Accessory,
+	type Channel,
+	type KitOrder,
+	type Pack,
+	type Product,
+	type Socket
+} from '../exchange';
 import { lampFunction, seenTogether } from '../lamps';
 import { assumedBy, matchSocket } from '../match';
 import { miredDifference, throughLens, whitePoint, type WhitePoint } from '../optics';
@@ -37,7 +45,9 @@ function opened(kitCase: Case, order: KitOrder) {
 	const choices = groups.map((sockets): Choice[] => {
 		const candidates = sockets.map((s) => matchSocket(configuration, s, catalogue, shop).candidates);
 		const able = (candidates[0] ?? []).filter((c) =>
-			candidates.every((list) => list.some((o) => o.product.id === c.product.id && ['fits', 'parts'].includes(o.verdict)))
+			candidates.every((list) =>
+				list.some((o) => o.product.id === c.product.id && ['fits', 'parts'].includes(o.verdict))
+			)
 		);
 		return [
 			null,
@@ -89,26 +99,40 @@ function content(
 			const lamp = as === 'now' ? chosen.get(socket) : null;
 			return sum + (lamp ? lamp.product.power!.at13v5! / volts : filament(WATTS[socket.category!]!, volts));
 		}, 0) +
-		(as === 'now' ? loads.reduce((sum, { load, pieces }) => sum + (load.channel === channel ? (pieces * volts) / load.accessory.resistance! : 0), 0) : 0);
+		(as === 'now'
+			? loads.reduce(
+					(sum, { load, pieces }) =>
+						sum + (load.channel === channel ? (pieces * volts) / load.accessory.resistance! : 0),
+					0
+				)
+			: 0);
 	const cold = (channel: Channel, as: 'now' | 'stock') =>
 		channel.feeds.reduce((sum, feed) => {
 			const socket = configuration.sockets.find((s) => s.id === feed.socket)!;
 			return sum + (as === 'now' && chosen.get(socket) ? 0 : WATTS[socket.category!]! / (0.1 * 144));
 		}, 0) +
-		(as === 'now' ? loads.reduce((sum, { load, pieces }) => sum + (load.channel === channel ? pieces / load.accessory.resistance! : 0), 0) : 0);
+		(as === 'now'
+			? loads.reduce(
+					(sum, { load, pieces }) => sum + (load.channel === channel ? pieces / load.accessory.resistance! : 0),
+					0
+				)
+			: 0);
 	const enough = (channels: readonly Channel[], wanted: number) =>
 		[12.6, 14.4].every((volts) => {
 			const sum = (as: 'now' | 'stock') => channels.reduce((total, c) => total + at(c, volts, as), 0);
 			return sum('now') >= Math.min(1.02 * wanted, sum('stock')) - 1e-9;
 		});
 	const turns = configuration.channels.filter((c) => c.monitor!.kind === 'flasher');
-	if (!flasher)
-		for (const turn of turns) if (!enough([turn], turn.monitor!.minCurrent!)) return false;
+	if (!flasher) for (const turn of turns) if (!enough([turn], turn.monitor!.minCurrent!)) return false;
 	return configuration.channels.every((channel) => {
 		const { kind, minCurrent, maxOhm } = channel.monitor!;
 		const own = loads.some(({ load, pieces }) => load.channel === channel && pieces > 0);
 		const flashes = kind === 'flasher';
-		if (own && at(channel, 14.4, 'now') > Math.max((0.8 * channel.fuse!) / (flashes ? 0.5 : 1), at(channel, 14.4, 'stock'))) return false;
+		if (
+			own &&
+			at(channel, 14.4, 'now') > Math.max((0.8 * channel.fuse!) / (flashes ? 0.5 : 1), at(channel, 14.4, 'stock'))
+		)
+			return false;
 		if (kind === 'hot') return enough([channel], minCurrent!);
 		if (kind === 'cold') return cold(channel, 'now') >= Math.min(1.02 / maxOhm!, cold(channel, 'stock')) - 1e-9;
 		return true;
@@ -116,7 +140,11 @@ function content(
 }
 
 /** What whites that stand out cost at the least, by trying every white on offer as the one to keep to. */
-function standingOut(groups: readonly Socket[][], choices: readonly Choice[][], chosen: ReadonlyMap<Socket, Choice>): number {
+function standingOut(
+	groups: readonly Socket[][],
+	choices: readonly Choice[][],
+	chosen: ReadonlyMap<Socket, Choice>
+): number {
 	const whites = groups.flatMap((sockets) => {
 		const white = chosen.get(sockets[0]!)?.white;
 		return white ? [{ sockets, white }] : [];
@@ -151,11 +179,19 @@ function bruteForce(kitCase: Case, order: KitOrder): number {
 	const grease = accessories.find((a) => a.id === 'GREASE')!;
 	const ties = accessories.find((a) => a.id === 'TIES')!;
 	const fitting = accessories.filter(
-		(a) => a.kind === 'flasher' && configuration.flasher!.kind === 'plug-in' && a.fits!.pins === configuration.flasher!.pins
+		(a) =>
+			a.kind === 'flasher' && configuration.flasher!.kind === 'plug-in' && a.fits!.pins === configuration.flasher!.pins
 	);
-	const flashers: (Accessory | null)[] = [null, ...(configuration.channels.some((c) => c.monitor!.kind === 'flasher') ? fitting : [])];
+	const flashers: (Accessory | null)[] = [
+		null,
+		...(configuration.channels.some((c) => c.monitor!.kind === 'flasher') ? fitting : [])
+	];
 	let best = Infinity;
-	const price = (chosen: ReadonlyMap<Socket, Choice>, used: readonly { load: Load; pieces: number }[], flasher: Accessory | null) => {
+	const price = (
+		chosen: ReadonlyMap<Socket, Choice>,
+		used: readonly { load: Load; pieces: number }[],
+		flasher: Accessory | null
+	) => {
 		const pieces = new Map<Product | Accessory, number>();
 		const add = (item: Product | Accessory, n: number) => pieces.set(item, (pieces.get(item) ?? 0) + n);
 		for (const lamp of chosen.values()) if (lamp) add(lamp.product, 1);
@@ -167,11 +203,18 @@ function bruteForce(kitCase: Case, order: KitOrder): number {
 		add(ties, Math.ceil(hung * ties.use!.amount - 1e-9));
 		return [...pieces].reduce((sum, [item, n]) => sum + cheapest(item.packs, n), 0);
 	};
-	const tryLoads = (at: number, used: { load: Load; pieces: number }[], chosen: ReadonlyMap<Socket, Choice>, base: number) => {
+	const tryLoads = (
+		at: number,
+		used: { load: Load; pieces: number }[],
+		chosen: ReadonlyMap<Socket, Choice>,
+		base: number
+	) => {
 		if (at === loads.length) {
 			for (const flasher of flashers) {
 				if (!content(kitCase, chosen, used, flasher !== null)) continue;
-				const weighed = used.reduce((sum, { load, pieces }) => sum + pieces * load.weighed, 0) + (flasher ? weigh(partAmounts(flasher)) : 0);
+				const weighed =
+					used.reduce((sum, { load, pieces }) => sum + pieces * load.weighed, 0) +
+					(flasher ? weigh(partAmounts(flasher)) : 0);
 				if (base + weighed >= best) continue;
 				const sum = price(chosen, used, flasher);
 				if (order.budget !== undefined && sum > order.budget) continue;
@@ -207,22 +250,25 @@ const solved = async (kitCase: KitCase, order: KitOrder) => {
 
 describe('the best kit', () => {
 	// Twenty seeds a test, so that a slow one shows which.
-	it.each(Array.from({ length: 11 }, (_, i) => i * 20))('equals brute force on generated kits from seed %i', async (from) => {
-		for (let seed = from; seed < from + 20; seed++) {
-			const random = randomFrom(seed * 7919);
-			const kitCase = generateKitCase(seed, {
-				pairs: 1 + Math.floor(random() * 3),
-				candidates: 1 + Math.floor(random() * 3),
-				loads: Math.floor(random() * 3)
-			});
-			const order = kitOrder.parse({
-				balance: (['price', 'light', 'ease'] as const)[seed % 3],
-				...(random() < 0.3 ? { budget: 1500 + Math.floor(random() * 6000) } : {})
-			});
-			const answer = await solved(kitCase, order);
-			expect(answer.gap, `seed ${seed}`).toBe(0);
-			expect(answer.bound, `seed ${seed}`).toBe(bruteForce(kitCase, order));
-			expect(checkKit({ answer, order, ...kitCase }), `seed ${seed}`).toEqual([]);
+	it.each(Array.from({ length: 11 }, (_, i) => i * 20))(
+		'equals brute force on generated kits from seed %i',
+		async (from) => {
+			for (let seed = from; seed < from + 20; seed++) {
+				const random = randomFrom(seed * 7919);
+				const kitCase = generateKitCase(seed, {
+					pairs: 1 + Math.floor(random() * 3),
+					candidates: 1 + Math.floor(random() * 3),
+					loads: Math.floor(random() * 3)
+				});
+				const order = kitOrder.parse({
+					balance: (['price', 'light', 'ease'] as const)[seed % 3],
+					...(random() < 0.3 ? { budget: 1500 + Math.floor(random() * 6000) } : {})
+				});
+				const answer = await solved(kitCase, order);
+				expect(answer.gap, `seed ${seed}`).toBe(0);
+				expect(answer.bound, `seed ${seed}`).toBe(bruteForce(kitCase, order));
+				expect(checkKit({ answer, order, ...kitCase }), `seed ${seed}`).toEqual([]);
+			}
 		}
-	});
+	);
 });

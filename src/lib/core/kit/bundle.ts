@@ -24,9 +24,22 @@ function likeness(group: Group, configuration: Configuration, weigh: Weigh): str
 			return monitored ? [`${channel.id} ${feeds.map((f) => filamentOf(socket.functions, f.function)).join()}`] : [];
 		})
 	);
-	const options = group.options.map((o) => [o.product.id, weigh(o.amounts), o.white?.cct.toFixed(0), o.white?.duv.toFixed(4)]);
+	const options = group.options.map((o) => [
+		o.product.id,
+		weigh(o.amounts),
+		o.white?.cct.toFixed(0),
+		o.white?.duv.toFixed(4)
+	]);
 	const [first] = group.sockets;
-	return JSON.stringify([group.sockets.length, first?.functions, first?.category, first?.zone, leavingWeight(group), outputs.sort(), options]);
+	return JSON.stringify([
+		group.sockets.length,
+		first?.functions,
+		first?.category,
+		first?.zone,
+		leavingWeight(group),
+		outputs.sort(),
+		options
+	]);
 }
 
 /** Puts groups together that nobody can tell apart, so that the solver does not try every order of the same choice. */

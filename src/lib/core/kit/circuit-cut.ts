@@ -17,7 +17,12 @@ export function broughtBy(configuration: Configuration, circuit: VehicleCircuit)
 }
 
 /** Every choice and part that has to do with the output of a complaint, as it was: not to be chosen so again. */
-export function cutFor(configuration: Configuration, kit: KitProgram, values: Values, complaint: CircuitComplaint): CutTerm[] {
+export function cutFor(
+	configuration: Configuration,
+	kit: KitProgram,
+	values: Values,
+	complaint: CircuitComplaint
+): CutTerm[] {
 	const sockets = new Set(configuration.channels.find((c) => c.id === complaint.channel)?.feeds.map((f) => f.socket));
 	const here = (group: { sockets: readonly { id: string }[] }) => group.sockets.some((s) => sockets.has(s.id as never));
 	const lamps = kit.lamps.filter((l) => here(l.group));
@@ -26,7 +31,8 @@ export function cutFor(configuration: Configuration, kit: KitProgram, values: Va
 		(p) =>
 			p.accessory.kind === 'flasher' ||
 			p.places.some(
-				(place) => place.channel === complaint.channel || (place.socket !== undefined && sockets.has(place.socket as never))
+				(place) =>
+					place.channel === complaint.channel || (place.socket !== undefined && sockets.has(place.socket as never))
 			)
 	);
 	const terms = (list: readonly { key: string; name: string }[]) =>

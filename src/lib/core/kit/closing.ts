@@ -21,11 +21,15 @@ function room({ socket, category }: SocketCase): string[] {
 					...(frontLength === undefined ? [] : [`at most ${frontLength} mm long`]),
 					...(frontDiameter === undefined ? [] : [`at most ${frontDiameter} mm wide`])
 				];
-	return category.mount === 'flange' && rearDepth !== undefined ? [...front, `at most ${rearDepth} mm deep behind`] : front;
+	return category.mount === 'flange' && rearDepth !== undefined
+		? [...front, `at most ${rearDepth} mm deep behind`]
+		: front;
 }
 
 function light({ stockLumens, outside }: SocketCase): string[] {
-	return outside && stockLumens !== null ? [`at least ${Math.ceil(LIGHT_SHARE.enough * stockLumens)} lm behind the lens`] : [];
+	return outside && stockLumens !== null
+		? [`at least ${Math.ceil(LIGHT_SHARE.enough * stockLumens)} lm behind the lens`]
+		: [];
 }
 
 function load({ configuration, socket, channels }: SocketCase): string[] {
@@ -50,7 +54,13 @@ function nearest(candidates: readonly Candidate[]): { candidate: Candidate; why:
 	const [best] = ranked;
 	const worst = best?.candidate.findings.filter((f) => f.level === 'refuse' || f.level === 'unknown') ?? [];
 	if (!best || worst.length === 0) return null;
-	return { candidate: best.candidate, why: worst.slice(0, 2).map((f) => describe(f).why).join('; ') };
+	return {
+		candidate: best.candidate,
+		why: worst
+			.slice(0, 2)
+			.map((f) => describe(f).why)
+			.join('; ')
+	};
 }
 
 /**

@@ -7,7 +7,10 @@ import type { KitAnswer } from './answer';
 export function circuitWithKit(
 	configuration: Configuration,
 	{ lines, has }: Pick<KitAnswer, 'lines' | 'has'>,
-	facts: { product: (id: string) => Product | undefined; accessory: (id: string) => FittedPart['accessory'] | undefined }
+	facts: {
+		product: (id: string) => Product | undefined;
+		accessory: (id: string) => FittedPart['accessory'] | undefined;
+	}
 ): VehicleCircuit {
 	const lamps = new Map<string, FittedLamp>();
 	const put = (id: string, product: Product | undefined) => {
@@ -19,7 +22,8 @@ export function circuitWithKit(
 		});
 	};
 	for (const [socket, product] of Object.entries(has ?? {})) put(socket, facts.product(product));
-	for (const line of lines) if (line.product) for (const socket of line.sockets) put(socket, facts.product(line.product));
+	for (const line of lines)
+		if (line.product) for (const socket of line.sockets) put(socket, facts.product(line.product));
 	const parts = lines.flatMap(({ accessory: id, fitted = [] }): FittedPart[] => {
 		const accessory = id === undefined ? undefined : facts.accessory(id);
 		return accessory

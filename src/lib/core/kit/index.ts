@@ -15,3 +15,6 @@ export * from './prepare';
 export * from './split';
 export * from './program';
 export * from './remedies';
+export * from './prices';
+export * from './change-line';
+export * from './life';

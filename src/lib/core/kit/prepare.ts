@@ -40,9 +40,10 @@ export function prepareKit(kitCase: KitCase, order: KitOrder): PreparedKit {
 		order,
 		groups: groups.map(single),
 		// What wants a check by hand is a person's choice.
-		assemblies: assembliesOf({ configuration, catalogue, shop: { ...shop, exception: order.exception } }, groups).filter(
-			({ product, verdict, along }) => chosen.has(product.id) || (verdict !== 'unknown' && along !== null)
-		),
+		assemblies: assembliesOf(
+			{ configuration, catalogue, shop: { ...shop, exception: order.exception } },
+			groups
+		).filter(({ product, verdict, along }) => chosen.has(product.id) || (verdict !== 'unknown' && along !== null)),
 		rest: restOf(kitCase, groups, fitted),
 		fitted,
 		weigh,

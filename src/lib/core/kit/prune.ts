@@ -68,7 +68,12 @@ function standings(groups: readonly Group[], configuration: Configuration, weigh
 	return new Map(
 		[...uses].map(([id, { uses: list, weighed, sockets, option, seen }]) => [
 			id,
-			{ uses: list.join('|'), weighed, curve: costCurve(option.product.packs, sockets), current: seen ? seenBy(option) : [] }
+			{
+				uses: list.join('|'),
+				weighed,
+				curve: costCurve(option.product.packs, sockets),
+				current: seen ? seenBy(option) : []
+			}
 		])
 	);
 }

@@ -17,7 +17,10 @@ export function independentParts({ variables, constraints }: Program): Program[]
 		const root = rootOf(parent, first[1]);
 		for (const [, name] of terms) parent.set(rootOf(parent, name), root);
 	}
-	const parts = new Map<string, { variables: Program['variables'][number][]; constraints: Program['constraints'][number][] }>();
+	const parts = new Map<
+		string,
+		{ variables: Program['variables'][number][]; constraints: Program['constraints'][number][] }
+	>();
 	for (const variable of variables) {
 		const root = rootOf(parent, variable.name);
 		const part = parts.get(root) ?? { variables: [], constraints: [] };

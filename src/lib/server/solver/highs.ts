@@ -59,8 +59,7 @@ function read(highs: Highs, model: ReturnType<Highs['createModel']>, program: Pr
 	const status = model.getModelStatus();
 	const { optimal, infeasible, unboundedOrInfeasible } = highs.constants.modelStatus;
 	if (status === infeasible || status === unboundedOrInfeasible) return { status: 'infeasible' };
-	if (!Number.isFinite(model.getObjectiveValue()))
-		throw new Error(`The solver found no kit within ${TIME_LIMIT_S} s.`);
+	if (!Number.isFinite(model.getObjectiveValue())) throw new Error(`The solver found no kit within ${TIME_LIMIT_S} s.`);
 	const { colValue } = model.getSolution();
 	const values = new Map(program.variables.map(({ name }) => [name, colValue[model.getColByName(name)] ?? 0]));
 	const objective = Math.round(model.getObjectiveValue());

@@ -1,6 +1,16 @@
 import { z } from 'zod';
 import { FUNCTION_IDS } from '../../lamps/functions';
-import { accessoryId, configurationId, count, day, kelvins, label, minorUnits, productId, socketId } from './quantities';
+import {
+	accessoryId,
+	configurationId,
+	count,
+	day,
+	kelvins,
+	label,
+	minorUnits,
+	productId,
+	socketId
+} from './quantities';
 
 export const KIT_SCOPES = [
 	'vehicle',

@@ -10,7 +10,9 @@ export const boxCheck: Check = (kit) => {
 			const has = order.has?.parts[(line.accessory ?? '') as never] ?? 0;
 			return line.count <= has && line.price === 0 ? [] : [`${line.sku}: the customer has ${has}, not ${line.count}`];
 		}
-		const item = items.find((i) => i.packs.some((p) => p.sku === line.sku) && i.id === (line.product ?? line.accessory));
+		const item = items.find(
+			(i) => i.packs.some((p) => p.sku === line.sku) && i.id === (line.product ?? line.accessory)
+		);
 		const pack = item?.packs.find((p) => p.sku === line.sku);
 		if (!pack) return [`${line.sku} is not on sale`];
 		const said: string[] = [];

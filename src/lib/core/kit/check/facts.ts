@@ -21,5 +21,7 @@ export function itemsOf({ catalogue, shop }: KitCheck): (Product | Accessory)[] 
 
 /** Product of each served socket, by socket id. */
 export function lampsIn(lines: readonly KitLine[]): Map<string, string> {
-	return new Map(lines.flatMap((line) => (line.product ? line.sockets.map((s): [string, string] => [s, line.product ?? '']) : [])));
+	return new Map(
+		lines.flatMap((line) => (line.product ? line.sockets.map((s): [string, string] => [s, line.product ?? '']) : []))
+	);
 }

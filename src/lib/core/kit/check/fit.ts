@@ -30,7 +30,8 @@ export const fitCheck: Check = (kit) => {
 	for (const [id, product] of lampsIn(answer.lines)) {
 		const socket = configuration.sockets.find((s) => s.id === id);
 		if (catalogue.all.find((p) => p.record.id === product)?.record.kind === 'assembly') continue;
-		const candidate = socket && matchSocket(configuration, socket, catalogue, shop).candidates.find((c) => c.product.id === product);
+		const candidate =
+			socket && matchSocket(configuration, socket, catalogue, shop).candidates.find((c) => c.product.id === product);
 		const chosen = order.choices[id as never]?.kind === 'product';
 		if (!candidate) wrong.push(`${product} is no candidate for ${id}`);
 		else if (candidate.verdict === 'refused' || (candidate.verdict === 'unknown' && !chosen))

@@ -14,19 +14,24 @@ export const placesCheck: Check = ({ answer, order, configuration, catalogue }) 
 	const inScope = new Set<string>(sockets.map((s) => s.id));
 	for (const id of lamps.keys()) if (!inScope.has(id)) wrong.push(`${id} is outside the scope`);
 	for (const group of twinGroups(sockets))
-		if (new Set(group.map((s) => lamps.get(s.id))).size > 1) wrong.push(`${group.map((s) => s.id).join(' and ')} differ`);
+		if (new Set(group.map((s) => lamps.get(s.id))).size > 1)
+			wrong.push(`${group.map((s) => s.id).join(' and ')} differ`);
 	for (const [socket, choice] of Object.entries(order.choices)) {
 		if (!inScope.has(socket)) continue;
 		const product = lamps.get(socket);
 		if (choice.kind === 'stock' && product) wrong.push(`${socket} was to stay stock`);
-		if (choice.kind === 'product' && product && product !== choice.product) wrong.push(`${socket} was fixed to ${choice.product}`);
+		if (choice.kind === 'product' && product && product !== choice.product)
+			wrong.push(`${socket} was fixed to ${choice.product}`);
 	}
 	for (const { product, socket } of order.forbidden ?? [])
 		if ([...lamps].some(([id, p]) => p === product && (!socket || socket === id) && !order.choices[id as never]))
 			wrong.push(`${product} was forbidden`);
 	for (const line of lines) {
 		const product = catalogue.all.find((p) => p.record.id === line.product)?.record;
-		const used = product?.kind === 'assembly' ? (product.mounts ?? []).filter((m) => m.configuration === configuration.id).length : line.sockets.length;
+		const used =
+			product?.kind === 'assembly'
+				? (product.mounts ?? []).filter((m) => m.configuration === configuration.id).length
+				: line.sockets.length;
 		if (line.count - line.spare !== used) wrong.push(`${line.sku}: spare is wrong`);
 	}
 	return wrong;

@@ -98,8 +98,8 @@ export interface ProgramInput {
 	rest: readonly Group[];
 	/** What a white that stands out costs, minor units. */
 	mismatch: number;
-	/** Ids of rules that are lifted. */
-	lifted?: ReadonlySet<string>;
+	/** Which rules are lifted. */
+	lifted?: (rule: Rule) => boolean;
 	/** Kits not to be repeated, each as keys of lamps and assemblies. */
 	without?: readonly (readonly string[])[];
 	/** Choices and parts that together brought a complaint in the circuit. */
@@ -129,7 +129,7 @@ export class Builder {
 
 	/** Adds a constraint, unless the rule it belongs to is lifted. */
 	constrain(terms: Constraint['terms'], sense: Constraint['sense'], bound: number, rule?: Rule): void {
-		if (rule && this.input.lifted?.has(rule.id)) return;
+		if (rule && this.input.lifted?.(rule)) return;
 		const name = `c${this.constraints.length}`;
 		this.constraints.push({ name, terms, sense, bound });
 		if (rule) this.rules.set(name, rule);

@@ -36,7 +36,15 @@ function wholeKit(b: Builder): string {
 	for (const { name: open, group } of b.left) {
 		const many = group.members.length;
 		// Served or replaced is what is not left.
-		if (group.sockets.some(isOutside)) b.constrain([[many, name], [1, open]], '>=', many);
+		if (group.sockets.some(isOutside))
+			b.constrain(
+				[
+					[many, name],
+					[1, open]
+				],
+				'>=',
+				many
+			);
 	}
 	return name;
 }

@@ -8,7 +8,16 @@ import { addPacks } from './packs';
 import { addCuts, addWithout } from './repeats';
 import { addWhites } from './whites';
 
-export type { CutTerm, KitProgram, LampVariable, PackVariable, PartPlace, PartVariable, ProgramInput, Rule } from './builder';
+export type {
+	CutTerm,
+	KitProgram,
+	LampVariable,
+	PackVariable,
+	PartPlace,
+	PartVariable,
+	ProgramInput,
+	Rule
+} from './builder';
 export { isOutside } from './consumables';
 
 /** Every part of the model, in the order it is built. A new one is a file here and an entry in this list. */
@@ -29,7 +38,12 @@ function addBudget(b: Builder): void {
 	const { budget } = b.input.order;
 	if (budget === undefined) return;
 	const rule = { id: 'budget', words: `the budget of ${amount(budget)}` };
-	b.constrain(b.packs.map((p) => [p.pack.price, p.name]), '<=', budget, rule);
+	b.constrain(
+		b.packs.map((p) => [p.pack.price, p.name]),
+		'<=',
+		budget,
+		rule
+	);
 }
 
 /** Builds the mixed-integer program of a kit. */

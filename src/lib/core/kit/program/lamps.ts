@@ -29,7 +29,11 @@ export function addLamps(b: Builder): void {
 		const open = b.count(`z${b.left.length}`, leavingCost(member), many);
 		b.left.push({ name: open, group });
 		const all = [...lamps, ...over.map(({ name }) => name), open];
-		b.constrain(all.map((name) => [1, name]), '=', many);
+		b.constrain(
+			all.map((name) => [1, name]),
+			'=',
+			many
+		);
 		if (group.fixed) fix(b, group, over);
 		else if (order.whole) b.constrain([[1, open]], '<=', 0, WHOLE);
 	}
@@ -43,5 +47,10 @@ function fix(b: Builder, group: Bundle, over: Builder['assemblies']): void {
 	];
 	const product = group.options[0]?.product.name ?? choice?.product ?? '';
 	const rule = { id: `fixed ${group.sockets[0]?.id}`, words: `${product} fixed by hand for ${nameOf(group)}` };
-	b.constrain(wanted.map(({ name }) => [1, name]), '>=', 1, rule);
+	b.constrain(
+		wanted.map(({ name }) => [1, name]),
+		'>=',
+		1,
+		rule
+	);
 }

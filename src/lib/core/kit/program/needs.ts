@@ -60,7 +60,15 @@ export function addAlong(b: Builder): void {
 				cost: b.input.weigh(partAmounts(accessory)),
 				max: pieces
 			}));
-			b.constrain([[1, part.name], [-pieces, name]], '>=', 0, rule);
+			b.constrain(
+				[
+					[1, part.name],
+					[-pieces, name]
+				],
+				'>=',
+				0,
+				rule
+			);
 		}
 	}
 }

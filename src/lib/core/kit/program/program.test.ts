@@ -11,16 +11,15 @@ import { highsSolver } from '../../../server/solver/highs';
 import { FUNCTION_IDS } from '../../lamps';
 import { compileCatalogue } from '../../match';
 import { KIT_SCOPES, type KitOrder } from '../../exchange';
-import { assembleKit } from '../assemble';
+import { kitOf } from '../../../../../tests/support/generate-kit';
 import { lpText } from '../lp-text';
-import { groupsOf } from '../options';
+import { prepareKit } from '../prepare';
 import { kitProgram } from '.';
-import { pruneOptions } from '../prune';
+import { solveInParts } from '../split';
 import { socketsInScope } from '../scope';
 import type { Program } from '../solver';
 
 const ORDER: KitOrder = { scope: 'vehicle', balance: 'price', choices: {} };
-const PRICE_ONLY = { light: 0, part: 0, heat: 0 };
 
 describe('lpText', () => {
 	const program: Program = {
@@ -130,7 +129,7 @@ describe('scopes', () => {
 						: 'rear'
 		}))
 	).sockets;
-	const ids = (scope: (typeof KIT_SCOPES)[number]) => socketsInScope(sockets, scope).map((s) => s.id as string);
+	const ids = (scope: (typeof KIT_SCOPES)[number]) => socketsInScope(sockets, { scope }).map((s) => s.id as string);
 
 	it('the whole vehicle is everything, and every other scope a part of it', () => {
 		expect(ids('vehicle')).toHaveLength(sockets.length);
@@ -143,6 +142,18 @@ describe('scopes', () => {
 		expect(ids('headlamps')).toEqual(['fog', 'low-beam', 'high-beam']);
 		expect(ids('cluster')).toEqual(['cluster-backlight', 'switch-backlight']);
 	});
+
+	it('one function, and one lamp only', () => {
+		const of = (order: Partial<KitOrder>) => socketsInScope(sockets, { ...ORDER, ...order }).map((s) => s.id as string);
+		expect(of({ scope: 'function', function: 'stop' })).toEqual(['stop']);
+		expect(of({ scope: 'sockets', sockets: ['tail' as never] })).toEqual(['tail']);
+		expect(of({ scope: 'sockets' })).toEqual([]);
+	});
+
+	it('leaves out what the customer already has', () => {
+		const has = { lamps: { stop: 'led' }, parts: {} } as unknown as NonNullable<KitOrder['has']>;
+		expect(socketsInScope(sockets, { scope: 'vehicle', has })).toHaveLength(sockets.length - 1);
+	});
 });
 
 describe('pruneOptions', () => {
@@ -150,13 +161,13 @@ describe('pruneOptions', () => {
 		Array.from({ length: count }, (_, i) => ({ ...STOP_SOCKET, id: `s${i}`, side: 'centre', index: i + 1 }));
 	const lamp = (id: string, price: number, more: object = {}) =>
 		makeProduct({ id, packs: [{ sku: `${id}-1`, count: 1, price, stock: 9 }], ...more });
-	const kept = (products: ReturnType<typeof lamp>[], sockets = stops(2)) => {
+	const kept = (products: ReturnType<typeof lamp>[], order: Partial<KitOrder> = {}, more: object = {}) => {
 		const kitCase = {
-			configuration: makeConfiguration(sockets),
+			configuration: makeConfiguration(stops(2), more),
 			catalogue: compileCatalogue(products),
 			shop: makeShop()
 		};
-		const [group] = pruneOptions(groupsOf(kitCase, ORDER));
+		const [group] = prepareKit(kitCase, { ...ORDER, ...order }).input.groups;
 		return group?.options.map((o) => o.product.id as string).sort();
 	};
 
@@ -171,11 +182,20 @@ describe('pruneOptions', () => {
 	});
 
 	it('keeps the dearer one when it gives more of the light that is missing', () => {
-		expect(kept([lamp('cheap', 500, { flux: { claimed: 100 } }), lamp('dear', 900)])).toEqual(['cheap', 'dear']);
+		const products = [lamp('cheap', 500, { flux: { claimed: 100 } }), lamp('dear', 900)];
+		expect(kept(products, { balance: 'light' })).toEqual(['cheap', 'dear']);
+		expect(kept(products, { balance: 'price' })).toEqual(['cheap']);
 	});
 
 	it('keeps the dearer one when it loads the output more', () => {
-		expect(kept([lamp('cheap', 500), lamp('dear', 900, { power: { at13v5: 2.9 } })])).toEqual(['cheap', 'dear']);
+		const products = [lamp('cheap', 500), lamp('dear', 900, { power: { at13v5: 2.9 } })];
+		const feeds = ['s0', 's1'].map((socket) => ({ socket, function: 'stop' }));
+		const monitor = { kind: 'hot', minCurrent: 0.3 };
+		expect(kept(products, {}, { channels: [{ id: 'c', feeds, feed: { kind: 'steady' }, monitor }] })).toEqual([
+			'cheap',
+			'dear'
+		]);
+		expect(kept(products)).toEqual(['cheap']);
 	});
 
 	it('never drops what a person chose', () => {
@@ -185,7 +205,7 @@ describe('pruneOptions', () => {
 			catalogue: compileCatalogue([lamp('cheap', 500), lamp('dear', 900)]),
 			shop: makeShop()
 		};
-		const groups = pruneOptions(groupsOf(kitCase, { ...ORDER, choices }));
+		const { groups } = prepareKit(kitCase, { ...ORDER, choices }).input;
 		expect(groups[0]?.options.map((o) => o.product.id)).toEqual(['dear']);
 	});
 
@@ -211,13 +231,9 @@ describe('pruneOptions', () => {
 					);
 					const configuration = makeConfiguration(stops(count));
 					const kitCase = { configuration, catalogue: compileCatalogue(products), shop: makeShop() };
-					const groups = groupsOf(kitCase, ORDER);
-					const solve = async (some: typeof groups) =>
-						highsSolver(
-							kitProgram({ configuration, shop: kitCase.shop, groups: some, weights: PRICE_ONLY, leaving: null })
-								.program
-						);
-					const [all, few] = [await solve(groups), await solve(pruneOptions(groups))];
+					const { all: whole, input } = prepareKit(kitCase, ORDER);
+					const solve = (given: typeof input) => solveInParts(kitProgram(given).program, highsSolver);
+					const [all, few] = [await solve(whole), await solve(input)];
 					expect(few.status).toBe(all.status);
 					if (all.status !== 'infeasible' && few.status !== 'infeasible') expect(few.objective).toBe(all.objective);
 				}
@@ -241,11 +257,7 @@ describe('a kit, when its circumstances change', () => {
 			catalogue: compileCatalogue([product]),
 			shop: makeShop()
 		};
-		const answer = await assembleKit(
-			kitCase,
-			{ ...ORDER, ...(budget === undefined ? {} : { budget: budget as never }) },
-			highsSolver
-		);
+		const answer = await kitOf(kitCase, budget === undefined ? {} : { budget: budget as never }, highsSolver);
 		return { total: answer.total, open: answer.open.length };
 	};
 
@@ -274,7 +286,7 @@ describe('balances', () => {
 				id: 'c',
 				feeds: [{ socket: 's0', function: 'stop' }],
 				feed: { kind: 'steady' },
-				monitor: { kind: 'hot', minCurrent: 1 }
+				monitor: { kind: 'hot', minCurrent: 0.9 }
 			}
 		]
 	};
@@ -299,7 +311,7 @@ describe('balances', () => {
 			catalogue: compileCatalogue(products),
 			shop: makeShop({}, [resistor])
 		};
-		return (await assembleKit(kitCase, { ...ORDER, balance }, highsSolver)).lines.map((l) => l.sku);
+		return (await kitOf(kitCase, { balance }, highsSolver)).lines.map((l) => l.sku);
 	};
 
 	it('price takes the cheap lamp, light the one that gives the full light', async () => {
@@ -321,7 +333,7 @@ describe('balances', () => {
 			shop: makeShop({}, accessories)
 		});
 		const skus = async (accessories: ReturnType<typeof pair>[]) =>
-			(await assembleKit(kitCase(accessories), ORDER, highsSolver)).lines.map((l) => l.sku);
+			(await kitOf(kitCase(accessories), { balance: 'ease' }, highsSolver)).lines.map((l) => l.sku);
 		expect(await skus([pair('hot', 4, 500), pair('cool', 12, 700)])).toContain('cool');
 		expect(await skus([pair('hot', 4, 500), pair('cool', 12, 2500)])).toContain('hot');
 	});

@@ -8,7 +8,11 @@ export function addWithout(b: Builder): void {
 		);
 		const alike = b.lamps.filter((lamp) => looks.get(lamp.group) === lamp.option.look);
 		const same = [...alike, ...b.assemblies.filter((a) => keys.includes(a.key))];
-		b.constrain(same.map(({ name }) => [1, name]), '<=', keys.length - 1);
+		b.constrain(
+			same.map(({ name }) => [1, name]),
+			'<=',
+			keys.length - 1
+		);
 	}
 }
 
@@ -26,10 +30,24 @@ export function addCuts(b: Builder): void {
 function changed(b: Builder, name: string, value: number, max: number): string[] {
 	if (value === 0) return [name];
 	const below = b.binary(`d${b.variables.length}`, 0);
-	b.constrain([[1, name], [max - value + 1, below]], '<=', max);
+	b.constrain(
+		[
+			[1, name],
+			[max - value + 1, below]
+		],
+		'<=',
+		max
+	);
 	if (value >= max) return [below];
 	const above = b.binary(`u${b.variables.length}`, 0);
-	b.constrain([[1, name], [-value - 1, above]], '>=', 0);
+	b.constrain(
+		[
+			[1, name],
+			[-value - 1, above]
+		],
+		'>=',
+		0
+	);
 	return [below, above];
 }
 
@@ -39,7 +57,8 @@ function addCut(b: Builder, names: ReadonlyMap<string, string>, cut: readonly Cu
 	for (const { key, value } of cut) {
 		const name = names.get(key);
 		if (name === undefined && value > 0) return; // what was chosen then is not on offer here
-		if (name !== undefined) terms.push(...changed(b, name, value, max.get(name) ?? 1).map((n): [number, string] => [1, n]));
+		if (name !== undefined)
+			terms.push(...changed(b, name, value, max.get(name) ?? 1).map((n): [number, string] => [1, n]));
 	}
 	b.constrain(terms, '>=', 1);
 }

@@ -68,12 +68,21 @@ function standsOut(b: Builder, place: string, sight: string, times: number, many
 	return name;
 }
 
-function addSight(b: Builder, sight: string, choosing: readonly Group[], stays: readonly { place: string; white: WhitePoint }[]): void {
+function addSight(
+	b: Builder,
+	sight: string,
+	choosing: readonly Group[],
+	stays: readonly { place: string; white: WhitePoint }[]
+): void {
 	const centres = distinct(choosing.flatMap((g) => whitesOf(g).map((o) => o.white))).map((white) => ({
 		white,
 		name: b.binary(`t${b.variables.length}`, 0)
 	}));
-	b.constrain(centres.map(({ name }) => [1, name]), '<=', 1);
+	b.constrain(
+		centres.map(({ name }) => [1, name]),
+		'<=',
+		1
+	);
 	for (const { place, white } of stays) {
 		const far = centres.filter((centre) => !near(centre.white, white, NOTICED_MIRED));
 		if (far.length === 0) continue;

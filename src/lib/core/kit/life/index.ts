@@ -1,0 +1,3 @@
+export * from './compare';
+export * from './touched';
+export * from './also-for';

@@ -1,0 +1,118 @@
+import type { Accessory, Complaint, Configuration, KitOrder, Product } from '../../exchange';
+import { amount } from '../../units';
+import { socketName } from '../../vehicle';
+import type { KitAnswer, KitLine } from '../answer';
+import { checkKit } from '../check';
+import type { KitCase } from '../options';
+
+/** Facts a released kit stood on, as they were. */
+export interface StoodOn {
+	configuration: Configuration;
+	order: KitOrder;
+	answer: KitAnswer;
+	products: readonly Product[];
+	accessories: readonly Accessory[];
+	complaints: readonly Complaint[];
+}
+
+/** Something that changed under a released kit. */
+export interface Touch {
+	/** `holds`: the kit as frozen would not be worked out so today; the others are to be looked at. */
+	kind: 'holds' | 'vehicle' | 'product' | 'price' | 'stock' | 'complaint';
+	words: string;
+}
+
+/** Names of the facts that differ, but for the ones that are looked at by themselves. */
+function differing(a: object, b: object, apart: readonly string[]): string[] {
+	const [before, after] = [a as Record<string, unknown>, b as Record<string, unknown>];
+	const names = new Set([...Object.keys(before), ...Object.keys(after)]);
+	return [...names].filter(
+		(name) => !apart.includes(name) && JSON.stringify(before[name]) !== JSON.stringify(after[name])
+	);
+}
+
+function ofVehicle({ configuration: before, answer }: StoodOn, after: Configuration | null): Touch[] {
+	if (!after) return [{ kind: 'vehicle', words: 'its vehicle is no longer on record' }];
+	const served = new Set(answer.lines.flatMap((l) => l.sockets));
+	const sockets = before.sockets.flatMap((socket): Touch[] => {
+		if (!served.has(socket.id)) return [];
+		const now = after.sockets.find((s) => s.id === socket.id);
+		if (!now) return [{ kind: 'vehicle', words: `${socketName(socket)} is no longer on record` }];
+		const facts = differing(socket, now, ['evidence']);
+		return facts.length > 0 ? [{ kind: 'vehicle', words: `${socketName(socket)}: ${facts.join(', ')} changed` }] : [];
+	});
+	const channels = before.channels.flatMap((channel): Touch[] => {
+		if (!channel.feeds.some((f) => served.has(f.socket))) return [];
+		const now = after.channels.find((c) => c.id === channel.id);
+		const facts = now ? differing(channel, now, ['evidence']) : ['its record'];
+		return facts.length > 0 ? [{ kind: 'vehicle', words: `output ${channel.id}: ${facts.join(', ')} changed` }] : [];
+	});
+	const flasher = differing({ flasher: before.flasher }, { flasher: after.flasher }, []).length > 0;
+	return [...sockets, ...channels, ...(flasher ? [{ kind: 'vehicle' as const, words: 'the flasher changed' }] : [])];
+}
+
+function ofLine(line: KitLine, before: Product | Accessory | undefined, now: Product | Accessory | undefined): Touch[] {
+	if (!now || now.withdrawn) return [{ kind: 'product', words: `${line.name} is no longer offered` }];
+	const facts = before ? differing(before, now, ['packs', 'evidence']) : [];
+	const touched: Touch[] =
+		facts.length > 0 ? [{ kind: 'product', words: `${line.name}: ${facts.join(', ')} changed` }] : [];
+	const pack = now.packs.find((p) => p.sku === line.sku);
+	if (!pack) return [...touched, { kind: 'product', words: `${line.sku} is no longer sold` }];
+	const price = pack.price * line.packs;
+	if (price !== line.price)
+		touched.push({ kind: 'price', words: `${line.sku}: ${amount(price)} now, ${amount(line.price)} in the kit` });
+	if (pack.stock !== undefined && pack.stock < line.packs)
+		touched.push({ kind: 'stock', words: `${line.sku}: ${pack.stock} on the shelf, ${line.packs} in the kit` });
+	return touched;
+}
+
+const complaintKey = ({ product, configuration, socket, symptom, on }: Complaint) =>
+	JSON.stringify([product, configuration, socket, symptom, on]);
+
+function ofComplaints({ complaints: before, answer, configuration }: StoodOn, now: readonly Complaint[]): Touch[] {
+	const known = new Set(before.map(complaintKey));
+	const sold = new Map(answer.lines.flatMap((l) => (l.product ? [[l.product, l.name] as const] : [])));
+	return now
+		.filter((c) => !c.settled && c.product && sold.has(c.product) && !known.has(complaintKey(c)))
+		.map((c) => {
+			const where = c.configuration === configuration.id ? 'on this vehicle' : 'elsewhere';
+			return { kind: 'complaint', words: `${sold.get(c.product ?? '')}: ${c.symptom ?? 'a complaint'}, ${where}` };
+		});
+}
+
+/** What changed under a released kit since it was frozen: its vehicle, its products, prices and shelves, complaints; and whether it still holds. */
+export function touchesOf(
+	stood: StoodOn,
+	now: {
+		kitCase: KitCase | null;
+		products: ReadonlyMap<string, Product>;
+		accessories: ReadonlyMap<string, Accessory>;
+		complaints: readonly Complaint[];
+	}
+): Touch[] {
+	const { order, answer } = stood;
+	const lines = answer.lines
+		.filter((l) => l.packs > 0)
+		.flatMap((line) => {
+			const [id, kept, there] = line.product
+				? ([line.product, stood.products, now.products] as const)
+				: ([line.accessory ?? '', stood.accessories, now.accessories] as const);
+			return ofLine(
+				line,
+				[...kept].find((item) => item.id === id),
+				there.get(id)
+			);
+		});
+	const touched = [
+		...ofVehicle(stood, now.kitCase?.configuration ?? null),
+		...lines,
+		...ofComplaints(stood, now.complaints)
+	];
+	if (!now.kitCase || touched.every((t) => t.kind === 'price' || t.kind === 'stock')) return touched;
+	const prices = /price is wrong|total is wrong|on the shelf|budget/;
+	const wrong = checkKit({ answer, order, ...now.kitCase }).filter((words) => !prices.test(words));
+	return [
+		...wrong.map((words): Touch => ({ kind: 'holds', words: `it would not be worked out so today: ${words}` })),
+		...touched
+	];
+}

@@ -1,0 +1,60 @@
+import type { KitOrder } from '../../exchange';
+import { linesOf, solveChecked } from '../assemble';
+import { dealt, type KitAnswer } from '../answer';
+import type { KitCase } from '../options';
+import { prepareKit } from '../prepare';
+import type { Solver, SolveWatch } from '../solver';
+import { PRICED, type Variant } from './kinds';
+
+/** What a demand costs: the kit with it against the kit without it. */
+export interface RulePrice {
+	words: string;
+	kind: Variant['kind'];
+	/** Price with the demand less the price without it, minor units; null when one of the two cannot be. */
+	costs: number | null;
+	/** Sockets the demand leaves open that would be served without it. */
+	closes: number;
+	/** Price of the other kit, minor units; null when there is none. */
+	total: number | null;
+}
+
+/** Where the pricing stands, for somebody who waits. */
+export interface PricingWatch extends SolveWatch {
+	onPriced?: (done: number, of: number) => void;
+}
+
+async function priced(
+	variant: Variant,
+	answer: KitAnswer,
+	kitCase: KitCase,
+	solver: Solver,
+	watch: SolveWatch
+): Promise<RulePrice> {
+	const { words, kind } = variant;
+	const prepared = prepareKit(kitCase, variant.order);
+	const input = variant.lifted ? { ...prepared.input, lifted: variant.lifted } : prepared.input;
+	const other = await solveChecked(input, kitCase, solver, watch);
+	if (!other) return { words, kind, costs: null, closes: 0, total: null };
+	const { total } = linesOf(other);
+	const never = prepared.all.groups.filter((g) => g.options.length === 0).flatMap((g) => g.sockets).length;
+	const open = never + dealt(other.kit, other.solution.values).open.flatMap((g) => g.sockets).length;
+	const less = (withIt: number, without: number) => (kind === 'lifted' ? withIt - without : without - withIt);
+	return { words, kind, costs: less(answer.total, total), closes: less(answer.open.length, open), total };
+}
+
+/** The price of each demand of an order, and of wishes that are often made: each is one kit more to solve. */
+export async function rulePrices(
+	kitCase: KitCase,
+	order: KitOrder,
+	answer: KitAnswer,
+	solver: Solver,
+	watch: PricingWatch = {}
+): Promise<RulePrice[]> {
+	const variants = PRICED.flatMap((variants) => variants(order, kitCase));
+	const prices: RulePrice[] = [];
+	for (const variant of variants) {
+		prices.push(await priced(variant, answer, kitCase, solver, watch));
+		watch.onPriced?.(prices.length, variants.length);
+	}
+	return prices.filter(({ kind, costs, closes }) => kind === 'wished' || costs !== 0 || closes !== 0);
+}
