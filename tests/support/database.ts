@@ -5,6 +5,9 @@ import type { Knex } from 'knex';
 import { afterEach } from 'vitest';
 import { openDatabase } from '../../src/lib/server/db/connection';
 import { demoDocument } from '../../src/lib/server/demo/load';
+import { highsSolver } from '../../src/lib/server/solver/highs';
+import type { KitContext } from '../../src/lib/server/services/kits';
+import { watchedSolve } from '../../src/lib/server/workers/solves';
 import { importDocument } from '../../src/lib/server/services/exchange';
 
 const opened: { db: Knex; folder: string }[] = [];
@@ -22,6 +25,12 @@ export async function demoDatabase(): Promise<{ db: Knex; folder: string }> {
 	const fresh = await freshDatabase();
 	await importDocument(fresh.db, demoDocument(), '2026-01-01T00:00:00.000Z');
 	return fresh;
+}
+
+/** What kit services need, on a database of a test: one fixed time, ids K1, K2 and so on. */
+export function kitContextOn(db: Knex, now = '2026-03-04T05:06:07.000Z'): KitContext {
+	let id = 0;
+	return { db, solver: highsSolver, now: () => now, newId: () => `K${++id}`, watched: watchedSolve };
 }
 
 afterEach(async () => {

@@ -1,6 +1,7 @@
 import { parseArgs } from 'node:util';
-import { BALANCES, KIT_SCOPES, shopOf } from '../../lib/core/exchange';
+import { BALANCES, KIT_SCOPES, kitOrder, shopOf } from '../../lib/core/exchange';
 import { assembleKit } from '../../lib/core/kit';
+import { FUNCTION_IDS } from '../../lib/core/lamps';
 import { compileCatalogue } from '../../lib/core/match';
 import { highsSolver } from '../../lib/server/solver/highs';
 import { configurationsNamed } from '../choose';
@@ -10,7 +11,8 @@ const RUNNERS_UP = 2;
 
 /** Assembles the best kit for a configuration of a file. */
 export const kit: Command = {
-	usage: 'kit FILE --configuration ID [--scope S] [--budget N] [--balance price|light|ease]',
+	usage:
+		'kit FILE --configuration ID [--scope S] [--function F] [--socket ID]… [--budget N] [--kelvin K] [--whole] [--balance price|light|ease]',
 	run: async (args) => {
 		const { values, positionals } = parseArgs({
 			args,
@@ -19,21 +21,30 @@ export const kit: Command = {
 				configuration: { type: 'string' },
 				scope: { type: 'string', default: 'vehicle' },
 				budget: { type: 'string' },
-				balance: { type: 'string', default: 'price' }
+				balance: { type: 'string', default: 'price' },
+				function: { type: 'string' },
+				socket: { type: 'string', multiple: true, default: [] },
+				kelvin: { type: 'string' },
+				whole: { type: 'boolean', default: false }
 			}
 		});
 		const document = readFileDocument(positionals[0]);
 		const [configuration] = configurationsNamed(document, values.configuration);
 		if (!configuration || (values.configuration === undefined && document.configurations.length > 1))
 			throw new BadInput('Say which vehicle the kit is for with --configuration ID.');
-		const order = {
+		const order = kitOrder.parse({
 			scope: readWord('--scope', values.scope, KIT_SCOPES),
 			balance: readWord('--balance', values.balance, BALANCES),
-			...(values.budget === undefined ? {} : { budget: readNumber('budget', values.budget, 0, 1e8) as never }),
-			choices: {}
-		};
+			...(values.function === undefined ? {} : { function: readWord('--function', values.function, FUNCTION_IDS) }),
+			...(values.socket.length === 0 ? {} : { sockets: values.socket }),
+			...(values.budget === undefined ? {} : { budget: readNumber('budget', values.budget, 0, 1e8) }),
+			...(values.kelvin === undefined ? {} : { kelvin: readNumber('kelvin', values.kelvin, 1500, 20000) }),
+			...(values.whole ? { whole: true } : {})
+		});
 		const shop = shopOf(document);
 		const catalogue = compileCatalogue(document.products, document.complaints);
-		return { output: await assembleKit({ configuration, catalogue, shop }, order, highsSolver, RUNNERS_UP) };
+		const kit = await assembleKit({ configuration, catalogue, shop }, order, highsSolver, { runnersUp: RUNNERS_UP });
+		if (!kit.ok) throw new BadInput(kit.error.words);
+		return { output: kit.value };
 	}
 };

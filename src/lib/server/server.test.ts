@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import ExcelJS from 'exceljs';
 import { describe, expect, it } from 'vitest';
-import { demoDatabase, freshDatabase } from '../../../tests/support/database';
+import { demoDatabase, freshDatabase, kitContextOn } from '../../../tests/support/database';
 import { kitOrder } from '../core/exchange';
 import { DATABASE_FILE, openDatabase } from './db/connection';
 import { migrations } from './db/migrations';
@@ -15,9 +15,7 @@ import { kitSheetPdf } from './documents/kit-sheet-pdf';
 import { workbook } from './documents/xlsx';
 import { putConfiguration } from './repositories/configurations';
 import { askCounter } from './services/counter';
-import { startKit } from './services/kits';
-import { kitSheet } from './services/show-stored-kit';
-import { highsSolver } from './solver/highs';
+import { kitSheet, startKit } from './services/kits';
 import { poolSolver, stopPool } from './workers/pool';
 import { makeConfiguration, STOP_SOCKET } from '../../../tests/support/make';
 
@@ -116,7 +114,7 @@ describe('documents', () => {
 
 	it('the kit sheet is a PDF with both papers', async () => {
 		const { db } = await demoDatabase();
-		const ctx = { db, solver: highsSolver, now: () => NOW, newId: () => 'K1' };
+		const ctx = kitContextOn(db, NOW);
 		await startKit(ctx, 'tarrow-packhorse-2014', 'Van <b>', kitOrder.parse({}));
 		const sheet = (await kitSheet(db, 'tarrow-packhorse-2014', 'K1'))!;
 		for (const paper of ['A4', 'LETTER'] as const) {

@@ -3,6 +3,7 @@ import type { Knex } from 'knex';
 import { dataFolder } from './config';
 import { openDatabase } from './db/connection';
 import type { KitContext } from './services/kits';
+import { watchedSolve } from './workers/solves';
 import { stopImports } from './workers/imports';
 import { poolSolver, stopPool } from './workers/pool';
 
@@ -23,7 +24,13 @@ function newId(): string {
 
 /** What kit services need from the running shop. */
 export async function kitContext(): Promise<KitContext> {
-	return { db: await database(), solver: poolSolver, now: () => new Date().toISOString(), newId };
+	return {
+		db: await database(),
+		solver: poolSolver,
+		now: () => new Date().toISOString(),
+		newId,
+		watched: watchedSolve
+	};
 }
 
 /** Closes what was opened. */

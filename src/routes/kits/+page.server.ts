@@ -1,4 +1,4 @@
-import { kitRows } from '$lib/server/services/kit-rows';
+import { kitRows } from '$lib/server/services/kits';
 import { database } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
 

@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { kitOf } from '../../../../tests/support/generate-kit';
 import { makeAccessory, makeConfiguration, makeProduct, makeShop, STOP_SOCKET } from '../../../../tests/support/make';

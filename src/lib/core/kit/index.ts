@@ -12,6 +12,7 @@ export * from './fitted';
 export * from './circuit-cut';
 export * from './closing';
 export * from './prepare';
+export { assembliesOf, assemblyLamp, type AssemblyOption } from './assemblies';
 export * from './split';
 export * from './program';
 export * from './remedies';

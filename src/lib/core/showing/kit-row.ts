@@ -11,6 +11,8 @@ export interface ShownKitRow {
 	/** Price, minor units. */
 	total: number;
 	open: number;
+	/** How much changed under its last release. */
+	touched: number;
 	/** When it was last changed, ISO. */
 	updatedAt: string;
 }

@@ -17,11 +17,15 @@ export interface ShownKit {
 	sockets: ShownSocket[];
 	lamps: ShownLine[];
 	parts: ShownLine[];
-	open: { socket: string; name: string; why: string }[];
+	open: { socket: string; name: string; why: string; wanted: string | null }[];
 	/** Products a person chose, a pair once. */
 	byHand: { socket: string; name: string; product: string }[];
 	total: number;
+	/** What is left for the shop, minor units; null when the cost of a line is not known. */
+	margin: number | null;
 	spare: number;
+	mismatches: KitAnswer['mismatches'];
+	complaints: string[];
 	/** True when a lamp in it wants a check by hand. */
 	wantsSignature: boolean;
 	bound: number;
@@ -57,14 +61,20 @@ function placesOf(configuration: Configuration, { sockets, fitted = [] }: KitLin
 function openPlaces(configuration: Configuration, open: KitAnswer['open']): ShownKit['open'] {
 	const groups = twinGroups(configuration.sockets.filter((s) => open.some((o) => o.socket === s.id)));
 	return groups.flatMap((group) => {
-		const rows = group.map((s) => ({ socket: s.id as string, name: socketName(s), why: whyOf(open, s.id) }));
+		const rows = group.map((s) => ({ socket: s.id as string, name: socketName(s), ...saidOf(open, s.id) }));
 		const alike = new Set(rows.map((row) => row.why)).size === 1;
 		return alike ? rows.slice(0, 1).map((row) => ({ ...row, name: groupName(group) })) : rows;
 	});
 }
 
-function whyOf(open: KitAnswer['open'], socket: string): string {
-	return open.find((o) => o.socket === socket)?.why ?? '';
+function saidOf(open: KitAnswer['open'], socket: string): { why: string; wanted: string | null } {
+	const said = open.find((o) => o.socket === socket);
+	return { why: said?.why ?? '', wanted: said?.wanted ?? null };
+}
+
+function marginOf(lines: readonly KitLine[]): number | null {
+	const sold = lines.filter((l) => l.packs > 0);
+	return sold.every((l) => l.margin !== undefined) ? sold.reduce((sum, l) => sum + (l.margin ?? 0), 0) : null;
 }
 
 function chosenByHand(
@@ -104,6 +114,9 @@ export function showKit(
 		open: openPlaces(configuration, answer.open),
 		byHand: chosenByHand(configuration, choices, products),
 		total: answer.total,
+		margin: marginOf(answer.lines),
+		mismatches: answer.mismatches ?? [],
+		complaints: answer.complaints ?? [],
 		spare: lines.reduce((sum, line) => sum + line.spare, 0),
 		wantsSignature: lines.some((line) => line.verdict === 'unknown'),
 		bound: answer.bound,

@@ -84,6 +84,8 @@ describe('showKit', () => {
 		bound: 2500,
 		gap: 0,
 		open: [{ socket: 'fog', why: 'out of stock' }],
+		mismatches: [],
+		complaints: [],
 		runnersUp: []
 	};
 

@@ -1,7 +1,7 @@
 import PDFDocument from 'pdfkit';
 import { CAUTIONS, policySentences, type ShownLine } from '../../core/showing';
 import { amount } from '../../core/units';
-import type { KitSheet } from '../services/show-stored-kit';
+import type { KitSheet } from '../services/kits';
 import { FONTS } from './fonts';
 import { drawRota } from './pdf-rota';
 

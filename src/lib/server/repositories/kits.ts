@@ -2,16 +2,35 @@ import type { Knex } from 'knex';
 import type { KitOrder } from '../../core/exchange';
 import type { KitAnswer } from '../../core/kit';
 
+/** One thing somebody checked by hand, in words. */
+export interface SignOff {
+	/** What was to be checked. */
+	what: string;
+	/** What was found. */
+	found: string;
+}
+
+/** What happened to a kit on its way to release. */
+export interface KitLife {
+	/** Who checked it, and what was checked by hand; null while nobody has. */
+	checked: { by: string; on: string; signOffs: SignOff[] } | null;
+	/** Other configurations it does for as it is. */
+	also: string[];
+}
+
+export const NEW_LIFE: KitLife = { checked: null, also: [] };
+
 /** A kit as the shop keeps it. */
 export interface StoredKit {
 	id: string;
 	name: string;
 	configurationId: string;
-	state: 'draft' | 'released';
+	state: 'draft' | 'checked' | 'released';
 	order: KitOrder;
 	answer: KitAnswer;
 	/** Data version the answer was made under. */
 	dataVersion: number;
+	life: KitLife;
 	/** Fields of an imported kit that Rotalux does not know. */
 	extra: Record<string, unknown>;
 	createdAt: string;
@@ -36,6 +55,7 @@ interface KitRow {
 	kit_order: string;
 	answer: string;
 	data_version: number;
+	life: string;
 	extra: string;
 	created_at: string;
 	updated_at: string;
@@ -50,6 +70,7 @@ function fromRow(row: KitRow): StoredKit {
 		order: JSON.parse(row.kit_order),
 		answer: JSON.parse(row.answer),
 		dataVersion: row.data_version,
+		life: { ...NEW_LIFE, ...JSON.parse(row.life) },
 		extra: JSON.parse(row.extra),
 		createdAt: row.created_at,
 		updatedAt: row.updated_at
@@ -65,6 +86,7 @@ function toRow(kit: StoredKit): KitRow {
 		kit_order: JSON.stringify(kit.order),
 		answer: JSON.stringify(kit.answer),
 		data_version: kit.dataVersion,
+		life: JSON.stringify(kit.life),
 		extra: JSON.stringify(kit.extra),
 		created_at: kit.createdAt,
 		updated_at: kit.updatedAt
@@ -106,6 +128,13 @@ export async function listRevisions(db: Knex, kitId: string): Promise<KitRevisio
 		releasedAt: row.released_at,
 		document: JSON.parse(row.document)
 	}));
+}
+
+/** A revision by its code, with nothing else of its kit; null when there is none. */
+export async function findRevision(db: Knex, code: string): Promise<KitRevision | null> {
+	const row: { kit_id: string } | undefined = await db('kit_revisions').where({ code }).first('kit_id');
+	const all = row ? await listRevisions(db, row.kit_id) : [];
+	return all.find((revision) => revision.code === code) ?? null;
 }
 
 /** Adds a revision. A revision is never written twice: the database refuses. */

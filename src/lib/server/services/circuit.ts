@@ -8,7 +8,15 @@ import {
 	type WiringTrouble
 } from '../../core/circuit';
 import type { Configuration, Product } from '../../core/exchange';
-import { bestSet, remedyTable, type BestSet, type KitAnswer, type RemedyTable, type Solver } from '../../core/kit';
+import {
+	assemblyLamp,
+	bestSet,
+	remedyTable,
+	type BestSet,
+	type KitAnswer,
+	type RemedyTable,
+	type Solver
+} from '../../core/kit';
 import { bestUnder, matchConfiguration, NO_WISH } from '../../core/match';
 import { findConfiguration } from '../repositories/configurations';
 import { listKits } from '../repositories/kits';
@@ -35,24 +43,24 @@ export interface ShownCircuit {
 
 const IN_CIRCUIT: ReadonlySet<string> = new Set(['resistor', 'load-harness', 'pwm-module', 'flasher']);
 
-/** Parts of a kit where they are fitted: a load on each of its outputs, a module at each of its sockets. */
+/** Parts of a kit where its lines say they are fitted. */
 function partsOf(answer: KitAnswer, accessories: ShopData['shop']['accessories']): FittedPart[] {
-	return answer.lines.flatMap((line): FittedPart[] => {
-		const accessory = accessories.find((a) => a.id === line.accessory);
-		if (!accessory || !IN_CIRCUIT.has(accessory.kind)) return [];
-		if (accessory.kind === 'flasher') return [{ accessory }];
-		if (accessory.kind === 'pwm-module') return line.sockets.map((socket) => ({ accessory, socket }));
-		const outputs = line.outputs ?? [];
-		// A line says on which outputs its pieces hang, not how many on each: they are dealt round.
-		const pieces = Math.max(outputs.length, line.count - line.spare);
-		return Array.from({ length: pieces }, (_, i) => ({ accessory, channel: outputs[i % outputs.length] ?? '' })).filter(
-			({ channel }) => channel !== ''
-		);
+	return answer.lines.flatMap(({ accessory: id, fitted = [] }): FittedPart[] => {
+		const accessory = accessories.find((a) => a.id === id);
+		return accessory && IN_CIRCUIT.has(accessory.kind)
+			? fitted.flatMap(({ pieces, ...place }) => Array.from({ length: pieces }, () => ({ accessory, ...place })))
+			: [];
 	});
 }
 
+/** A product as the lamp of a socket; an assembly draws there what it says. */
+function lampAt(configuration: Configuration, socketId: string, product: Product): Product {
+	const socket = configuration.sockets.find((s) => s.id === socketId);
+	return socket && product.kind === 'assembly' ? assemblyLamp(product, configuration, socket) : product;
+}
+
 async function chosenFor(db: Knex, configuration: Configuration, { catalogue, shop }: ShopData): Promise<Chosen> {
-	const kit = (await listKits(db, configuration.id)).find((k) => k.state === 'draft' && k.answer.lines.length > 0);
+	const kit = (await listKits(db, configuration.id)).find((k) => k.state !== 'released' && k.answer.lines.length > 0);
 	if (!kit) {
 		const best = bestUnder(matchConfiguration(configuration, catalogue, shop), NO_WISH);
 		return { kit: null, lamps: [...best], parts: [] };
@@ -60,7 +68,9 @@ async function chosenFor(db: Knex, configuration: Configuration, { catalogue, sh
 	const products = new Map(catalogue.all.map((p) => [p.record.id as string, p.record]));
 	const lamps = kit.answer.lines.flatMap((line): [string, Product][] => {
 		const product = line.product === undefined ? undefined : products.get(line.product);
-		return product ? line.sockets.map((socket) => [socket, product] as [string, Product]) : [];
+		return product
+			? line.sockets.map((socket): [string, Product] => [socket, lampAt(configuration, socket, product)])
+			: [];
 	});
 	return { kit: { id: kit.id, name: kit.name }, lamps, parts: partsOf(kit.answer, shop.accessories) };
 }

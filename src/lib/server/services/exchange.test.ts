@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoDatabase, freshDatabase } from '../../../../tests/support/database';
 import { readDocument, type RotaluxDocument } from '../../core/exchange';
 import { demoDocument } from '../demo/load';
-import { putKit } from '../repositories/kits';
+import { NEW_LIFE, putKit } from '../repositories/kits';
 import { exportAll, exportVehicle, importDocument } from './exchange';
 
 const NOW = '2026-02-03T04:05:06.000Z';
@@ -51,8 +51,9 @@ describe('export, then import', () => {
 			configurationId: 'brisken-fjell-650-2010',
 			state: 'draft' as const,
 			order: { scope: 'vehicle' as const, balance: 'price' as const, choices: {} },
-			answer: { lines: [], total: 0, bound: 0, gap: 0, open: [], runnersUp: [] },
+			answer: { lines: [], total: 0, bound: 0, gap: 0, open: [], mismatches: [], complaints: [], runnersUp: [] },
 			dataVersion: 1,
+			life: NEW_LIFE,
 			extra: { remark: 'x' },
 			createdAt: NOW,
 			updatedAt: NOW

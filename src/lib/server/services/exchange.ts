@@ -8,7 +8,9 @@ import {
 	findKit,
 	listKits,
 	listRevisions,
+	NEW_LIFE,
 	putKit,
+	type KitLife,
 	type KitRevision,
 	type StoredKit
 } from '../repositories/kits';
@@ -33,12 +35,25 @@ export interface ImportReport {
 	kept: string[];
 }
 
-type ExchangedKit = RotaluxDocument['kits'][number] & { answer?: KitAnswer; revisions?: KitRevision[] };
+type ExchangedKit = RotaluxDocument['kits'][number] & {
+	answer?: KitAnswer;
+	life?: KitLife;
+	revisions?: KitRevision[];
+};
 
-const EMPTY_ANSWER: KitAnswer = { lines: [], total: 0, bound: 0, gap: 0, open: [], runnersUp: [] };
+const EMPTY_ANSWER: KitAnswer = {
+	lines: [],
+	total: 0,
+	bound: 0,
+	gap: 0,
+	open: [],
+	mismatches: [],
+	complaints: [],
+	runnersUp: []
+};
 
 async function importKit(tx: Knex, kit: ExchangedKit, now: string): Promise<string | null> {
-	const { id, name, configuration, state, order, answer, revisions = [], ...extra } = kit;
+	const { id, name, configuration, state, order, answer, life, revisions = [], ...extra } = kit;
 	if (!(await findConfiguration(tx, configuration)))
 		return `Kit ${name} was left out: its vehicle ${configuration} is not here.`;
 	const there = await findKit(tx, id);
@@ -47,16 +62,19 @@ async function importKit(tx: Knex, kit: ExchangedKit, now: string): Promise<stri
 		id,
 		name,
 		configurationId: configuration,
-		state,
+		state: state === 'superseded' ? 'released' : state,
 		order: kitOrder.parse(order),
-		answer: answer ?? EMPTY_ANSWER,
+		answer: { ...EMPTY_ANSWER, ...answer },
 		dataVersion: -1,
+		life: { ...NEW_LIFE, ...life },
 		extra,
 		createdAt: there?.createdAt ?? now,
 		updatedAt: now
 	};
 	await putKit(tx, stored);
-	for (const revision of revisions) await addRevision(tx, { ...revision, kitId: id });
+	const known = new Set((await listRevisions(tx, id)).map((r) => r.revision));
+	for (const revision of revisions.filter((r) => !known.has(r.revision)))
+		await addRevision(tx, { ...revision, kitId: id });
 	return null;
 }
 
@@ -119,6 +137,7 @@ async function exportedKit(db: Knex, kit: StoredKit) {
 		state: kit.state,
 		order: kit.order,
 		answer: kit.answer,
+		life: kit.life,
 		...(revisions.length > 0 ? { revisions } : {})
 	};
 }

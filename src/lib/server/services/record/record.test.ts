@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { describe, expect, it } from 'vitest';
-import { demoDatabase, freshDatabase } from '../../../../../tests/support/database';
+import { demoDatabase, freshDatabase, kitContextOn } from '../../../../../tests/support/database';
 import { kitOrder } from '../../../core/exchange';
 import { findConfiguration } from '../../repositories/configurations';
 import { lastEvent } from '../../repositories/events';
@@ -8,7 +8,6 @@ import { countQuestions } from '../../repositories/questions';
 import { exportVehicle } from '../exchange';
 import { startKit } from '../kits';
 import { dependenceOf, openShopQuestions } from '../questions';
-import { highsSolver } from '../../solver/highs';
 import { changeRecord } from './change';
 import { command, type Command } from './commands';
 import { copyConfiguration, createConfiguration, mergeConfigurations, mergedInto, splitConfiguration } from './create';
@@ -123,7 +122,7 @@ describe('two people at one record', () => {
 describe('questions', () => {
 	it('open, say what depends on them, and close when they are settled', async () => {
 		const { db } = await demoDatabase();
-		const ctx = { db, solver: highsSolver, now: () => NOW, newId: () => 'K1' };
+		const ctx = kitContextOn(db, NOW);
 		await startKit(ctx, CAR, 'Kit', kitOrder.parse({ scope: 'rear' }));
 		const open = await countQuestions(db, CAR);
 		await change(db, claim('reverse-L', { category: 'W21W' }, 'customer'));

@@ -2,9 +2,8 @@ import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import { resolve } from '$app/paths';
 import { KIT_SCOPES, kitOrder, label } from '$lib/core/exchange';
-import { kitRows } from '$lib/server/services/kit-rows';
 import { orTrouble } from '$lib/server/or-trouble';
-import { startKit } from '$lib/server/services/kits';
+import { kitRows, startKit } from '$lib/server/services/kits';
 import { database, kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -11,7 +11,7 @@ import {
 	reorderKit,
 	type KitContext
 } from '$lib/server/services/kits';
-import { kitOr404 } from '$lib/server/services/kit-or-404';
+import { kitOr404 } from '$lib/server/services/kits/or-404';
 import { kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,7 +1,7 @@
 import { kitTable } from '$lib/core/exchange';
 import { csv } from '$lib/server/documents/csv';
 import { download } from '$lib/server/download';
-import { kitOr404 } from '$lib/server/services/kit-or-404';
+import { kitOr404 } from '$lib/server/services/kits/or-404';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async ({ params }) => {

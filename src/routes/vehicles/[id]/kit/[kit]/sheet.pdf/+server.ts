@@ -1,6 +1,6 @@
 import { kitSheetPdf } from '$lib/server/documents/kit-sheet-pdf';
 import { download } from '$lib/server/download';
-import { kitOr404 } from '$lib/server/services/kit-or-404';
+import { kitOr404 } from '$lib/server/services/kits/or-404';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async ({ params, url }) => {

@@ -1,4 +1,4 @@
-import { kitOr404 } from '$lib/server/services/kit-or-404';
+import { kitOr404 } from '$lib/server/services/kits/or-404';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {

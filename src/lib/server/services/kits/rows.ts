@@ -1,8 +1,9 @@
 import type { Knex } from 'knex';
-import type { ShownKitRow } from '../../core/showing';
-import { vehicleName } from '../../core/vehicle';
-import { listConfigurations } from '../repositories/configurations';
-import { listKits, listRevisions } from '../repositories/kits';
+import type { ShownKitRow } from '../../../core/showing';
+import { vehicleName } from '../../../core/vehicle';
+import { listConfigurations } from '../../repositories/configurations';
+import { listKits, listRevisions } from '../../repositories/kits';
+import { touchesUnder } from './touched';
 
 /** Kits for a list, the last touched first; of one vehicle when one is named. */
 export async function kitRows(db: Knex, configurationId?: string): Promise<ShownKitRow[]> {
@@ -18,6 +19,7 @@ export async function kitRows(db: Knex, configurationId?: string): Promise<Shown
 			code: (await listRevisions(db, kit.id)).at(-1)?.code ?? null,
 			total: kit.answer.total,
 			open: kit.answer.open.length,
+			touched: (await touchesUnder(db, kit.id)).length,
 			updatedAt: kit.updatedAt
 		}))
 	);

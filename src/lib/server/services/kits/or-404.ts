@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
-import { database } from '../shop';
-import { kitSheet, type KitSheet } from './show-stored-kit';
+import { database } from '../../shop';
+import { kitSheet, type KitSheet } from './show';
 
 /** The kit of an address. @throws the 404 of the framework when it is not there */
 export async function kitOr404(params: { id: string; kit: string }): Promise<KitSheet> {

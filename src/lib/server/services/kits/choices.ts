@@ -1,0 +1,123 @@
+import type { Knex } from 'knex';
+import { kitOrder, type Choice, type Configuration, type KitOrder, type Socket } from '../../../core/exchange';
+import { assembliesOf, changeLine, groupsOf, socketsInScope, type LineChange } from '../../../core/kit';
+import { Candidate, socketCase } from '../../../core/match';
+import { err, ok, type Result } from '../../../core/result';
+import { socketName, twinGroups } from '../../../core/vehicle';
+import { findConfiguration } from '../../repositories/configurations';
+import { listKits, type StoredKit } from '../../repositories/kits';
+import { shopData } from '../catalogue';
+import { draftOf, type KitContext } from './context';
+import { reorderKit, startKit } from './draft';
+
+function twinsOf(configuration: Configuration, { order }: StoredKit, socket: Socket): Socket[] {
+	const inScope = socketsInScope(configuration.sockets, order);
+	return twinGroups(inScope).find((group) => group.includes(socket)) ?? [socket];
+}
+
+const takesIn = ({ order }: StoredKit, socket: Socket) => socketsInScope([socket], order).length > 0;
+
+/** The kit of a vehicle that may be changed, was last touched and takes a socket in; or a new one for the whole vehicle. */
+export async function draftFor(
+	ctx: KitContext,
+	configurationId: string,
+	socketId: string
+): Promise<Result<StoredKit, string>> {
+	const configuration = await findConfiguration(ctx.db, configurationId);
+	const socket = configuration?.sockets.find((s) => s.id === socketId);
+	if (!socket) return err(`There is no socket "${socketId}" on this vehicle.`);
+	const open = (await listKits(ctx.db, configurationId)).filter((kit) => kit.state !== 'released');
+	const draft = open.find((kit) => takesIn(kit, socket));
+	return draft ? ok(draft) : startKit(ctx, configurationId, 'Kit', kitOrder.parse({}));
+}
+
+async function placeIn(
+	ctx: KitContext,
+	id: string,
+	socketId: string
+): Promise<Result<{ kit: StoredKit; configuration: Configuration; twins: Socket[] }, string>> {
+	const found = await draftOf(ctx, id);
+	if (!found.ok) return found;
+	const { kit, configuration } = found.value;
+	const socket = configuration.sockets.find((s) => s.id === socketId);
+	if (!socket) return err(`There is no socket "${socketId}" on this vehicle.`);
+	if (!takesIn(kit, socket))
+		return err(`${socketName(socket)} is outside the scope of ${kit.name}: widen the scope, or start another kit.`);
+	return ok({ kit, configuration, twins: twinsOf(configuration, kit, socket) });
+}
+
+/** Fixes the choice for a socket and its twin, or frees it again with null. A refused product is not taken. */
+export async function chooseInKit(
+	ctx: KitContext,
+	id: string,
+	socketId: string,
+	choice: Choice | null
+): Promise<Result<StoredKit, string>> {
+	const place = await placeIn(ctx, id, socketId);
+	if (!place.ok) return place;
+	const { kit, configuration, twins } = place.value;
+	const refusal =
+		choice?.kind === 'product' ? await whyRefused(ctx.db, configuration, twins, choice.product, kit.order) : null;
+	if (refusal) return err(refusal);
+	return reorderKit(ctx, id, (order) => {
+		const choices = { ...order.choices };
+		for (const twin of twins) {
+			if (choice) choices[twin.id] = choice;
+			else delete choices[twin.id];
+		}
+		return { ...order, choices };
+	});
+}
+
+/** Forbids a product in a socket and its twin, or anywhere when no socket is named; takes the ban back when it is there already. */
+export async function forbidInKit(
+	ctx: KitContext,
+	id: string,
+	product: string,
+	socket: string | null
+): Promise<Result<StoredKit, string>> {
+	return reorderKit(ctx, id, (order) => {
+		const one = { product, ...(socket === null ? {} : { socket }) } as NonNullable<KitOrder['forbidden']>[number];
+		const others = (order.forbidden ?? []).filter((f) => f.product !== one.product || f.socket !== one.socket);
+		const isNew = others.length === (order.forbidden ?? []).length;
+		return { ...order, forbidden: isNew ? [...others, one] : others };
+	});
+}
+
+/** What one other lamp would move in a kit, everything else left as it is. */
+export async function tryInKit(
+	ctx: KitContext,
+	id: string,
+	change: { socket: string; product: string }
+): Promise<Result<LineChange, string>> {
+	const place = await placeIn(ctx, id, change.socket);
+	if (!place.ok) return place;
+	const { kit, configuration } = place.value;
+	const { catalogue, shop } = await shopData(ctx.db);
+	return changeLine({ configuration, catalogue, shop }, kit.order, kit.answer, change, ctx.solver);
+}
+
+async function whyRefused(
+	db: Knex,
+	configuration: Configuration,
+	sockets: Socket[],
+	productId: string,
+	order: KitOrder
+): Promise<string | null> {
+	const { catalogue, shop: usual } = await shopData(db);
+	const shop = { ...usual, exception: order.exception };
+	const product = catalogue.all.find((p) => p.product.id === productId);
+	if (!product) return `There is no product "${productId}".`;
+	if (product.record.kind === 'assembly') {
+		const groups = groupsOf({ configuration, catalogue, shop }, order);
+		const offered = assembliesOf({ configuration, catalogue, shop }, groups).some((a) => a.product.id === productId);
+		return offered ? null : `${product.record.name} does not go on this vehicle within the scope of the kit.`;
+	}
+	for (const socket of sockets) {
+		const prepared = socketCase(configuration, socket, shop);
+		if (!prepared) return `${socketName(socket)} has no lamp category to match.`;
+		if (new Candidate(prepared, product).verdict === 'refused')
+			return `${product.product.name} is refused in ${socketName(socket)}; see Match for the reasons. Nothing was changed.`;
+	}
+	return null;
+}

@@ -1,0 +1,116 @@
+import type { Knex } from 'knex';
+import type { Configuration, KitOrder, Policy } from '../../../core/exchange';
+import type { KitAnswer, Touch } from '../../../core/kit';
+import { showKit, type ShownKit } from '../../../core/showing';
+import { vehicleName } from '../../../core/vehicle';
+import { findConfiguration } from '../../repositories/configurations';
+import {
+	findKit,
+	listRevisions,
+	NEW_LIFE,
+	type KitLife,
+	type KitRevision,
+	type StoredKit
+} from '../../repositories/kits';
+import { shopData } from '../catalogue';
+import { readCurrency } from '../policy';
+import { toSign, type FrozenKit } from './life';
+import { touchesUnder } from './touched';
+
+/** A kit from the database with all that its page, its sheet and its files show. A released one is shown as it was frozen. */
+export interface KitSheet {
+	id: string;
+	name: string;
+	state: StoredKit['state'];
+	/** Code of the revision that is shown; null for a draft. */
+	code: string | null;
+	/** Number of the revision that is shown, or of the one that is under way. */
+	revision: number;
+	releasedAt: string | null;
+	/** Every released revision, the first one first; all but the last are superseded. */
+	revisions: { revision: number; code: string; releasedAt: string }[];
+	life: KitLife;
+	/** Names of other vehicles it does for. */
+	also: string[];
+	vehicleName: string;
+	configuration: Configuration;
+	order: KitOrder;
+	answer: KitAnswer;
+	kit: ShownKit;
+	/** What wants a signature before it is checked. */
+	toSign: string[];
+	policy: Policy;
+	currency: string;
+	/** True when facts have changed since the draft was worked out. */
+	stale: boolean;
+	/** What changed under the revision that was last released. */
+	touches: Touch[];
+}
+
+type Shown = Pick<
+	FrozenKit,
+	'configuration' | 'vehicle' | 'order' | 'answer' | 'policy' | 'currency' | 'life' | 'also'
+>;
+
+async function standing(db: Knex, stored: StoredKit, configuration: Configuration): Promise<Shown> {
+	const { shop } = await shopData(db);
+	const { order, answer, life } = stored;
+	const also = await Promise.all(life.also.map((id) => findConfiguration(db, id)));
+	return {
+		configuration,
+		vehicle: vehicleName(configuration),
+		order,
+		answer,
+		policy: shop.policy,
+		currency: await readCurrency(db),
+		life,
+		also: also.flatMap((c) => (c ? vehicleName(c) : []))
+	};
+}
+
+function frozen({ document }: KitRevision): Shown {
+	const kit = document as FrozenKit;
+	return { ...kit, life: kit.life ?? NEW_LIFE, also: kit.also ?? [] };
+}
+
+/**
+ * Reads a kit of a vehicle for showing; null when it is not there.
+ * @param revision a released revision to show instead of the kit as it stands
+ */
+export async function kitSheet(
+	db: Knex,
+	configurationId: string,
+	id: string,
+	revision?: number
+): Promise<KitSheet | null> {
+	const [stored, configuration] = [await findKit(db, id), await findConfiguration(db, configurationId)];
+	if (!stored || !configuration || stored.configurationId !== configurationId) return null;
+	const revisions = await listRevisions(db, id);
+	const wanted = revision ?? (stored.state === 'released' ? revisions.length : 0);
+	const released = revisions.find((r) => r.revision === wanted) ?? null;
+	if (revision !== undefined && !released) return null;
+	const shown = released ? frozen(released) : await standing(db, stored, configuration);
+	const { catalogue, version } = await shopData(db);
+	const products = catalogue.all.map((p) => p.record);
+	return {
+		id,
+		name: stored.name,
+		state: released ? 'released' : stored.state,
+		code: released?.code ?? null,
+		revision: released?.revision ?? revisions.length + 1,
+		releasedAt: released?.releasedAt ?? null,
+		revisions: revisions.map((r) => ({ revision: r.revision, code: r.code, releasedAt: r.releasedAt })),
+		life: shown.life,
+		also: shown.also,
+		vehicleName: shown.vehicle,
+		configuration: shown.configuration,
+		order: shown.order,
+		answer: shown.answer,
+		kit: showKit(shown.configuration, shown.answer, products, shown.order.choices),
+		toSign: toSign(shown.answer),
+		policy: shown.policy,
+		currency: shown.currency,
+		stale: !released && stored.dataVersion !== version,
+		touches: await touchesUnder(db, id)
+	};
+}
