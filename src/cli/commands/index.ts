@@ -5,6 +5,7 @@ import { claims } from './claims';
 import { clock } from './clock';
 import { colour } from './colour';
 import { exportShop } from './export';
+import { feed } from './feed';
 import { heat } from './heat';
 import { importFile } from './import';
 import { kit } from './kit';
@@ -23,6 +24,7 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
 	clock,
 	claims,
 	kit,
+	feed,
 	import: importFile,
 	export: exportShop,
 	'load-demo': loadDemoData

@@ -11,7 +11,7 @@ import { migrations } from './db/migrations';
 import { databaseTrouble } from './db/trouble';
 import { loadDemo } from './demo/load';
 import { csv } from './documents/csv';
-import { kitSheetPdf } from './documents/kit-sheet-pdf';
+import { kitSheetPdf } from './documents/pdf/kit-sheet';
 import { workbook } from './documents/xlsx';
 import { putConfiguration } from './repositories/configurations';
 import { askCounter } from './services/counter';
@@ -118,7 +118,7 @@ describe('documents', () => {
 		await startKit(ctx, 'tarrow-packhorse-2014', 'Van <b>', kitOrder.parse({}));
 		const sheet = (await kitSheet(db, 'tarrow-packhorse-2014', 'K1'))!;
 		for (const paper of ['A4', 'LETTER'] as const) {
-			const pdf = await kitSheetPdf(sheet, paper);
+			const pdf = await kitSheetPdf(sheet, paper, 'http://shop.invalid/k/K1-R1');
 			expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
 			expect(pdf.length).toBeGreaterThan(10_000);
 			expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(2);

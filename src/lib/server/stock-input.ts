@@ -1,7 +1,9 @@
 import { withFormValues, type Shelf } from '../core/exchange';
 import { err, ok, type Problem, type Result } from '../core/result';
 
-const PACK_FIELDS = ['sku', 'count', 'price', 'stock'] as const;
+const PACK_FIELDS = ['sku', 'count', 'price', 'stock', 'cost', 'shelf'] as const;
+/** Fields that may be empty: not known. */
+const OPTIONAL: ReadonlySet<string> = new Set(['stock', 'cost']);
 
 /** Packs as their rows were typed; a row without an SKU is left out. Prices are typed in major units. */
 function packsIn(form: FormData): Result<object[], Problem[]> {
@@ -9,16 +11,24 @@ function packsIn(form: FormData): Result<object[], Problem[]> {
 	const problems: Problem[] = [];
 	const packs = (columns[0] ?? []).flatMap((sku, i) => {
 		if (sku === '') return [];
-		const [count = '', price = '', stock = ''] = columns.slice(1).map((column) => (column[i] ?? '').replace(',', '.'));
+		const [count = '', price = '', stock = '', cost = ''] = columns
+			.slice(1, 5)
+			.map((column) => (column[i] ?? '').replace(',', '.'));
+		const where = columns[5]?.[i] ?? '';
 		for (const [name, text] of [
 			['count', count],
 			['price', price],
-			['stock', stock]
+			['stock', stock],
+			['cost', cost]
 		] as const)
-			if ((text !== '' || name !== 'stock') && !(text !== '' && Number.isFinite(Number(text))))
+			if ((text !== '' || !OPTIONAL.has(name)) && !(text !== '' && Number.isFinite(Number(text))))
 				problems.push({ path: `packs.${sku}`, message: `${sku}: ${name} must be a number` });
-		const shelf = stock === '' ? {} : { stock: Number(stock) };
-		return [{ sku, count: Number(count), price: Math.round(Number(price) * 100), ...shelf }];
+		const more = {
+			...(stock === '' ? {} : { stock: Number(stock) }),
+			...(cost === '' ? {} : { cost: Math.round(Number(cost) * 100) }),
+			...(where === '' ? {} : { shelf: where })
+		};
+		return [{ sku, count: Number(count), price: Math.round(Number(price) * 100), ...more }];
 	});
 	return problems.length > 0 ? err(problems) : ok(packs);
 }

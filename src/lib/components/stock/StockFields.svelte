@@ -7,6 +7,8 @@
 		count: number;
 		price: number;
 		stock: number | null;
+		cost?: number | null;
+		shelf?: string | null;
 	}
 
 	interface PackColumn {
@@ -27,7 +29,15 @@
 			width: 'w-24',
 			inputmode: 'numeric',
 			text: (pack) => pack.stock?.toString()
-		}
+		},
+		{
+			name: 'cost',
+			label: 'Cost to the shop',
+			width: 'w-28',
+			inputmode: 'decimal',
+			text: (pack) => (pack.cost == null ? undefined : amount(pack.cost))
+		},
+		{ name: 'shelf', label: 'Shelf', width: 'w-24', text: (pack) => pack.shelf ?? undefined }
 	];
 
 	/** The fields of a product or accessory and its packs. An empty field means that it is not known. */

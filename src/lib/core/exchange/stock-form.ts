@@ -1,6 +1,6 @@
 import { err, ok, type Problem, type Result } from '../result';
 import { valueAt, withValueAt } from '../vehicle';
-import { ACCESSORY_KINDS, SCOPES } from './schema/accessory';
+import { ACCESSORY_KINDS, SCOPES, USED_PER } from './schema/accessory';
 import { LIGHT_COLOURS } from './schema/product';
 import { COLUMNS, fromCell, toCell, type CellKind } from './sheets';
 
@@ -85,6 +85,8 @@ const FORMS: Record<Shelf, readonly { title: string; fields: readonly Spec[] }[]
 				['name', 'Name'],
 				['kind', 'Kind', '', { choices: ACCESSORY_KINDS }],
 				['scope', 'One serves a', '', { choices: SCOPES }],
+				['use.per', 'A consumable counts by', '', { choices: USED_PER }],
+				['use.amount', 'Pieces used for each'],
 				['fits.categories', 'For lamp categories', '', { hint: 'parted by |; empty for all' }],
 				['fits.families', 'For vehicles', '', { hint: 'make and model, parted by |; empty for all' }],
 				['fits.pins', 'Flasher pins']

@@ -13,6 +13,9 @@ interface Line {
 	count: number;
 	spare: number;
 	price: number;
+	margin?: number;
+	stock?: number;
+	shelf?: string;
 	solves: string;
 	verdict?: string;
 }
@@ -21,7 +24,20 @@ interface Line {
 export function kitTable(lines: readonly Line[]): Table {
 	return {
 		name: 'kit',
-		headings: ['sku', 'name', 'sockets', 'packs', 'count', 'spare', 'price', 'solves', 'verdict'],
+		headings: [
+			'sku',
+			'name',
+			'sockets',
+			'packs',
+			'count',
+			'spare',
+			'price',
+			'margin',
+			'stock',
+			'shelf',
+			'solves',
+			'verdict'
+		],
 		rows: lines.map((l) => [
 			l.sku,
 			l.name,
@@ -30,6 +46,9 @@ export function kitTable(lines: readonly Line[]): Table {
 			l.count,
 			l.spare,
 			l.price,
+			cell(l.margin),
+			cell(l.stock),
+			cell(l.shelf),
 			l.solves,
 			cell(l.verdict)
 		])

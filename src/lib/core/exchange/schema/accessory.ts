@@ -42,6 +42,8 @@ export const accessory = z.looseObject({
 	capacitance: farads.optional(),
 	/** How a consumable is used up: so much of a piece for each. */
 	use: z.looseObject({ per: z.enum(USED_PER), amount: z.number().positive().max(100) }).optional(),
+	/** Its wires, and where each goes. */
+	wires: z.array(z.looseObject({ colour: label, to: label })).optional(),
 	packs: z.array(pack).default([]),
 	/** True when it is no longer offered. */
 	withdrawn: z.boolean().optional()

@@ -40,7 +40,9 @@ const PACK: readonly Column[] = [
 	text('sku', 'pack.sku', ['article', 'article no', 'item', 'item no', 'part number']),
 	number('count', 'pack.count', ['pieces', 'pack size', 'per pack', 'qty per pack']),
 	number('price', 'pack.price', ['price minor', 'cents']),
-	number('stock', 'pack.stock', ['on hand', 'in stock', 'quantity', 'qty'])
+	number('stock', 'pack.stock', ['on hand', 'in stock', 'quantity', 'qty']),
+	number('cost', 'pack.cost', ['purchase price', 'buying price']),
+	text('shelf', 'pack.shelf', ['bin', 'location of stock'])
 ];
 
 /** Every sheet with its columns. A new field of the format is one entry here. */
@@ -174,6 +176,8 @@ export const COLUMNS: Readonly<Record<SheetName, readonly Column[]>> = {
 		number('pins', 'fits.pins'),
 		lines('families', 'fits.families', ['vehicles']),
 		text('scope'),
+		text('usedPer', 'use.per', ['used per']),
+		number('usedAmount', 'use.amount', ['used amount']),
 		number('resistance', 'resistance', ['ohm', 'ohms']),
 		number('rating', 'rating', ['rated watts']),
 		number('extraDepth', 'extraDepth', ['extra depth']),

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Configuration, KitOrder, Policy } from '../../../core/exchange';
+import type { Accessory, Configuration, KitOrder, Policy } from '../../../core/exchange';
 import type { KitAnswer, Touch } from '../../../core/kit';
 import { showKit, type ShownKit } from '../../../core/showing';
 import { vehicleName } from '../../../core/vehicle';
@@ -37,6 +37,8 @@ export interface KitSheet {
 	order: KitOrder;
 	answer: KitAnswer;
 	kit: ShownKit;
+	/** Wires of the parts in it, by accessory. */
+	wires: Record<string, { colour: string; to: string }[]>;
 	/** What wants a signature before it is checked. */
 	toSign: string[];
 	policy: Policy;
@@ -73,6 +75,11 @@ function frozen({ document }: KitRevision): Shown {
 	return { ...kit, life: kit.life ?? NEW_LIFE, also: kit.also ?? [] };
 }
 
+function wiresIn({ lines }: KitAnswer, accessories: readonly Accessory[] = []): KitSheet['wires'] {
+	const inKit = new Set(lines.flatMap((l) => l.accessory ?? []));
+	return Object.fromEntries(accessories.flatMap((a) => (a.wires && inKit.has(a.id) ? [[a.id, a.wires]] : [])));
+}
+
 /**
  * Reads a kit of a vehicle for showing; null when it is not there.
  * @param revision a released revision to show instead of the kit as it stands
@@ -90,7 +97,7 @@ export async function kitSheet(
 	const released = revisions.find((r) => r.revision === wanted) ?? null;
 	if (revision !== undefined && !released) return null;
 	const shown = released ? frozen(released) : await standing(db, stored, configuration);
-	const { catalogue, version } = await shopData(db);
+	const { catalogue, shop, version } = await shopData(db);
 	const products = catalogue.all.map((p) => p.record);
 	return {
 		id,
@@ -107,6 +114,7 @@ export async function kitSheet(
 		order: shown.order,
 		answer: shown.answer,
 		kit: showKit(shown.configuration, shown.answer, products, shown.order.choices),
+		wires: wiresIn(shown.answer, released ? (released.document as FrozenKit).accessories : shop.accessories),
 		toSign: toSign(shown.answer),
 		policy: shown.policy,
 		currency: shown.currency,

@@ -4,7 +4,7 @@ import { download } from '$lib/server/download';
 import { kitOr404 } from '$lib/server/services/kits/or-404';
 import type { RequestHandler } from './$types';
 
-export const GET: RequestHandler = async ({ params }) => {
-	const { kit, code, id } = await kitOr404(params);
-	return download(csv(kitTable([...kit.lamps, ...kit.parts])), `kit-${code ?? id}.csv`, 'text/csv; charset=utf-8');
+export const GET: RequestHandler = async ({ params, url }) => {
+	const { answer, code, id } = await kitOr404(params, url);
+	return download(csv(kitTable(answer.lines)), `kit-${code ?? id}.csv`, 'text/csv; charset=utf-8');
 };

@@ -1,0 +1,105 @@
+import { CAUTIONS, policySentences, type ShownLine } from '../../../core/showing';
+import { amount } from '../../../core/units';
+import type { KitSheet } from '../../services/kits';
+import {
+	bullets,
+	heading,
+	inner,
+	MARGIN,
+	paragraph,
+	pdf,
+	table,
+	type Doc,
+	type Paper,
+	type PaperColumn
+} from './paper';
+import { drawQr } from './qr';
+import { drawRota } from './rota';
+import { wiresOf } from './wires';
+
+const COLUMNS: readonly PaperColumn[] = [
+	{ title: 'SKU', share: 0.15 },
+	{ title: 'What', share: 0.27 },
+	{ title: 'For', share: 0.24 },
+	{ title: 'Packs', share: 0.08, align: 'right' },
+	{ title: 'Pieces', share: 0.08, align: 'right' },
+	{ title: 'Spare', share: 0.06, align: 'right' },
+	{ title: 'Price', share: 0.12, align: 'right' }
+];
+
+const VERDICT: Record<string, string> = { fits: '', parts: 'fits with parts', unknown: 'CHECKED BY HAND' };
+
+function cells(line: ShownLine): string[] {
+	const what = [line.name, line.verdict ? VERDICT[line.verdict] : line.solves].filter(Boolean).join('\n');
+	const places = line.places.length > 0 ? line.places.join('; ') : 'the whole vehicle';
+	const where = [places, ...line.doubts].join('\n');
+	const spare = line.spare ? String(line.spare) : '-';
+	return [line.sku, what, where, String(line.packs), String(line.count), spare, amount(line.price)];
+}
+
+function lines(doc: Doc, title: string, rows: readonly ShownLine[], currency: string): void {
+	if (rows.length === 0) return;
+	heading(doc, title);
+	const columns = COLUMNS.map((c) => (c.title === 'Price' ? { ...c, title: `Price, ${currency}` } : c));
+	table(doc, columns, rows.map(cells));
+}
+
+/** What a kit is, in short lines: its code, who checked it, its price, the policy. */
+export function factsOf(sheet: KitSheet): string[] {
+	const { checked } = sheet.life;
+	return [
+		sheet.code
+			? `Released as ${sheet.code} on ${sheet.releasedAt?.slice(0, 10)}`
+			: `Draft of revision ${sheet.revision}: not released, may still change`,
+		checked ? `Checked by ${checked.by} on ${checked.on}` : '',
+		sheet.also.length > 0 ? `Also for: ${sheet.also.join('; ')}` : '',
+		`Total ${amount(sheet.kit.total)} ${sheet.currency}, ${sheet.kit.spare} pieces spare`,
+		...policySentences(sheet.policy, sheet.order.exception)
+	].filter(Boolean);
+}
+
+function head(doc: Doc, sheet: KitSheet, link: string): void {
+	const size = 190;
+	const width = inner(doc) - size - 10;
+	doc.font('bold').fontSize(20).text(sheet.name, MARGIN, MARGIN, { width });
+	doc.font('regular').fontSize(11).text(sheet.vehicleName, { width });
+	doc.moveDown(0.5).fontSize(10);
+	for (const fact of factsOf(sheet)) doc.text(fact, { width });
+	let after = doc.y;
+	if (sheet.code) {
+		drawQr(doc, link, { x: MARGIN - 6, y: doc.y + 4, size: 72 });
+		doc.fontSize(8).text(link, MARGIN + 72, doc.y + 32, { width: width - 72 });
+		after += 76;
+	}
+	drawRota(doc, sheet.kit.sockets, { x: doc.page.width - MARGIN - size / 2, y: MARGIN + size / 2, size });
+	doc.y = Math.max(after, MARGIN + size + 12);
+}
+
+function compromises({ kit, life }: KitSheet): string[] {
+	return [
+		...kit.mismatches.map((m) => `${m.place} stands out in its white beside its neighbours (${m.sight}).`),
+		...kit.complaints.map((words) => `Circuit says: ${words}.`),
+		...(life.checked?.signOffs ?? []).map((s) => `${s.what}: ${s.found}.`)
+	];
+}
+
+/** The kit sheet: rota, lines, what is not as it should be, wires, open sockets, policy and cautions. */
+export function kitSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promise<Buffer> {
+	const draw = (doc: Doc) => {
+		head(doc, sheet, link);
+		lines(doc, 'Lamps', sheet.kit.lamps, sheet.currency);
+		lines(doc, 'Parts', sheet.kit.parts, sheet.currency);
+		const said = compromises(sheet);
+		if (said.length > 0) heading(doc, 'Compromises and checks by hand');
+		bullets(doc, said);
+		const wires = wiresOf(sheet);
+		if (wires.length > 0) heading(doc, 'Wires');
+		bullets(doc, wires);
+		if (sheet.kit.open.length > 0) heading(doc, 'Open sockets');
+		for (const { name, why } of sheet.kit.open) paragraph(doc, `${name}: ${why}`);
+		heading(doc, 'Cautions');
+		bullets(doc, CAUTIONS);
+	};
+	const foot = `${sheet.code ?? `draft ${sheet.id}`}  ·  ${sheet.vehicleName}`;
+	return pdf(`${sheet.name}, ${sheet.vehicleName}`, paper, draw, foot);
+}

@@ -1,0 +1,51 @@
+import type { ShownLine } from '../../../core/showing';
+import type { KitSheet } from '../../services/kits';
+import { heading, inner, MARGIN, paragraph, pdf, table, type Doc, type Paper, type PaperColumn } from './paper';
+
+const NO_SHELF = 'No shelf on record';
+const COLUMNS: readonly PaperColumn[] = [
+	{ title: 'Taken', share: 0.08 },
+	{ title: 'Packs', share: 0.08, align: 'right' },
+	{ title: 'SKU', share: 0.2 },
+	{ title: 'What', share: 0.46 },
+	{ title: 'On the shelf', share: 0.18, align: 'right' }
+];
+
+/** Lines by shelf, in the order somebody walks along them; what nobody has put on a shelf comes last. */
+export function byShelf(lines: readonly ShownLine[]): [string, ShownLine[]][] {
+	const shelves = new Map<string, ShownLine[]>();
+	for (const line of lines.filter((l) => l.packs > 0))
+		shelves.set(line.shelf ?? NO_SHELF, [...(shelves.get(line.shelf ?? NO_SHELF) ?? []), line]);
+	const order = new Intl.Collator('en', { numeric: true });
+	return [...shelves].sort(([a], [b]) => Number(a === NO_SHELF) - Number(b === NO_SHELF) || order.compare(a, b));
+}
+
+/** The pick list: what to take from which shelf. */
+export function pickListPdf(sheet: KitSheet, paper: Paper): Promise<Buffer> {
+	const shelves = byShelf([...sheet.kit.lamps, ...sheet.kit.parts]);
+	const packs = shelves.flatMap(([, lines]) => lines).reduce((sum, line) => sum + line.packs, 0);
+	const draw = (doc: Doc) => {
+		doc
+			.font('bold')
+			.fontSize(18)
+			.text(`Pick list, ${sheet.code ?? `draft ${sheet.id}`}`, MARGIN, MARGIN, { width: inner(doc) });
+		paragraph(doc, `${sheet.name}, ${sheet.vehicleName}. ${packs} packs from ${shelves.length} shelves.`, 11);
+		for (const [shelf, lines] of shelves) {
+			heading(doc, shelf === NO_SHELF ? shelf : `Shelf ${shelf}`);
+			table(
+				doc,
+				COLUMNS,
+				lines.map((l) => [
+					'[   ]',
+					String(l.packs),
+					l.sku,
+					l.name,
+					l.stock === undefined ? 'not counted' : String(l.stock)
+				])
+			);
+		}
+		doc.moveDown(1);
+		paragraph(doc, 'Picked by ______________________      Packed by ______________________', 11);
+	};
+	return pdf(`Pick list, ${sheet.name}`, paper, draw, `${sheet.code ?? `draft ${sheet.id}`}  ·  ${sheet.vehicleName}`);
+}

@@ -1,0 +1,99 @@
+import { describe, expect, it } from 'vitest';
+import { demoDatabase } from '../../../../tests/support/database';
+import { findProduct } from '../repositories/products';
+import { serveFeed, supplierOf, type Supplier } from '../stand-ins/supplier';
+import { feedAnswer, simulatedSupplier } from '../stand-ins/supplier/simulated';
+import { askSupplier, shopSupplier, supplierSays, supplierStanding } from './supplier';
+
+const WORKER = { by: 'A. Person', now: '2026-03-04T05:06:07.000Z' };
+const SKU = 'GL-P21-60-1';
+const minute = (n: number) => new Date(n * 60_000);
+/** Minutes of the simulated feed: good, down, nonsense. */
+const [GOOD, DOWN, NONSENSE] = [1001 * 77 + 1, 1001 * 7, 11 * 8];
+
+const answering = (quotes: unknown[], currency = 'EUR'): Supplier => ({
+	name: 'Test supplier',
+	simulated: false,
+	ask: () => Promise.resolve({ at: '2026-03-04T05:00:00.000Z', currency, quotes })
+});
+
+describe('the simulated feed', () => {
+	const packs = Array.from({ length: 200 }, (_, i) => ({ sku: `S${i}`, price: 1000, stock: 8 }));
+
+	it('is down in one minute of seven and sends nonsense in one of eleven', () => {
+		const answers = Array.from({ length: 77 }, (_, i) => feedAnswer(packs, 'EUR', minute(i)));
+		expect(answers.filter((a) => a.status === 503)).toHaveLength(11);
+		expect(answers.filter((a) => a.type === 'text/html')).toHaveLength(6);
+	});
+
+	it('says the same in the same minute, and other things later; prices stay near, stock is never negative', async () => {
+		const at = (n: number) => simulatedSupplier(packs, 'EUR', () => minute(n)).ask();
+		const [one, same, later] = [await at(GOOD), await at(GOOD), await at(GOOD + 40)];
+		expect(one).toEqual(same);
+		expect(later.quotes).not.toEqual(one.quotes);
+		for (const q of later.quotes as { price: number; stock: number }[]) {
+			expect(Math.abs(q.price - 1000)).toBeLessThanOrEqual(100);
+			expect(q.stock).toBeGreaterThanOrEqual(0);
+		}
+	});
+
+	it('is a server with one address; another address is not found', async () => {
+		const feed = await serveFeed(packs, 'EUR', { now: () => minute(GOOD) });
+		try {
+			const supplier = supplierOf([], 'EUR', () => minute(0), { ROTALUX_SUPPLIER: feed.address });
+			expect([supplier.simulated, (await supplier.ask()).quotes.length]).toEqual([false, 200]);
+			expect((await fetch(`${feed.address}/other`)).status).toBe(404);
+		} finally {
+			await feed.close();
+		}
+		await expect(supplierOf([], 'EUR', () => minute(0), { ROTALUX_SUPPLIER: feed.address }).ask()).rejects.toThrow();
+	});
+});
+
+describe('asking the supplier', () => {
+	it('takes prices and stock in with their date, and leaves out what cannot be', async () => {
+		const { db } = await demoDatabase();
+		const rows = [
+			{ sku: SKU, price: 1350, stock: 3, cost: 800 },
+			{ sku: 'GL-P21-60-9', price: 100, stock: 1 },
+			{ sku: SKU, price: -5, stock: 1 },
+			{ price: 5 },
+			{ sku: 'RS-6-50-1', price: 59000, stock: 4 }
+		];
+		const standing = await askSupplier(db, answering(rows), WORKER);
+		expect(standing.changed).toEqual([`${SKU}: price 1290 to 1350`, `${SKU}: stock 12 to 3`]);
+		expect(standing.ignored).toHaveLength(4);
+		const pack = (await findProduct(db, 'GL-P21-60'))?.packs.find((p) => p.sku === SKU);
+		expect(pack).toMatchObject({ price: 1350, stock: 3, cost: 800, asOf: '2026-03-04T05:00:00.000Z' });
+		expect(supplierSays(standing)).toContain('2 changes');
+	});
+
+	it.each([
+		['down', DOWN, 'answered 503'],
+		['talking nonsense', NONSENSE, 'not JSON']
+	])('that is %s keeps the last good values and their date', async (_, at, words) => {
+		const { db } = await demoDatabase();
+		const good = await askSupplier(db, answering([{ sku: SKU, price: 1350, stock: 3 }]), WORKER);
+		const before = await findProduct(db, 'GL-P21-60');
+		const bad = await askSupplier(db, await shopSupplier(db, () => minute(at)), {
+			...WORKER,
+			now: '2026-03-05T00:00:00.000Z'
+		});
+		expect(bad.trouble).toContain(words);
+		expect([bad.lastGood, bad.lastAsked]).toEqual([good.lastGood, '2026-03-05T00:00:00.000Z']);
+		expect(await findProduct(db, 'GL-P21-60')).toEqual(before);
+		expect(supplierSays(bad)).toContain('last good values are kept');
+	});
+
+	it('in another currency takes nothing', async () => {
+		const { db } = await demoDatabase();
+		const standing = await askSupplier(db, answering([{ sku: SKU, price: 1, stock: 1 }], 'SEK'), WORKER);
+		expect(standing.trouble).toContain('quotes in SEK');
+		expect((await findProduct(db, 'GL-P21-60'))?.packs[0]?.price).toBe(1290);
+	});
+
+	it('never asked, says so', async () => {
+		const { db } = await demoDatabase();
+		expect(supplierSays(await supplierStanding(db, answering([])))).toContain('Nobody has asked');
+	});
+});

@@ -1,0 +1,157 @@
+import type { Knex } from 'knex';
+import type { Accessory, Pack, Product } from '../../core/exchange';
+import { counted } from '../../core/units';
+import { listAccessories, listProducts } from '../repositories/products';
+import { readSetting, writeSetting } from '../repositories/settings';
+import { quote, supplierOf, type FeedPack, type Quote, type Supplier } from '../stand-ins/supplier';
+import { readCurrency } from './policy';
+import { ACCESSORIES, PRODUCTS, writeRecord, type Worker } from './record/store';
+
+/** Where the prices and the stock of the shop come from, and how they stand. */
+export interface SupplierStanding {
+	name: string;
+	simulated: boolean;
+	/** When the supplier last quoted something that made sense, and when it was last asked, ISO. */
+	lastGood: string | null;
+	lastAsked: string | null;
+	/** What went wrong the last time; the last good values are kept. */
+	trouble: string | null;
+	/** What the last good answer changed, in words. */
+	changed: string[];
+	/** Rows of it that were left out, and why. */
+	ignored: string[];
+}
+
+const SETTING = 'supplier';
+const FIRST = 'supplier-first';
+const NEVER = { lastGood: null, lastAsked: null, trouble: null, changed: [], ignored: [] };
+const MOST_WORDS = 200;
+
+async function packsOf(db: Knex): Promise<FeedPack[]> {
+	const items = [...(await listProducts(db)), ...(await listAccessories(db))].filter((i) => !i.withdrawn);
+	return items.flatMap(({ packs }) => packs.map(({ sku, price, stock }) => ({ sku, price, stock: stock ?? 10 })));
+}
+
+/** Packs as they were when the supplier was first asked: the simulated one moves around these. */
+async function firstPacks(db: Knex): Promise<FeedPack[]> {
+	const known = ((await readSetting(db, FIRST)) as FeedPack[] | undefined) ?? [];
+	const have = new Set(known.map((p) => p.sku));
+	const fresh = (await packsOf(db)).filter((p) => !have.has(p.sku));
+	const all = [...known, ...fresh];
+	if (fresh.length > 0) await writeSetting(db, FIRST, all);
+	return all;
+}
+
+/** The supplier of this shop. */
+export async function shopSupplier(db: Knex, now: () => Date): Promise<Supplier> {
+	return supplierOf(await firstPacks(db), await readCurrency(db), now);
+}
+
+/** How prices and stock stand, without asking anybody. */
+export async function supplierStanding(db: Knex, { name, simulated }: Supplier): Promise<SupplierStanding> {
+	const kept = (await readSetting(db, SETTING)) as Omit<SupplierStanding, 'name' | 'simulated'> | undefined;
+	return { ...NEVER, ...kept, name, simulated };
+}
+
+/** Quotes that can be believed, by pack, and why others cannot. */
+function sound(
+	rows: readonly unknown[],
+	before: ReadonlyMap<string, Pack>
+): { good: Map<string, Quote>; ignored: string[] } {
+	const good = new Map<string, Quote>();
+	const ignored: string[] = [];
+	rows.forEach((row, i) => {
+		const read = quote.safeParse(row);
+		if (!read.success) {
+			ignored.push(
+				`row ${i + 1}: ${read.error.issues[0]?.path.join('.') ?? ''} ${read.error.issues[0]?.message ?? ''}`.trim()
+			);
+			return;
+		}
+		const { sku, price } = read.data;
+		const known = before.get(sku);
+		if (!known) ignored.push(`${sku}: not in the stock of this shop`);
+		else if (price > 5 * known.price || 5 * price < known.price)
+			ignored.push(`${sku}: ${price} is more than five times off ${known.price}; look at it by hand`);
+		else good.set(sku, read.data);
+	});
+	return { good, ignored };
+}
+
+function quoted<T extends Product | Accessory>(
+	item: T,
+	quotes: ReadonlyMap<string, Quote>,
+	at: string
+): { item: T; words: string[] } {
+	const words: string[] = [];
+	const packs = item.packs.map((pack) => {
+		const now = quotes.get(pack.sku);
+		if (!now) return pack;
+		if (now.price !== pack.price) words.push(`${pack.sku}: price ${pack.price} to ${now.price}`);
+		if (now.stock !== pack.stock) words.push(`${pack.sku}: stock ${pack.stock ?? 'not counted'} to ${now.stock}`);
+		const { price, stock, cost } = now;
+		return { ...pack, price, stock, asOf: at, ...(cost === undefined ? {} : { cost }) } as Pack;
+	});
+	return { item: { ...item, packs }, words };
+}
+
+/**
+ * Asks the supplier and takes its prices and stock in, each change in the history of its item. When the supplier is down or sends
+ * nonsense the last good values stay, with their date, and the standing says so.
+ */
+export async function askSupplier(db: Knex, supplier: Supplier, worker: Worker): Promise<SupplierStanding> {
+	const before = await supplierStanding(db, supplier);
+	const keep = async (standing: Partial<SupplierStanding>) => {
+		const { name: _name, simulated: _simulated, ...kept } = { ...before, ...standing, lastAsked: worker.now };
+		await writeSetting(db, SETTING, kept);
+		return { ...before, ...kept };
+	};
+	let answer;
+	try {
+		answer = await supplier.ask();
+	} catch (error) {
+		const why = error instanceof Error ? error.message : String(error);
+		return keep({ trouble: `${supplier.name}: ${why}. The last good values are kept.` });
+	}
+	const currency = await readCurrency(db);
+	if (answer.currency !== currency)
+		return keep({
+			trouble: `${supplier.name} quotes in ${answer.currency}, the shop sells in ${currency}. Nothing was taken.`
+		});
+	const { at, quotes } = answer;
+	return db.transaction(async (tx) => {
+		const items = { products: await listProducts(tx), accessories: await listAccessories(tx) };
+		const packs = new Map(
+			[...items.products, ...items.accessories].flatMap((i) => i.packs.map((p) => [p.sku as string, p] as const))
+		);
+		const { good, ignored } = sound(quotes, packs);
+		const changed: string[] = [];
+		const take = async (store: typeof PRODUCTS | typeof ACCESSORIES, list: readonly (Product | Accessory)[]) => {
+			for (const one of list) {
+				const { item, words } = quoted(one, good, at);
+				if (words.length === 0) continue;
+				changed.push(...words);
+				const happening = { kind: 'change' as const, what: `Quoted by ${supplier.name}: ${words.join(', ')}` };
+				await writeRecord(tx, store as never, { before: one, after: item } as never, happening, worker);
+			}
+		};
+		await take(PRODUCTS, items.products);
+		await take(ACCESSORIES, items.accessories);
+		const kept = {
+			lastGood: at,
+			lastAsked: worker.now,
+			trouble: null,
+			changed: changed.slice(0, MOST_WORDS),
+			ignored: ignored.slice(0, MOST_WORDS)
+		};
+		await writeSetting(tx, SETTING, kept);
+		return { ...before, ...kept };
+	});
+}
+
+/** What an answer of the supplier came to, in one sentence. */
+export function supplierSays({ trouble, changed, ignored, lastGood }: SupplierStanding): string {
+	if (trouble) return trouble;
+	if (lastGood === null) return 'Nobody has asked the supplier yet.';
+	return `${counted(changed.length, 'change')} of price or stock taken in, ${counted(ignored.length, 'row')} left out.`;
+}

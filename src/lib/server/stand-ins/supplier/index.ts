@@ -1,0 +1,17 @@
+import { httpSupplier } from './http';
+import type { Supplier } from './service';
+import { simulatedSupplier, type FeedPack } from './simulated';
+
+/** The supplier in use: the one at `ROTALUX_SUPPLIER`, or the simulated one on the packs of the shop. */
+export function supplierOf(
+	packs: readonly FeedPack[],
+	currency: string,
+	now: () => Date,
+	env: NodeJS.ProcessEnv = process.env
+): Supplier {
+	return env.ROTALUX_SUPPLIER ? httpSupplier(env.ROTALUX_SUPPLIER) : simulatedSupplier(packs, currency, now);
+}
+
+export { quote, type Quote, type Quotes, type Supplier } from './service';
+export { serveFeed, type Feed } from './server';
+export type { FeedPack } from './simulated';
