@@ -4,13 +4,22 @@
 	import Rail from '$lib/components/ui/Rail.svelte';
 	import Shortcuts from '$lib/components/ui/Shortcuts.svelte';
 
+	import { page } from '$app/state';
+
 	let { data, children } = $props();
+
+	/** Pages for customers stand alone, without the rooms of the shop. */
+	const alone = $derived(page.route.id?.startsWith('/k/') ?? false);
 </script>
 
 <ModeWatcher defaultMode="dark" />
 <a href="#content" class="button sr-only focus:not-sr-only focus:absolute focus:z-10">Skip to the content</a>
-<div class="flex min-h-screen">
-	<Rail demo={data.demo} person={data.person} />
-	<div id="content" class="min-w-0 grow">{@render children()}</div>
-</div>
-<Shortcuts />
+{#if alone}
+	<div id="content">{@render children()}</div>
+{:else}
+	<div class="flex min-h-screen">
+		<Rail demo={data.demo} person={data.person} />
+		<div id="content" class="min-w-0 grow">{@render children()}</div>
+	</div>
+	<Shortcuts />
+{/if}

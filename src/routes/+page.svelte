@@ -62,8 +62,8 @@
 			onkeydown={key}
 		/>
 		<p class="text-soft">
-			A few letters of make or model, a year, and what the lamp does. Enter opens the first answer, arrow down goes
-			through them.
+			A few letters of make or model, a year, and what the lamp does, or the word kit. Enter opens the first answer,
+			arrow down goes through them.
 		</p>
 	</form>
 	<div aria-live="polite">

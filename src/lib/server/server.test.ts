@@ -16,6 +16,7 @@ import { workbook } from './documents/xlsx';
 import { putConfiguration } from './repositories/configurations';
 import { askCounter } from './services/counter';
 import { kitSheet, startKit } from './services/kits';
+import { highsSolver } from './solver/highs';
 import { poolSolver, stopPool } from './workers/pool';
 import { makeConfiguration, STOP_SOCKET } from '../../../tests/support/make';
 

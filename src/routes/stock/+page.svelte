@@ -49,6 +49,7 @@
 	<div class="flex flex-wrap items-end gap-3">
 		<h1 class="mr-auto">Stock</h1>
 		<a class="button" href={resolve('/stock/new')}>New product</a>
+		<a class="button" href={resolve('/stock/supplier')}>Prices and stock</a>
 		<a class="button" href={resolve('/vehicles/import')}>Import a list</a>
 		<a class="button" href={resolve('/stock/[table].csv', { table: 'products' })} download>CSV</a>
 		<a class="button" href={resolve('/stock/stock.xlsx')} download>XLSX</a>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import TinyRota from '../rota/TinyRota.svelte';
+	import KitOffer from './KitOffer.svelte';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 	import { money } from '../ui/money';
 	import type { CounterReply } from '$lib/core/showing';
@@ -8,10 +9,14 @@
 	/** What the counter found: per vehicle the best lamp of each place that was asked for. */
 	let { reply, currency }: { reply: CounterReply; currency: string } = $props();
 
+	/** Kits are worked out for so many vehicles at once. */
+	const MOST_KITS = 2;
+
 	const understood = $derived(
 		[
 			reply.understood.vehicle && `vehicle “${reply.understood.vehicle}”`,
 			reply.understood.functions.length > 0 && reply.understood.functions.join(' or ').toLowerCase(),
+			reply.kit !== null && 'a kit',
 			reply.understood.zone,
 			reply.understood.side,
 			...reply.understood.slips
@@ -37,7 +42,7 @@
 	</p>
 {/if}
 <div class="grid gap-3">
-	{#each reply.vehicles as vehicle (vehicle.id)}
+	{#each reply.vehicles as vehicle, i (vehicle.id)}
 		<section class="panel" aria-labelledby={`v-${vehicle.id}`}>
 			<div class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line px-3 py-1.5">
 				<TinyRota sockets={vehicle.sockets} size={40} />
@@ -53,7 +58,10 @@
 				<a class="button" href={resolve('/vehicles/[id]/match/[[socket]]', { id: vehicle.id })}>Match</a>
 				<a class="button" href={resolve('/vehicles/[id]/kit', { id: vehicle.id })}>Kit</a>
 			</div>
-			{#if vehicle.answers.length > 0}
+			{#if reply.kit !== null}
+				{#if i < MOST_KITS}<KitOffer vehicle={vehicle.id} scope={reply.kit} {currency} />
+				{:else}<p class="px-3 py-2 text-soft">Type more of the vehicle to see its kit.</p>{/if}
+			{:else if vehicle.answers.length > 0}
 				<ul>
 					{#each vehicle.answers as answer (answer.socket)}
 						<li class="border-b border-line last:border-0">

@@ -1,10 +1,14 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { ShownKitRow } from '$lib/core/showing';
+	import { counted } from '$lib/core/units';
 	import { money } from '../ui/money';
 
 	/** Kits on record, the last touched first. */
 	let { kits, currency }: { kits: ShownKitRow[]; currency: string } = $props();
+
+	const standsAs = ({ code, state }: ShownKitRow) =>
+		code === null ? state : state === 'released' ? `released as ${code}` : `${code}; next revision ${state}`;
 </script>
 
 <table class="grid-table">
@@ -26,7 +30,11 @@
 					></td
 				>
 				<td>{kit.vehicle}</td>
-				<td>{kit.code ? `released as ${kit.code}` : kit.state}</td>
+				<td
+					>{standsAs(kit)}{#if kit.touched > 0}<span class="block text-sm text-refuse"
+							>{counted(kit.touched, 'thing')} changed under it</span
+						>{/if}</td
+				>
 				<td class="number">{kit.open}</td>
 				<td class="number">{money(kit.total, currency)}</td>
 				<td class="whitespace-nowrap text-soft">{kit.updatedAt.slice(0, 16).replace('T', ' ')}</td>

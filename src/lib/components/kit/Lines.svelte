@@ -3,40 +3,74 @@
 	import { amount } from '$lib/core/units';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 
-	/** Lines of a kit: lamps or parts, in whole packs with what is left over. */
-	let { title, lines, currency }: { title: string; lines: ShownLine[]; currency: string } = $props();
+	/** Lines of a kit: lamps or parts, in whole packs with what is left over; for the shop also margin and shelf. */
+	let {
+		title,
+		lines,
+		currency,
+		shop = false,
+		place = null,
+		onplace
+	}: {
+		title: string;
+		lines: ShownLine[];
+		currency: string;
+		/** True where the shop looks: margin, stock and shelf are shown. */
+		shop?: boolean;
+		/** Socket whose place is looked at. */
+		place?: string | null;
+		/** Opens the place of a lamp to change it. */
+		onplace?: (socket: string) => void;
+	} = $props();
 
 	const lamps = $derived(lines.some((line) => line.verdict));
+	const isOpen = (line: ShownLine) => lamps && place !== null && line.sockets.includes(place);
+	const shelfText = ({ stock, shelf }: ShownLine) =>
+		[stock === undefined ? 'not counted' : String(stock), shelf ? `on ${shelf}` : ''].filter(Boolean).join(' ');
 </script>
 
 <table class="grid-table">
 	<caption class="px-2 pt-1 text-left font-semibold">{title}</caption>
 	<thead>
 		<tr>
-			<th scope="col" class="w-[30%]">What</th>
-			<th scope="col" class="w-[19%]">{lamps ? 'Verdict' : 'Answers'}</th>
+			<th scope="col" class="w-[28%]">What</th>
+			<th scope="col" class="w-[16%]">{lamps ? 'Verdict' : 'Answers'}</th>
 			<th scope="col">For</th>
 			<th scope="col" class="number">Packs</th>
 			<th scope="col" class="number">Pieces</th>
 			<th scope="col" class="number">Spare</th>
+			{#if shop}<th scope="col" class="number">Stock</th>{/if}
 			<th scope="col" class="number">Price, {currency}</th>
+			{#if shop}<th scope="col" class="number">Margin</th>{/if}
 		</tr>
 	</thead>
 	<tbody>
-		{#each lines as line (line.sku)}
-			<tr>
-				<td><span class="font-medium">{line.name}</span> <span class="block text-sm text-soft">{line.sku}</span></td>
+		{#each lines as line, i (`${line.sku} ${i}`)}
+			<tr class={isOpen(line) ? 'bg-sea-wash' : ''}>
+				<td
+					>{#if lamps && onplace}<button
+							type="button"
+							class="link text-left font-medium"
+							aria-expanded={isOpen(line)}
+							onclick={() => onplace?.(line.sockets[0] ?? '')}>{line.name}</button
+						>{:else}<span class="font-medium">{line.name}</span>{/if}
+					<span class="block text-sm text-soft">{line.sku}</span></td
+				>
 				<td>
 					{#if line.verdict}<VerdictTag verdict={line.verdict} />{:else}{line.solves}{/if}
 				</td>
 				<td>
 					{line.places.length > 0 ? line.places.join('; ') : 'the whole vehicle'}
-					{#each line.doubts as doubt (doubt)}<span class="block text-sm text-unknown">{doubt}</span>{/each}
+					{#each [...(line.check ? [line.check] : []), ...line.doubts] as doubt (doubt)}<span
+							class="block text-sm text-unknown">{doubt}</span
+						>{/each}
 				</td>
 				<td class="number">{line.packs}</td>
 				<td class="number">{line.count}</td>
 				<td class="number">{line.spare === 0 ? '–' : line.spare}</td>
+				{#if shop}<td class="number">{line.packs === 0 ? 'theirs' : shelfText(line)}</td>{/if}
 				<td class="number">{amount(line.price)}</td>
+				{#if shop}<td class="number">{line.margin === undefined ? '–' : amount(line.margin)}</td>{/if}
 			</tr>
 		{/each}
 	</tbody>

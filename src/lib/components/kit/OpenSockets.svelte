@@ -1,20 +1,25 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
+	import type { ShownKit } from '$lib/core/showing';
+	import SolveForm from './SolveForm.svelte';
 
-	/** Sockets the kit leaves open, each with the reason and the way on. */
+	/** Sockets the kit leaves open, each with the reason, what would close it, and the way on. */
 	let {
 		open,
 		vehicle,
+		kit,
 		fixed,
-		editable
+		editable,
+		onplace
 	}: {
-		open: { socket: string; name: string; why: string }[];
-		/** Id of the vehicle. */
+		open: ShownKit['open'];
+		/** Ids of the vehicle and the kit. */
 		vehicle: string;
+		kit: string;
 		/** Sockets a person decided about. */
 		fixed: ReadonlySet<string>;
 		editable: boolean;
+		onplace: (socket: string) => void;
 	} = $props();
 </script>
 
@@ -32,12 +37,20 @@
 				>
 				<span class="text-soft">{item.why}</span>
 			</p>
+			{#if item.wanted}<p class="text-sm">What would close it: {item.wanted}</p>{/if}
 			{#if editable}
-				<form method="post" action={fixed.has(item.socket) ? '?/free' : '?/leave'} use:enhance class="mt-1">
-					<input type="hidden" name="socket" value={item.socket} />
-					<input type="hidden" name="reason" value="as the customer wishes" />
-					<button class="link text-sm">{fixed.has(item.socket) ? 'Let the kit choose again' : 'Leave it stock'}</button>
-				</form>
+				<div class="mt-1 flex flex-wrap items-start gap-x-3">
+					<button type="button" class="link text-sm" onclick={() => onplace(item.socket)}>Choose by hand</button>
+					<SolveForm action={fixed.has(item.socket) ? '?/free' : '?/leave'} {vehicle} {kit}
+						>{#snippet children(busy)}
+							<input type="hidden" name="socket" value={item.socket} />
+							<input type="hidden" name="reason" value="as the customer wishes" />
+							<button class="link text-sm" disabled={busy}
+								>{fixed.has(item.socket) ? 'Let the kit choose again' : 'Leave it stock'}</button
+							>
+						{/snippet}</SolveForm
+					>
+				</div>
 			{/if}
 		</li>
 	{/each}

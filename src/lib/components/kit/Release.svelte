@@ -1,14 +1,71 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import BusyForm from '../ui/BusyForm.svelte';
+	import type { KitLife } from '$lib/core/kit';
 
-	/** Freezes the kit. A lamp that wants a check by hand wants the name of whoever checked it. */
-	let { wantsSignature, stale }: { wantsSignature: boolean; stale: boolean } = $props();
+	/** From draft to release: somebody checks it, signs for what wants a hand, and it is frozen under a code. */
+	let {
+		kitState,
+		revision,
+		toSign,
+		life,
+		stale,
+		person,
+		empty
+	}: {
+		kitState: 'draft' | 'checked' | 'released';
+		revision: number;
+		toSign: string[];
+		life: KitLife;
+		stale: boolean;
+		person: string;
+		empty: boolean;
+	} = $props();
 </script>
 
-<form method="post" action="?/release" class="grid gap-2" use:enhance>
-	<label class="grid gap-1">
-		{wantsSignature ? 'Checked by hand, signed by' : 'Signed by (if anything was checked by hand)'}
-		<input name="signedBy" class="field" required={wantsSignature} maxlength="200" autocomplete="name" />
-	</label>
-	<button class="button justify-center" disabled={stale}>Release revision 1</button>
-</form>
+{#if kitState === 'draft'}
+	<h2>1. Check revision {revision}</h2>
+	{#if stale}<p class="text-sm">Facts have changed since it was worked out: solve it again first.</p>{/if}
+	<BusyForm action="?/check" class="grid gap-2"
+		>{#snippet children(busy)}
+			{#each toSign as what (what)}
+				<label class="grid gap-0.5 text-sm"
+					>{what}
+					<input name="found" class="field text-base" required maxlength="300" placeholder="what you found" /></label
+				>
+			{:else}
+				<p class="text-sm text-soft">Match, Circuit and the packs are checked once more; nothing in it wants a hand.</p>
+			{/each}
+			<label class="grid gap-0.5 text-sm text-soft"
+				>Checked by <input
+					name="by"
+					class="field text-base text-ink"
+					value={person || undefined}
+					required
+					maxlength="200"
+					autocomplete="name"
+				/></label
+			>
+			<button class="button justify-center" data-main disabled={busy || stale || empty}>Check it</button>
+		{/snippet}</BusyForm
+	>
+{:else if kitState === 'checked'}
+	<h2>2. Release revision {revision}</h2>
+	<p class="text-sm">
+		Checked by {life.checked?.by} on {life.checked?.on}. It gets a code and is frozen; a change later makes the next
+		revision.
+	</p>
+	{#each life.checked?.signOffs ?? [] as { what, found } (what)}<p class="text-sm text-soft">{what}: {found}</p>{/each}
+	<BusyForm action="?/release" class="mt-2 grid"
+		>{#snippet children(busy)}<button class="button justify-center" data-main disabled={busy || stale}
+				>Release revision {revision}</button
+			>{/snippet}</BusyForm
+	>
+{:else}
+	<h2>Released</h2>
+	<p class="text-sm text-soft">A released kit does not change. What is to be different goes into its next revision.</p>
+	<BusyForm action="?/revise" class="mt-2 grid"
+		>{#snippet children(busy)}<button class="button justify-center" disabled={busy}
+				>Start revision {revision + 1} by the facts of today</button
+			>{/snippet}</BusyForm
+	>
+{/if}

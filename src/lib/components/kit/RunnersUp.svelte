@@ -1,25 +1,33 @@
 <script lang="ts">
-	import BusyForm from '../ui/BusyForm.svelte';
 	import type { ShownKit } from '$lib/core/showing';
 	import { money } from '../ui/money';
+	import SolveForm from './SolveForm.svelte';
 
 	/** The next best kits: what they cost more, and where they differ. Worked out when somebody asks. */
 	let {
 		runnersUp,
 		total,
 		currency,
-		editable
-	}: { runnersUp: ShownKit['runnersUp']; total: number; currency: string; editable: boolean } = $props();
+		editable,
+		vehicle,
+		kit
+	}: {
+		runnersUp: ShownKit['runnersUp'];
+		total: number;
+		currency: string;
+		editable: boolean;
+		vehicle: string;
+		kit: string;
+	} = $props();
 </script>
 
 <h2>Runners-up</h2>
 {#if runnersUp.length === 0 && editable}
-	<BusyForm action="?/runners"
+	<p class="text-sm text-soft">The next best kits that a person could tell from this one.</p>
+	<SolveForm action="?/runners" {vehicle} {kit}
 		>{#snippet children(busy)}
-			<button class="button mt-1" disabled={busy}
-				>{busy ? 'Working out two other kits…' : 'Work out the next best two'}</button
-			>
-		{/snippet}</BusyForm
+			<button class="button mt-1" disabled={busy}>Work out the next best two</button>
+		{/snippet}</SolveForm
 	>
 {/if}
 <ul>

@@ -6,6 +6,8 @@ export * from './lp-text';
 export * from './options';
 export * from './answer';
 export * from './assemble';
+export * from './solve-checked';
+export * from './runners-up';
 export * from './check';
 export * from './conflict';
 export * from './fitted';

@@ -1,3 +1,4 @@
+import type { KitScope } from '../exchange';
 import type { ShownCandidate } from './candidate';
 import type { ShownSocket } from './socket';
 
@@ -19,5 +20,7 @@ export interface CounterAnswer {
 export interface CounterReply {
 	/** What the line was understood to ask, in words. */
 	understood: { vehicle: string; functions: string[]; side: string | null; zone: string | null; slips: string[] };
+	/** The scope of the kit that was asked for; null when none was. */
+	kit: KitScope | null;
 	vehicles: { id: string; name: string; sockets: ShownSocket[]; answers: CounterAnswer[] }[];
 }

@@ -19,3 +19,6 @@ export * from './sheets';
 export * from './kit';
 export * from './cautions';
 export * from './kit-row';
+export * from './place';
+export * from './offer';
+export * from './wires';

@@ -8,7 +8,12 @@ export interface CounterQuery {
 	functions: FunctionId[];
 	side: 'left' | 'right' | null;
 	zone: 'front' | 'rear' | null;
+	/** True when a whole kit is asked for. */
+	kit: boolean;
 }
+
+/** Words that ask for a kit. */
+const KIT_WORDS: ReadonlySet<string> = new Set(['kit', 'kits', 'set', 'everything']);
 
 const NAMES = FUNCTION_IDS.flatMap((id) => {
 	const { label, synonyms } = lampFunction(id);
@@ -39,7 +44,7 @@ function functionsNamed(words: readonly string[], partial: boolean): FunctionId[
  */
 export function readCounterQuery(text: string, isVehicleWord: (word: string) => boolean): CounterQuery {
 	const words = wordsOf(text);
-	const query: CounterQuery = { vehicle: [], functions: [], side: null, zone: null };
+	const query: CounterQuery = { vehicle: [], functions: [], side: null, zone: null, kit: false };
 	for (let i = 0; i < words.length;) {
 		const taken = takeFunction(words, i, query, isVehicleWord) || takeOther(words[i] ?? '', query, isVehicleWord);
 		i += taken;
@@ -65,6 +70,7 @@ function takeFunction(
 
 function takeOther(word: string, query: CounterQuery, isVehicleWord: (word: string) => boolean): number {
 	if (isVehicleWord(word)) query.vehicle.push(word);
+	else if (KIT_WORDS.has(word)) query.kit = true;
 	else if (word === 'left' || word === 'right') query.side = word;
 	else if (word === 'front' || word === 'rear') query.zone = word;
 	else query.vehicle.push(word);

@@ -1,24 +1,6 @@
 import type { Knex } from 'knex';
 import type { KitOrder } from '../../core/exchange';
-import type { KitAnswer } from '../../core/kit';
-
-/** One thing somebody checked by hand, in words. */
-export interface SignOff {
-	/** What was to be checked. */
-	what: string;
-	/** What was found. */
-	found: string;
-}
-
-/** What happened to a kit on its way to release. */
-export interface KitLife {
-	/** Who checked it, and what was checked by hand; null while nobody has. */
-	checked: { by: string; on: string; signOffs: SignOff[] } | null;
-	/** Other configurations it does for as it is. */
-	also: string[];
-}
-
-export const NEW_LIFE: KitLife = { checked: null, also: [] };
+import { NEW_LIFE, type KitAnswer, type KitLife } from '../../core/kit';
 
 /** A kit as the shop keeps it. */
 export interface StoredKit {

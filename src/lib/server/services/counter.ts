@@ -26,7 +26,7 @@ function asked(socket: Socket, query: CounterQuery): boolean {
 }
 
 function answers(configuration: Configuration, query: CounterQuery, { catalogue, shop }: ShopData): CounterAnswer[] {
-	if (query.functions.length === 0 && query.side === null && query.zone === null) return [];
+	if (query.kit || (query.functions.length === 0 && query.side === null && query.zone === null)) return [];
 	const groups = twinGroups(socketsInWalk(configuration).filter((socket) => asked(socket, query)));
 	return groups.flatMap((group): CounterAnswer[] => {
 		const [socket] = group;
@@ -68,6 +68,7 @@ export async function askCounter(db: Knex, line: string): Promise<CounterReply> 
 			zone: query.zone,
 			slips: reread.map(({ typed, as }) => `“${typed}” read as ${as.join(' or ')}`)
 		},
+		kit: query.kit ? (query.zone ?? 'vehicle') : null,
 		vehicles: found.map((c) => ({
 			id: c.id,
 			name: vehicleName(c),

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { demoDatabase, freshDatabase } from '../../../../tests/support/database';
 import { readDocument, type RotaluxDocument } from '../../core/exchange';
 import { demoDocument } from '../demo/load';
-import { NEW_LIFE, putKit } from '../repositories/kits';
+import { NEW_LIFE } from '../../core/kit';
+import { putKit } from '../repositories/kits';
 import { exportAll, exportVehicle, importDocument } from './exchange';
 
 const NOW = '2026-02-03T04:05:06.000Z';

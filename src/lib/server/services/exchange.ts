@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { document as documentSchema, FORMAT, kitOrder, type RotaluxDocument } from '../../core/exchange';
-import type { KitAnswer } from '../../core/kit';
+import { NEW_LIFE, type KitAnswer, type KitLife } from '../../core/kit';
 import { unitIdsOf } from '../../core/vehicle';
 import { findConfiguration, listConfigurations } from '../repositories/configurations';
 import {
@@ -8,9 +8,7 @@ import {
 	findKit,
 	listKits,
 	listRevisions,
-	NEW_LIFE,
 	putKit,
-	type KitLife,
 	type KitRevision,
 	type StoredKit
 } from '../repositories/kits';

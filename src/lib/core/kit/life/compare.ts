@@ -1,5 +1,5 @@
 import type { Socket } from '../../exchange';
-import { differences } from '../assemble';
+import { differences } from '../runners-up';
 import type { KitAnswer } from '../answer';
 
 /** What is different between two revisions of a kit. */

@@ -1,5 +1,5 @@
 import type { KitOrder } from '../../exchange';
-import { linesOf, solveChecked } from '../assemble';
+import { linesOf, solveChecked } from '../solve-checked';
 import { dealt, type KitAnswer } from '../answer';
 import type { KitCase } from '../options';
 import { prepareKit } from '../prepare';

@@ -1,4 +1,4 @@
-import { CAUTIONS, policySentences } from '../../../core/showing';
+import { CAUTIONS, policySentences, wiresOf } from '../../../core/showing';
 import type { KitSheet } from '../../services/kits';
 import {
 	bullets,
@@ -14,7 +14,6 @@ import {
 } from './paper';
 import { drawQr } from './qr';
 import { drawRota } from './rota';
-import { wiresOf } from './wires';
 
 const COLUMNS: readonly PaperColumn[] = [
 	{ title: 'Place', share: 0.42 },

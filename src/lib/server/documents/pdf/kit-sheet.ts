@@ -1,4 +1,4 @@
-import { CAUTIONS, policySentences, type ShownLine } from '../../../core/showing';
+import { CAUTIONS, policySentences, wiresOf, type ShownLine } from '../../../core/showing';
 import { amount } from '../../../core/units';
 import type { KitSheet } from '../../services/kits';
 import {
@@ -15,7 +15,6 @@ import {
 } from './paper';
 import { drawQr } from './qr';
 import { drawRota } from './rota';
-import { wiresOf } from './wires';
 
 const COLUMNS: readonly PaperColumn[] = [
 	{ title: 'SKU', share: 0.15 },

@@ -1,7 +1,8 @@
 import type { KitOrder } from '../../../core/exchange';
+import { NEW_LIFE } from '../../../core/kit';
 import { err, ok, type Result } from '../../../core/result';
 import { findConfiguration } from '../../repositories/configurations';
-import { findKit, NEW_LIFE, putKit, type StoredKit } from '../../repositories/kits';
+import { findKit, putKit, type StoredKit } from '../../repositories/kits';
 import { draftOf, solved, type KitContext } from './context';
 
 const RUNNERS_UP = 2;

@@ -4,5 +4,7 @@ export * from './choices';
 export * from './life';
 export * from './touched';
 export * from './prices';
+export * from './alternatives';
+export * from './offer';
 export * from './show';
 export * from './rows';

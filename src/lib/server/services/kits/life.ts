@@ -1,19 +1,10 @@
 import type { Knex } from 'knex';
 import type { Accessory, Complaint, Configuration, KitOrder, Policy, Product } from '../../../core/exchange';
-import { checkKit, reasonsAgainst, type KitAnswer } from '../../../core/kit';
+import { checkKit, NEW_LIFE, reasonsAgainst, type KitAnswer, type KitLife } from '../../../core/kit';
 import { err, ok, type Result } from '../../../core/result';
 import { vehicleName } from '../../../core/vehicle';
 import { listConfigurations } from '../../repositories/configurations';
-import {
-	addRevision,
-	findKit,
-	listRevisions,
-	NEW_LIFE,
-	putKit,
-	type KitLife,
-	type KitRevision,
-	type StoredKit
-} from '../../repositories/kits';
+import { addRevision, findKit, listRevisions, putKit, type KitRevision, type StoredKit } from '../../repositories/kits';
 import { listRecords } from '../../repositories/records';
 import { shopData } from '../catalogue';
 import { readCurrency } from '../policy';

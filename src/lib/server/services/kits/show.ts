@@ -1,17 +1,10 @@
 import type { Knex } from 'knex';
 import type { Accessory, Configuration, KitOrder, Policy } from '../../../core/exchange';
-import type { KitAnswer, Touch } from '../../../core/kit';
+import { NEW_LIFE, type KitAnswer, type KitLife, type Touch } from '../../../core/kit';
 import { showKit, type ShownKit } from '../../../core/showing';
 import { vehicleName } from '../../../core/vehicle';
 import { findConfiguration } from '../../repositories/configurations';
-import {
-	findKit,
-	listRevisions,
-	NEW_LIFE,
-	type KitLife,
-	type KitRevision,
-	type StoredKit
-} from '../../repositories/kits';
+import { findKit, listRevisions, type KitRevision, type StoredKit } from '../../repositories/kits';
 import { shopData } from '../catalogue';
 import { readCurrency } from '../policy';
 import { toSign, type FrozenKit } from './life';

@@ -1,25 +1,42 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import { resolve } from '$app/paths';
-import { KIT_SCOPES, kitOrder, label } from '$lib/core/exchange';
+import { BALANCES, KIT_SCOPES, kitOrder, label, socketId } from '$lib/core/exchange';
+import { FUNCTION_IDS } from '$lib/core/lamps';
+import { findConfiguration } from '$lib/server/repositories/configurations';
 import { orTrouble } from '$lib/server/or-trouble';
 import { kitRows, startKit } from '$lib/server/services/kits';
 import { database, kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params }) => ({ rows: await kitRows(await database(), params.id) });
+export const load: PageServerLoad = async ({ params }) => {
+	const db = await database();
+	const configuration = await findConfiguration(db, params.id);
+	return {
+		rows: await kitRows(db, params.id),
+		functions: [...new Set((configuration?.sockets ?? []).flatMap((s) => s.functions))]
+	};
+};
 
-const newKit = z.object({ name: label, scope: z.enum(KIT_SCOPES) });
+const newKit = z.object({
+	name: label,
+	scope: z.enum(KIT_SCOPES),
+	function: z.enum(FUNCTION_IDS).optional(),
+	socket: socketId.optional(),
+	balance: z.enum(BALANCES).default('price')
+});
 
 export const actions: Actions = {
 	start: async ({ request, params }) => {
 		const read = newKit.safeParse(Object.fromEntries(await request.formData()));
 		if (!read.success)
 			return fail(400, { message: 'Give the kit a name of 1 to 200 characters and a scope. Nothing was changed.' });
-		const order = kitOrder.parse({ scope: read.data.scope });
+		const { scope, balance, function: fn, socket } = read.data;
+		const sockets = scope === 'sockets' && socket ? [socket] : undefined;
+		const order = kitOrder.parse({ scope, balance, function: scope === 'function' ? fn : undefined, sockets });
 		const started = await orTrouble(async () => startKit(await kitContext(), params.id, read.data.name, order));
 		if ('status' in started) return started;
-		if (!started.ok) return fail(404, { message: started.error });
+		if (!started.ok) return fail(409, { message: started.error });
 		redirect(303, resolve('/vehicles/[id]/kit/[kit]', { id: params.id, kit: started.value.id }));
 	}
 };

@@ -4,7 +4,12 @@
 	import Message from '$lib/components/ui/Message.svelte';
 	import { SCOPE_OPTIONS } from '$lib/components/kit/options';
 
+	import { BALANCE_OPTIONS, SOCKETS_SCOPE } from '$lib/components/kit/options';
+	import { lampFunction } from '$lib/core/lamps/functions';
+
 	let { data, form } = $props();
+
+	let scope = $state<string>('vehicle');
 </script>
 
 <svelte:head><title>Kits · {data.vehicle.name} · Rotalux</title></svelte:head>
@@ -19,12 +24,33 @@
 			>
 			<label class="grid gap-1 font-medium">
 				Scope
-				<select name="scope" class="field font-normal">
-					{#each SCOPE_OPTIONS as option (option.value)}
+				<select name="scope" class="field font-normal" bind:value={scope}>
+					{#each [...SCOPE_OPTIONS, SOCKETS_SCOPE] as option (option.value)}
 						<option value={option.value}>{option.label}</option>
 					{/each}
 				</select>
 			</label>
+			{#if scope === 'function'}
+				<label class="grid gap-1 font-medium"
+					>Function
+					<select name="function" class="field font-normal">
+						{#each data.functions as id (id)}<option value={id}>{lampFunction(id).label}</option>{/each}
+					</select></label
+				>
+			{:else if scope === 'sockets'}
+				<label class="grid gap-1 font-medium"
+					>Lamp
+					<select name="socket" class="field font-normal">
+						{#each data.vehicle.sockets as socket (socket.id)}<option value={socket.id}>{socket.name}</option>{/each}
+					</select></label
+				>
+			{/if}
+			<label class="grid gap-1 font-medium"
+				>Balance
+				<select name="balance" class="field font-normal">
+					{#each BALANCE_OPTIONS as option (option.value)}<option value={option.value}>{option.label}</option>{/each}
+				</select></label
+			>
 			<button class="button" data-main disabled={busy}>{busy ? 'Working out the best kit…' : 'Work out the kit'}</button
 			>
 		{/snippet}</BusyForm

@@ -1,51 +1,74 @@
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
-import { BALANCES, KIT_SCOPES, label, minorUnits, policyException } from '$lib/core/exchange';
+import { accessoryId, label, policyException, productId, socketId, type KitOrder } from '$lib/core/exchange';
 import type { Result } from '$lib/core/result';
+import { orderIn } from '$lib/server/kit-forms';
 import { orTrouble } from '$lib/server/or-trouble';
+import { personOf } from '$lib/server/person';
 import {
 	addRunnersUp,
+	alsoFor,
+	alternativesFor,
+	namesIn,
+	checkDraft,
 	chooseInKit,
+	dropRevision,
+	forbidInKit,
+	pricesFor,
 	releaseKit,
 	renameKit,
 	reorderKit,
+	reviseKit,
+	setAlso,
 	type KitContext
 } from '$lib/server/services/kits';
 import { kitOr404 } from '$lib/server/services/kits/or-404';
-import { kitContext } from '$lib/server/shop';
+import { database, kitContext } from '$lib/server/shop';
+import { Stopped } from '$lib/server/solver/highs';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params }) => {
-	const { configuration, ...shown } = await kitOr404(params);
-	return { ...shown, sockets: configuration.sockets.length };
+export const load: PageServerLoad = async ({ params, url, cookies }) => {
+	const sheet = await kitOr404(params, url);
+	const { configuration, answer: _answer, ...shown } = sheet;
+	const place = url.searchParams.get('place');
+	return {
+		...shown,
+		names: await namesIn(await database(), sheet),
+		person: personOf(cookies) ?? '',
+		functions: [...new Set(configuration.sockets.flatMap((s) => s.functions))],
+		place: place && sheet.state !== 'released' ? await alternativesFor(await database(), sheet, place) : null
+	};
 };
+
+const bad = (message: string) => fail(400, { message: `${message} Nothing was changed.` });
+
+/** Does what a form asks of a kit: done, or one sentence why not. */
+const doing = <T>(work: (ctx: KitContext) => Promise<Result<T, string>>) =>
+	orTrouble(async () => {
+		try {
+			const done = await work(await kitContext());
+			return done.ok ? { done: true } : fail(409, { message: done.error });
+		} catch (error) {
+			if (error instanceof Stopped) return fail(409, { message: error.message });
+			throw error;
+		}
+	});
 
 async function fields<T>(request: Request, schema: z.ZodType<T>): Promise<T | null> {
 	const read = schema.safeParse(Object.fromEntries(await request.formData()));
 	return read.success ? read.data : null;
 }
 
-const bad = (message: string) => fail(400, { message: `${message} Nothing was changed.` });
-/** Does what a form asks of a kit: done, or one sentence why not. */
-const doing = (work: (ctx: KitContext) => Promise<Result<unknown, string>>) =>
-	orTrouble(async () => {
-		const done = await work(await kitContext());
-		return done.ok ? { done: true } : fail(409, { message: done.error });
-	});
-
 const naming = z.object({ name: label });
-const ordering = z.object({
-	scope: z.enum(KIT_SCOPES),
-	balance: z.enum(BALANCES),
-	budget: z
-		.string()
-		.trim()
-		.transform((text) => (text === '' ? undefined : Math.round(Number(text.replace(',', '.')) * 100)))
-		.pipe(minorUnits.optional())
-});
-const freeing = z.object({ socket: z.string().min(1) });
-const leaving = z.object({ socket: z.string().min(1), reason: label });
-const releasing = z.object({ signedBy: z.string().trim().max(200) });
+const atPlace = z.object({ socket: socketId });
+const leaving = z.object({ socket: socketId, reason: label });
+const choosing = z.object({ socket: socketId, product: productId });
+const banning = z.object({ product: productId, socket: z.string() });
+const having = z.object({ socket: socketId, product: productId });
+const owning = z.object({ accessory: accessoryId, pieces: z.coerce.number().int().min(0).max(1000) });
+
+type Has = NonNullable<KitOrder['has']>;
+const hasOf = (order: KitOrder): Has => order.has ?? { lamps: {}, parts: {} };
 
 export const actions: Actions = {
 	rename: async ({ request, params }) => {
@@ -53,18 +76,52 @@ export const actions: Actions = {
 		return read ? doing((ctx) => renameKit(ctx, params.kit, read.name)) : bad('A name has 1 to 200 characters.');
 	},
 	order: async ({ request, params }) => {
-		const read = await fields(request, ordering);
-		if (!read) return bad('The budget must be an amount such as 250 or 249.90.');
-		return doing((ctx) => reorderKit(ctx, params.kit, (order) => ({ ...order, ...read })));
+		const change = orderIn(await request.formData());
+		if (!change)
+			return bad('The budget must be an amount such as 249.90, and the white a number of kelvin such as 4300.');
+		return doing((ctx) => reorderKit(ctx, params.kit, change));
+	},
+	choose: async ({ request, params }) => {
+		const read = await fields(request, choosing);
+		if (!read) return bad('No product was named.');
+		return doing((ctx) => chooseInKit(ctx, params.kit, read.socket, { kind: 'product', product: read.product }));
 	},
 	free: async ({ request, params }) => {
-		const read = await fields(request, freeing);
+		const read = await fields(request, atPlace);
 		return read ? doing((ctx) => chooseInKit(ctx, params.kit, read.socket, null)) : bad('No socket was named.');
 	},
 	leave: async ({ request, params }) => {
 		const read = await fields(request, leaving);
 		if (!read) return bad('Give a reason for leaving the socket stock.');
 		return doing((ctx) => chooseInKit(ctx, params.kit, read.socket, { kind: 'stock', reason: read.reason }));
+	},
+	forbid: async ({ request, params }) => {
+		const read = await fields(request, banning);
+		if (!read) return bad('No product was named.');
+		return doing((ctx) => forbidInKit(ctx, params.kit, read.product, read.socket || null));
+	},
+	has: async ({ request, params }) => {
+		const read = await fields(request, having);
+		if (!read) return bad('No lamp was named.');
+		return doing((ctx) =>
+			reorderKit(ctx, params.kit, (order) => {
+				const { lamps, parts } = hasOf(order);
+				const { [read.socket]: there, ...rest } = lamps;
+				return { ...order, has: { lamps: there ? rest : { ...lamps, [read.socket]: read.product }, parts } };
+			})
+		);
+	},
+	own: async ({ request, params }) => {
+		const read = await fields(request, owning);
+		if (!read) return bad('Say how many pieces, from 0 to 1000.');
+		return doing((ctx) =>
+			reorderKit(ctx, params.kit, (order) => {
+				const { lamps, parts } = hasOf(order);
+				const { [read.accessory]: _old, ...rest } = parts;
+				const now = read.pieces === 0 ? rest : { ...rest, [read.accessory]: read.pieces };
+				return { ...order, has: { lamps, parts: now } };
+			})
+		);
 	},
 	except: async ({ request, params }) => {
 		const form = Object.fromEntries(await request.formData());
@@ -75,8 +132,33 @@ export const actions: Actions = {
 	unexcept: async ({ params }) =>
 		doing((ctx) => reorderKit(ctx, params.kit, ({ exception: _exception, ...order }) => order)),
 	runners: async ({ params }) => doing((ctx) => addRunnersUp(ctx, params.kit)),
-	release: async ({ request, params }) => {
-		const read = await fields(request, releasing);
-		return read ? doing((ctx) => releaseKit(ctx, params.kit, read.signedBy)) : bad('The name is too long.');
-	}
+	prices: async ({ params }) =>
+		orTrouble(async () => {
+			try {
+				const prices = await pricesFor(await kitContext(), params.kit);
+				return prices.ok ? { prices: prices.value } : fail(409, { message: prices.error });
+			} catch (error) {
+				if (error instanceof Stopped) return fail(409, { message: error.message });
+				throw error;
+			}
+		}),
+	check: async ({ request, params }) => {
+		const form = await request.formData();
+		const by = String(form.get('by') ?? '').trim();
+		const found = form.getAll('found').map(String);
+		if (by.length > 200 || found.some((text) => text.length > 300)) return bad('A name or a finding is too long.');
+		return doing((ctx) => checkDraft(ctx, params.kit, by, found));
+	},
+	others: async ({ params }) =>
+		orTrouble(async () => {
+			const others = await alsoFor(await kitContext(), params.kit);
+			return others.ok ? { others: others.value } : fail(409, { message: others.error });
+		}),
+	also: async ({ request, params }) => {
+		const ids = (await request.formData()).getAll('also').map(String);
+		return doing((ctx) => setAlso(ctx, params.kit, ids));
+	},
+	release: async ({ params }) => doing((ctx) => releaseKit(ctx, params.kit)),
+	revise: async ({ params }) => doing((ctx) => reviseKit(ctx, params.kit)),
+	drop: async ({ params }) => doing((ctx) => dropRevision(ctx, params.kit))
 };

@@ -10,6 +10,7 @@
 
 	const sheet = $derived(data.sheet);
 	const where = $derived({ id: data.vehicle.id, kit: page.params.kit ?? '' });
+	const pdf = $derived(resolve('/vehicles/[id]/kit/[kit]/[paper].pdf', { ...where, paper: 'sheet' }));
 </script>
 
 <svelte:head><title>{sheet.name} · Kit sheet · Rotalux</title></svelte:head>
@@ -17,11 +18,10 @@
 <main class="paper mx-auto grid max-w-4xl gap-4 bg-white p-8 text-black lg:my-3">
 	<div class="no-print flex gap-2">
 		<button type="button" class="button" data-main onclick={() => window.print()}>Print</button>
-		<a class="button" href={resolve('/vehicles/[id]/kit/[kit]/sheet.pdf', where)} download>PDF, A4</a>
-		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve (resolved, with a query behind it) -->
-		<a class="button" href={`${resolve('/vehicles/[id]/kit/[kit]/sheet.pdf', where)}?paper=letter`} download
-			>PDF, Letter</a
-		>
+		<!-- eslint-disable svelte/no-navigation-without-resolve (resolved, with a query behind it) -->
+		<a class="button" href={`${pdf}?paper=a4`} download>PDF, A4</a>
+		<a class="button" href={`${pdf}?paper=letter`} download>PDF, Letter</a>
+		<!-- eslint-enable svelte/no-navigation-without-resolve -->
 		<a class="button" href={resolve('/vehicles/[id]/kit/[kit]', where)}>Back to the kit</a>
 	</div>
 	<header class="grid grid-cols-[1fr_20rem] gap-4 max-sm:grid-cols-1">
@@ -33,7 +33,8 @@
 					? `Released as ${sheet.code} on ${sheet.releasedAt?.slice(0, 10)}`
 					: 'Draft: not released, may still change'}
 			</p>
-			{#if sheet.signedBy}<p>Checks by hand signed by {sheet.signedBy}</p>{/if}
+			{#if sheet.life.checked}<p>Checked by {sheet.life.checked.by} on {sheet.life.checked.on}</p>{/if}
+			{#each sheet.also as name (name)}<p>Also for {name}</p>{/each}
 			<p class="mt-2 text-xl font-semibold">{money(sheet.kit.total, sheet.currency)}</p>
 			<p>{sheet.kit.spare} pieces spare</p>
 			{#each policySentences(sheet.policy, sheet.order.exception) as sentence (sentence)}<p class="mt-2">

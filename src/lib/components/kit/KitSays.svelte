@@ -1,0 +1,28 @@
+<script lang="ts">
+	import type { Policy, PolicyException } from '$lib/core/exchange';
+	import type { ShownKit } from '$lib/core/showing';
+	import { policySentences } from '$lib/core/showing/cautions';
+	import { money } from '../ui/money';
+
+	/** What is to be said below the lines of a kit: how good it is proven to be, its compromises, and the policy. */
+	let {
+		kit,
+		policy,
+		exception,
+		currency
+	}: { kit: ShownKit; policy: Policy; exception: PolicyException | undefined; currency: string } = $props();
+</script>
+
+<div class="grid gap-1 p-3 text-soft">
+	{#each kit.complaints as words (words)}<p class="text-refuse">Circuit says: {words}.</p>{/each}
+	{#each kit.mismatches as { place, sight }, i (i)}
+		<p class="text-ink">{place} stands out in its white beside its neighbours ({sight}).</p>
+	{/each}
+	<p>
+		{kit.gap === 0
+			? 'Proven best for its balance: no kit comes to less by what was minimised'
+			: `Not proven best: at most ${money(kit.gap, currency)} from the bound, by what was minimised`}; whole packs, both
+		sides alike, parts included.
+	</p>
+	{#each policySentences(policy, exception) as sentence (sentence)}<p>{sentence}</p>{/each}
+</div>

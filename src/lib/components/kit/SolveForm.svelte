@@ -1,0 +1,57 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { enhance } from '$app/forms';
+	import { resolve } from '$app/paths';
+	import type { SolveStanding } from './standing';
+	import SolveStandingLine from './SolveStandingLine.svelte';
+
+	/** A form whose answer takes a solver: while it works, it says how far it is, and can be stopped. */
+	let {
+		action,
+		vehicle,
+		kit,
+		class: more = '',
+		children
+	}: {
+		action: string;
+		/** Ids of the vehicle and the kit. */
+		vehicle: string;
+		kit: string;
+		class?: string;
+		children: Snippet<[busy: boolean]>;
+	} = $props();
+
+	const ASK_MS = 250;
+
+	let busy = $state(false);
+	let standing = $state<SolveStanding | null>(null);
+	const address = $derived(resolve('/vehicles/[id]/kit/[kit]/progress', { id: vehicle, kit }));
+
+	async function look(): Promise<void> {
+		while (busy) {
+			await new Promise((done) => setTimeout(done, ASK_MS));
+			if (!busy) return;
+			const answer = await fetch(address).catch(() => null);
+			standing = answer?.ok ? await answer.json() : null;
+		}
+	}
+	const stop = () => void fetch(address, { method: 'DELETE' }).catch(() => null);
+</script>
+
+<form
+	method="post"
+	{action}
+	class={more}
+	use:enhance={() => {
+		busy = true;
+		standing = null;
+		void look();
+		return async ({ update }) => {
+			await update({ reset: false });
+			busy = false;
+		};
+	}}
+>
+	{@render children(busy)}
+</form>
+{#if busy}<SolveStandingLine {standing} onstop={stop} />{/if}

@@ -1,0 +1,78 @@
+import type { Product } from '../exchange';
+import { dealt, readLines, valueOf, type KitAnswer } from './answer';
+import { broughtBy, cutFor } from './circuit-cut';
+import { circuitWithKit } from './fitted';
+import type { KitCase } from './options';
+import { kitProgram, type CutTerm, type KitProgram, type ProgramInput } from './program';
+import type { CircuitComplaint } from './remedies';
+import type { Solution, Solver, SolveWatch } from './solver';
+import { solveInParts } from './split';
+
+type Solved = Extract<Solution, { values: unknown }>;
+
+/** A program with its best answer. */
+export interface SolvedKit {
+	kit: KitProgram;
+	solution: Solved;
+	/** What the circuit still has to say against it. */
+	complaints: CircuitComplaint[];
+	/** Choices that were ruled out by the circuit on the way. */
+	cuts: CutTerm[][];
+}
+
+/** Cuts, when what the sums let pass is not what the network says. */
+const MOST_CUTS = 8;
+
+/** Keys of the lamps and assemblies a kit has chosen, for each group of its own. */
+export function chosenKeys({ kit, solution }: SolvedKit): string[] {
+	const lamps = dealt(kit, solution.values).served.map(
+		([group, { option }]) => `${group.sockets[0]?.id}>${option.product.id}`
+	);
+	const assemblies = kit.assemblies.filter(({ name }) => valueOf(solution.values, name) > 0);
+	return [...lamps, ...assemblies.map(({ key }) => key)];
+}
+
+/** The lines of a solved program, and its price. */
+export function linesOf({ kit, solution }: SolvedKit): { lines: KitAnswer['lines']; total: number } {
+	const lines = readLines(kit, solution.values);
+	return { lines, total: lines.reduce((sum, line) => sum + line.price, 0) };
+}
+
+function complaintsWith({ configuration, shop, order }: ProgramInput, kitCase: KitCase, lines: KitAnswer['lines']) {
+	const products = new Map<string, Product>(kitCase.catalogue.all.map(({ record }) => [record.id, record]));
+	const circuit = circuitWithKit(
+		configuration,
+		{ lines, has: order.has?.lamps ?? {} },
+		{ product: (id) => products.get(id), accessory: (id) => shop.accessories.find((a) => a.id === id) }
+	);
+	return broughtBy(configuration, circuit);
+}
+
+/**
+ * Solves a program and asks the circuit: sums leave out wires, contacts, glow and flicker, so what the network complains of is ruled out
+ * and the rest is solved again.
+ * @returns null when the program is infeasible
+ */
+export async function solveChecked(
+	input: ProgramInput,
+	kitCase: KitCase,
+	solver: Solver,
+	watch?: SolveWatch
+): Promise<SolvedKit | null> {
+	const cuts: CutTerm[][] = [...(input.cuts ?? [])].map((cut) => [...cut]);
+	for (;;) {
+		const kit = kitProgram({ ...input, cuts });
+		const solution = await solveInParts(kit.program, solver, watch);
+		if (solution.status === 'infeasible') return null;
+		const complaints = complaintsWith(input, kitCase, readLines(kit, solution.values));
+		if (complaints.length === 0 || cuts.length >= MOST_CUTS) return { kit, solution, complaints, cuts };
+		const fresh = complaints
+			.map((c) => cutFor(input.configuration, kit, solution.values, c))
+			.filter((cut) => cut.length > 0);
+		if (fresh.length === 0) return { kit, solution, complaints, cuts };
+		const before = { kit, solution, complaints, cuts: [...cuts] };
+		cuts.push(...fresh);
+		const again = kitProgram({ ...input, cuts });
+		if ((await solveInParts(again.program, solver, watch)).status === 'infeasible') return before;
+	}
+}

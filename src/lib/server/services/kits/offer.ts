@@ -1,0 +1,62 @@
+import type { Knex } from 'knex';
+import { BALANCES, kitOrder, type Balance, type Configuration, type KitScope } from '../../../core/exchange';
+import { assembleKit, type KitAnswer } from '../../../core/kit';
+import type { ShownOffer } from '../../../core/showing';
+import { findConfiguration } from '../../repositories/configurations';
+import { listKits, listRevisions } from '../../repositories/kits';
+import { shopData } from '../catalogue';
+import type { KitContext } from './context';
+import type { FrozenKit } from './life';
+import { touchesUnder } from './touched';
+
+const REMEMBERED = 200;
+const known = new WeakMap<Knex, Map<string, ShownOffer['prices']>>();
+
+const served = ({ lines }: KitAnswer) => lines.reduce((sum, l) => sum + (l.product ? l.sockets.length : 0), 0);
+
+/** The released kit that does for a vehicle and a scope, the last one first; what would not be worked out so today is passed over. */
+async function released(db: Knex, vehicle: string, scope: KitScope): Promise<ShownOffer['released']> {
+	const kits = (await listKits(db)).filter((kit) => kit.configurationId === vehicle || kit.life.also.includes(vehicle));
+	for (const kit of kits) {
+		const last = (await listRevisions(db, kit.id)).at(-1);
+		const frozen = last?.document as FrozenKit | undefined;
+		if (!last || frozen?.order.scope !== scope) continue;
+		const touches = await touchesUnder(db, kit.id);
+		if (touches.some((t) => t.kind === 'holds')) continue;
+		return {
+			kit: kit.id,
+			vehicle: kit.configurationId,
+			code: last.code,
+			name: kit.name,
+			total: frozen.answer.total,
+			served: served(frozen.answer),
+			open: frozen.answer.open.length,
+			touched: touches.length
+		};
+	}
+	return null;
+}
+
+async function priced(ctx: KitContext, configuration: Configuration, scope: KitScope): Promise<ShownOffer['prices']> {
+	const { catalogue, shop } = await shopData(ctx.db);
+	const one = async (balance: Balance) => {
+		const order = kitOrder.parse({ scope, balance });
+		const kit = await assembleKit({ configuration, catalogue, shop }, order, ctx.solver);
+		return kit.ok ? [{ balance, total: kit.value.total, served: served(kit.value), open: kit.value.open.length }] : [];
+	};
+	return (await Promise.all(BALANCES.map(one))).flat();
+}
+
+/** "What kit for this vehicle?": the released kit that does, and what a kit would cost by each of the three balances; null without the vehicle. */
+export async function offerFor(ctx: KitContext, vehicle: string, scope: KitScope): Promise<ShownOffer | null> {
+	const configuration = await findConfiguration(ctx.db, vehicle);
+	if (!configuration) return null;
+	const { version } = await shopData(ctx.db);
+	const kept = known.get(ctx.db) ?? new Map<string, ShownOffer['prices']>();
+	known.set(ctx.db, kept);
+	const key = `${version} ${scope} ${vehicle}`;
+	const prices = kept.get(key) ?? (await priced(ctx, configuration, scope));
+	if (kept.size >= REMEMBERED) kept.clear();
+	kept.set(key, prices);
+	return { released: await released(ctx.db, vehicle, scope), prices };
+}

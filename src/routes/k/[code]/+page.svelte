@@ -1,0 +1,74 @@
+<script lang="ts">
+	import PaperRota from '$lib/components/rota/PaperRota.svelte';
+	import QrSquare from '$lib/components/kit/QrSquare.svelte';
+	import { resolve } from '$app/paths';
+
+	let { data } = $props();
+
+	const kit = $derived(data.kit);
+</script>
+
+<svelte:head><title>Kit {kit.code}</title></svelte:head>
+
+<main class="paper mx-auto grid max-w-xl gap-4 bg-white p-4 text-black">
+	<header>
+		<p class="text-sm">LED kit {kit.code}, released {kit.releasedAt.slice(0, 10)}</p>
+		<h1>{kit.vehicle}</h1>
+		{#each kit.also as name (name)}<p class="text-sm">Also for {name}</p>{/each}
+	</header>
+	{#if kit.newer}
+		<p class="rounded-md border-2 border-refuse p-2 font-medium">
+			There is a later revision of this kit: <a class="link" href={resolve('/k/[code]', { code: kit.newer })}
+				>{kit.newer}</a
+			>. Ask the shop which one is in your box.
+		</p>
+	{/if}
+	{#if kit.tells.length > 0}
+		<section>
+			<h2>Is it this vehicle?</h2>
+			<ul class="list-disc pl-5">
+				{#each kit.tells as tell (tell)}<li>{tell}</li>{/each}
+			</ul>
+		</section>
+	{/if}
+	<div class="mx-auto w-full max-w-sm"><PaperRota sockets={kit.sockets} label={kit.vehicle} /></div>
+	<section>
+		<h2>What goes where</h2>
+		<ul>
+			{#each kit.places as row, i (i)}
+				<li class="border-b border-line py-2 last:border-0">
+					<span class="font-medium">{row.places}</span>
+					<span class="block">{row.pieces} × {row.name}</span>
+					{#if row.solves}<span class="block text-sm text-soft">for {row.solves}</span>{/if}
+				</li>
+			{/each}
+		</ul>
+	</section>
+	{#if kit.wires.length > 0}
+		<section>
+			<h2>Wires</h2>
+			<ul class="list-disc pl-5">
+				{#each kit.wires as words (words)}<li>{words}</li>{/each}
+			</ul>
+		</section>
+	{/if}
+	<section>
+		<h2>Before you begin</h2>
+		<ul class="list-disc pl-5">
+			{#each kit.cautions as words (words)}<li>{words}</li>{/each}
+		</ul>
+	</section>
+	{#if kit.stays.length > 0}
+		<section>
+			<h2>Stays as it was</h2>
+			<ul>
+				{#each kit.stays as row (row.name)}<li><strong>{row.name}</strong>: {row.why}</li>{/each}
+			</ul>
+		</section>
+	{/if}
+	<section>
+		<h2>What this shop fits</h2>
+		{#each kit.policy as words (words)}<p>{words}</p>{/each}
+	</section>
+	<div class="mx-auto w-40"><QrSquare qr={data.qr} label={`Address of this page, kit ${kit.code}`} /></div>
+</main>

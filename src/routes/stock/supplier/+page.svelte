@@ -1,0 +1,66 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import BusyForm from '$lib/components/ui/BusyForm.svelte';
+	import Message from '$lib/components/ui/Message.svelte';
+	import { counted } from '$lib/core/units';
+
+	let { data, form } = $props();
+
+	const standing = $derived(data.standing);
+	const time = (iso: string | null) => (iso ? iso.slice(0, 16).replace('T', ' ') : 'never');
+</script>
+
+<svelte:head><title>Prices and stock · Rotalux</title></svelte:head>
+
+<main class="grid max-w-4xl gap-4 p-6">
+	<div class="flex flex-wrap items-center gap-3">
+		<h1 class="mr-auto">Prices and stock</h1>
+		<a class="button" href={resolve('/vehicles/import')}>Import a list instead</a>
+		<a class="button" href={resolve('/stock')}>Back to Stock</a>
+	</div>
+	<section class="panel grid gap-2 p-4" aria-label="Supplier">
+		<h2>{standing.name}</h2>
+		{#if standing.simulated}
+			<p>
+				This supplier is simulated: its prices and stock are made up, change by the minute, and now and then it is down
+				or sends nonsense. Set ROTALUX_SUPPLIER to the address of a real feed.
+			</p>
+		{/if}
+		<dl class="grid grid-cols-[12rem_1fr] gap-x-3">
+			<dt class="text-soft">Last good prices</dt>
+			<dd>{time(standing.lastGood)}</dd>
+			<dt class="text-soft">Last asked</dt>
+			<dd>{time(standing.lastAsked)}</dd>
+		</dl>
+		<BusyForm action="?/ask"
+			>{#snippet children(busy)}<button class="button" data-main disabled={busy}
+					>{busy ? 'Asking the supplier…' : 'Ask for prices and stock now'}</button
+				>{/snippet}</BusyForm
+		>
+		{#if form && 'said' in form && form.said && !form.trouble}<p role="status">{form.said}</p>{/if}
+	</section>
+	{#if form && 'message' in form && form.message}<Message text={form.message} />{/if}
+	{#if standing.trouble}<Message
+			text={standing.trouble}
+			kept={standing.lastGood ? `They are of ${time(standing.lastGood)}.` : 'They are those on record.'}
+		/>{/if}
+	{#if standing.changed.length > 0}
+		<section>
+			<h2>What the last good answer changed · {standing.changed.length}</h2>
+			<ul class="mt-1 columns-2 gap-6 text-sm">
+				{#each standing.changed as words (words)}<li>{words}</li>{/each}
+			</ul>
+			<p class="mt-1 text-sm text-soft">
+				Released kits that it touches are flagged in Kits; none of them changes by itself.
+			</p>
+		</section>
+	{/if}
+	{#if standing.ignored.length > 0}
+		<section>
+			<h2>{counted(standing.ignored.length, 'row')} left out</h2>
+			<ul class="mt-1 text-sm">
+				{#each standing.ignored as words (words)}<li>{words}</li>{/each}
+			</ul>
+		</section>
+	{/if}
+</main>
