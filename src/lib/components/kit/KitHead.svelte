@@ -45,7 +45,7 @@
 		{/snippet}</BusyForm
 	>
 	<span class="chip flex items-center" data-testid="state">{stands}</span>
-	<span>{counted(served, 'socket')} served, {data.kit.spare} spare</span>
+	<span>{counted(served, 'socket')} served, {counted(data.kit.spare, 'piece')} spare</span>
 	<span class="ml-auto text-right">
 		<strong class="text-xl">{money(data.kit.total, data.currency)}</strong>
 		<span class="block text-sm text-soft"

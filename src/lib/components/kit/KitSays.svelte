@@ -15,6 +15,7 @@
 
 <div class="grid gap-1 p-3 text-soft">
 	{#each kit.complaints as words (words)}<p class="text-refuse">Circuit says: {words}.</p>{/each}
+	{#each kit.missing as words (words)}<p class="text-ink">{words}: buy it elsewhere, or wait.</p>{/each}
 	{#each kit.mismatches as { place, sight }, i (i)}
 		<p class="text-ink">{place} stands out in its white beside its neighbours ({sight}).</p>
 	{/each}

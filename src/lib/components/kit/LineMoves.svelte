@@ -43,7 +43,11 @@
 			</p>
 			<ul class="text-sm">
 				{#each moves.value.gates as { gate, before, after, why } (gate)}
-					<li>Gate {gate}: {LEVEL_WORD[before]} to {LEVEL_WORD[after]}{why ? `, ${why}` : ''}.</li>
+					<li>
+						<strong class="font-medium">{gate}</strong>: {LEVEL_WORD[before].toLowerCase()} becomes {LEVEL_WORD[
+							after
+						].toLowerCase()}. {why}
+					</li>
 				{:else}<li>No gate moves.</li>{/each}
 				{#if moves.value.added.length > 0}<li>Comes into the box: {moves.value.added.join(', ')}.</li>{/if}
 				{#if moves.value.dropped.length > 0}<li>Leaves the box: {moves.value.dropped.join(', ')}.</li>{/if}

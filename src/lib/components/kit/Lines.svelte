@@ -26,7 +26,7 @@
 	const lamps = $derived(lines.some((line) => line.verdict));
 	const isOpen = (line: ShownLine) => lamps && place !== null && line.sockets.includes(place);
 	const shelfText = ({ stock, shelf }: ShownLine) =>
-		[stock === undefined ? 'not counted' : String(stock), shelf ? `on ${shelf}` : ''].filter(Boolean).join(' ');
+		[stock === undefined ? 'not counted' : `${stock} there`, shelf ? `shelf ${shelf}` : ''].filter(Boolean).join(', ');
 </script>
 
 <table class="grid-table">
@@ -39,9 +39,7 @@
 			<th scope="col" class="number">Packs</th>
 			<th scope="col" class="number">Pieces</th>
 			<th scope="col" class="number">Spare</th>
-			{#if shop}<th scope="col" class="number">Stock</th>{/if}
 			<th scope="col" class="number">Price, {currency}</th>
-			{#if shop}<th scope="col" class="number">Margin</th>{/if}
 		</tr>
 	</thead>
 	<tbody>
@@ -54,7 +52,9 @@
 							aria-expanded={isOpen(line)}
 							onclick={() => onplace?.(line.sockets[0] ?? '')}>{line.name}</button
 						>{:else}<span class="font-medium">{line.name}</span>{/if}
-					<span class="block text-sm text-soft">{line.sku}</span></td
+					<span class="block text-sm text-soft"
+						>{line.sku}{#if shop && line.packs > 0}, {shelfText(line)}{/if}</span
+					></td
 				>
 				<td>
 					{#if line.verdict}<VerdictTag verdict={line.verdict} />{:else}{line.solves}{/if}
@@ -68,9 +68,11 @@
 				<td class="number">{line.packs}</td>
 				<td class="number">{line.count}</td>
 				<td class="number">{line.spare === 0 ? '–' : line.spare}</td>
-				{#if shop}<td class="number">{line.packs === 0 ? 'theirs' : shelfText(line)}</td>{/if}
-				<td class="number">{amount(line.price)}</td>
-				{#if shop}<td class="number">{line.margin === undefined ? '–' : amount(line.margin)}</td>{/if}
+				<td class="number"
+					>{amount(line.price)}{#if shop && line.packs > 0}<span class="block text-sm text-soft"
+							>margin {line.margin === undefined ? 'not known' : amount(line.margin)}</span
+						>{/if}</td
+				>
 			</tr>
 		{/each}
 	</tbody>

@@ -122,6 +122,8 @@
 		<label class="flex min-h-6 items-center gap-2"
 			><input type="checkbox" name="whole" class="size-4" checked={order.whole === true} />All sockets or nothing</label
 		>
-		<button class="button justify-center" data-main disabled={busy}>{busy ? 'Working…' : 'Solve again'}</button>
+		<div class="sticky -bottom-3 grid bg-panel py-2">
+			<button class="button justify-center" data-main disabled={busy}>{busy ? 'Working…' : 'Solve again'}</button>
+		</div>
 	{/snippet}</SolveForm
 >

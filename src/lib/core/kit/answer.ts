@@ -49,6 +49,8 @@ export interface KitAnswer {
 	open: OpenSocket[];
 	/** Whites that stand out beside their neighbours. */
 	mismatches: { place: string; sight: string }[];
+	/** Consumables the shelf has too few of, in words. */
+	missing: string[];
 	/** What the circuit has to say against it, in words: only where a person fixed it so. */
 	complaints: string[];
 	/** Lamps that are in the vehicle already, by socket. */
@@ -86,6 +88,14 @@ function placed({ places }: PartVariable, pieces: number): PlacedPieces[] {
 	if (last) last.pieces += Math.max(0, pieces - places.length);
 	return dealt;
 }
+
+/** What a consumable is for, by what it is counted by. */
+const USED_FOR: Record<KitProgram['consumed'][number]['per'], string> = {
+	socket: 'contacts of the sockets outside',
+	kit: 'the work on the kit',
+	module: 'holding the modules',
+	load: 'connecting the loads'
+};
 
 class Basket {
 	readonly items = new Map<Product | Accessory, Bought>();
@@ -141,10 +151,11 @@ function bought(program: KitProgram, values: Values): Bought[] {
 		const sockets = places.every((p) => p.socket) ? places.flatMap((p) => p.socket ?? []) : [...part.sockets];
 		if (pieces > 0) basket.add(part.accessory, { sockets, pieces, solves: part.solves, places });
 	}
-	for (const { accessory, per, terms } of program.consumed) {
-		const used = terms.reduce((sum, [amount, name]) => sum + amount * valueOf(values, name), 0);
-		const pieces = Math.ceil(used - 1e-9);
-		if (pieces > 0) basket.add(accessory, { sockets: [], pieces, solves: `one for each ${per}`, places: [] });
+	for (const { accessory, per, fixed, terms } of program.consumed) {
+		const used = terms.reduce((sum, [amount, name]) => sum + amount * valueOf(values, name), fixed);
+		const lacking = program.short.find((s) => s.accessory === accessory);
+		const pieces = Math.ceil(used - 1e-9) - (lacking ? valueOf(values, lacking.name) : 0);
+		if (pieces > 0) basket.add(accessory, { sockets: [], pieces, solves: USED_FOR[per], places: [] });
 	}
 	return [...basket.items.values()];
 }

@@ -11,6 +11,7 @@ import { nextBest } from './runners-up';
 import { linesOf, solveChecked, type SolvedKit } from './solve-checked';
 import type { Solver, SolveWatch } from './solver';
 import { solveInParts } from './split';
+import { counted } from '../units';
 
 /** What else is worked out with a kit, and who looks on. */
 export interface KitWish {
@@ -35,6 +36,10 @@ export function readAnswer(best: SolvedKit, { all }: PreparedKit, kitCase: KitCa
 		mismatches: best.kit.mismatches
 			.filter(({ name }) => valueOf(best.solution.values, name) > 0)
 			.map(({ place, sight }) => ({ place, sight })),
+		missing: best.kit.short.flatMap(({ name, accessory }) => {
+			const pieces = valueOf(best.solution.values, name);
+			return pieces > 0 ? [`${counted(pieces, 'piece')} of ${accessory.name ?? accessory.id} not on the shelf`] : [];
+		}),
 		complaints: best.complaints.map(inWords),
 		...(order.has ? { has: { ...order.has.lamps } } : {}),
 		runnersUp: []

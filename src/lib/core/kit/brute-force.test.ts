@@ -23,6 +23,7 @@ type Choice = { product: Product; weighed: number; white: WhitePoint | null } | 
 const WATTS: Record<string, number> = { P21W: 21, PY21W: 21, W5W: 5, R5W: 5, W16W: 16 };
 const MISMATCH = 2000;
 const LEAVING = 1_000_000;
+const SHORT = 20_000;
 
 /** Cheapest price of at least so many pieces, by trying every number of packs; infinite when the shelf does not reach. */
 function cheapest(packs: readonly Pack[], pieces: number): number {
@@ -34,6 +35,12 @@ function cheapest(packs: readonly Pack[], pieces: number): number {
 		best = Math.min(best, n * pack.price + cheapest(rest, pieces - n * pack.count));
 	return best;
 }
+
+/** Every way of buying so many pieces of a consumable, the rest left short. */
+const consumable = ({ packs }: Accessory, pieces: number) =>
+	Array.from({ length: pieces + 1 }, (_, short) => ({ short, paid: cheapest(packs, pieces - short) })).filter(
+		({ paid }) => paid < Infinity
+	);
 
 const filament = (watts: number, volts: number) => (watts / 12) * (volts / 12) ** 0.55;
 
@@ -198,10 +205,11 @@ function bruteForce(kitCase: Case, order: KitOrder): number {
 		for (const { load, pieces: n } of used) if (n > 0) add(load.accessory, n);
 		if (flasher) add(flasher, 1);
 		const outside = [...chosen].filter(([s, lamp]) => lamp && s.zone !== 'cabin').length;
-		add(grease, Math.ceil(outside * grease.use!.amount - 1e-9));
+		const greased = Math.ceil(outside * grease.use!.amount - 1e-9);
 		const hung = used.reduce((sum, { pieces: n }) => sum + n, 0);
-		add(ties, Math.ceil(hung * ties.use!.amount - 1e-9));
-		return [...pieces].reduce((sum, [item, n]) => sum + cheapest(item.packs, n), 0);
+		const bound = Math.ceil(hung * ties.use!.amount - 1e-9);
+		const sold = [...pieces].reduce((sum, [item, n]) => sum + cheapest(item.packs, n), 0);
+		return { sold, used: [consumable(grease, greased), consumable(ties, bound)] };
 	};
 	const tryLoads = (
 		at: number,
@@ -216,9 +224,13 @@ function bruteForce(kitCase: Case, order: KitOrder): number {
 					used.reduce((sum, { load, pieces }) => sum + pieces * load.weighed, 0) +
 					(flasher ? weigh(partAmounts(flasher)) : 0);
 				if (base + weighed >= best) continue;
-				const sum = price(chosen, used, flasher);
-				if (order.budget !== undefined && sum > order.budget) continue;
-				best = Math.min(best, base + weighed + sum);
+				const { sold, used: consumed } = price(chosen, used, flasher);
+				for (const a of consumed[0]!)
+					for (const b of consumed[1]!) {
+						const paid = sold + a.paid + b.paid;
+						if (order.budget !== undefined && paid > order.budget) continue;
+						best = Math.min(best, base + weighed + paid + SHORT * (a.short + b.short));
+					}
 			}
 			return;
 		}

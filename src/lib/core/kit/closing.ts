@@ -40,27 +40,30 @@ function load({ configuration, socket, channels }: SocketCase): string[] {
 		: [];
 }
 
-/** A lamp that comes nearest: the fewest findings that do not pass, refusals counting most. */
-function nearest(candidates: readonly Candidate[]): { candidate: Candidate; why: string } | null {
-	const leds = candidates.filter((c) => c.product.kind !== 'halogen');
-	const weight = { pass: 0, needs: 1, unknown: 3, refuse: 10 } as const;
-	const ranked = leds
-		.slice(0, 60)
+const WEIGHT = { pass: 0, needs: 1, unknown: 3, refuse: 10 } as const;
+const MOST_LOOKED_AT = 60;
+
+/** Findings a product has to answer: all that does not pass, but for what the shop's policy says. */
+const against = ({ findings }: Candidate) =>
+	findings.filter((f) => f.gate !== 'law' && (f.level === 'refuse' || f.level === 'unknown'));
+
+const sentence = (text: string) =>
+	text.replace(/\.+$/, '').replace(/^[A-Z](?![A-Z])/, (letter) => letter.toLowerCase());
+
+/** The lamp that comes nearest: the fewest findings that do not pass, refusals counting most. Null when only the policy is against one. */
+function nearest(candidates: readonly Candidate[]): { name: string; why: string } | 'policy' | null {
+	const ranked = candidates
+		.filter((c) => c.product.kind !== 'halogen')
+		.slice(0, MOST_LOOKED_AT)
 		.map((candidate) => ({
 			candidate,
-			bad: candidate.findings.reduce((sum, f) => sum + weight[f.level], 0)
+			bad: against(candidate).reduce((sum, f) => sum + WEIGHT[f.level], 0)
 		}))
 		.sort((a, b) => a.bad - b.bad);
 	const [best] = ranked;
-	const worst = best?.candidate.findings.filter((f) => f.level === 'refuse' || f.level === 'unknown') ?? [];
-	if (!best || worst.length === 0) return null;
-	return {
-		candidate: best.candidate,
-		why: worst
-			.slice(0, 2)
-			.map((f) => describe(f).why)
-			.join('; ')
-	};
+	if (!best) return null;
+	const reasons = [...new Set(against(best.candidate).map((f) => sentence(describe(f).why)))];
+	return reasons.length === 0 ? 'policy' : { name: best.candidate.product.name, why: reasons.slice(0, 2).join('; ') };
 }
 
 /**
@@ -74,6 +77,8 @@ export function wantedFor({ configuration, catalogue, shop }: KitCase, socket: S
 	const asked = [...room(prepared), ...light(prepared), ...load(prepared)];
 	const spec = `a ${[colours(prepared), `${two}LED for ${prepared.category.category}`].filter(Boolean).join(' ')}`;
 	const near = nearest(matchSocket(configuration, socket, catalogue, shop).candidates);
-	const nearText = near ? ` Nearest on record: ${near.candidate.product.name}, but ${near.why}.` : '';
+	if (near === 'policy')
+		return 'no product: lamps on record would do, and only the policy of the shop is against them. An assembly, or a signed exception.';
+	const nearText = near ? ` Nearest on record: ${near.name}, but ${near.why}.` : '';
 	return `${[spec, ...asked].join(', ')}.${nearText}`;
 }

@@ -2,8 +2,8 @@ import type { Product } from '../exchange';
 import { dealt, readLines, valueOf, type KitAnswer } from './answer';
 import { broughtBy, cutFor } from './circuit-cut';
 import { circuitWithKit } from './fitted';
-import type { KitCase } from './options';
-import { kitProgram, type CutTerm, type KitProgram, type ProgramInput } from './program';
+import type { Group, KitCase } from './options';
+import { isOutside, kitProgram, type CutTerm, type KitProgram, type ProgramInput } from './program';
 import type { CircuitComplaint } from './remedies';
 import type { Solution, Solver, SolveWatch } from './solver';
 import { solveInParts } from './split';
@@ -49,6 +49,39 @@ function complaintsWith({ configuration, shop, order }: ProgramInput, kitCase: K
 }
 
 /**
+ * True when an answer that took every group for served is the answer all the same: none is left open, or what is used up by the socket or
+ * the kit comes to as many pieces for a single socket outside as for all of them, and one is served.
+ */
+function holdsAsServed({ kit, solution }: { kit: KitProgram; solution: Solved }): boolean {
+	const open = dealt(kit, solution.values).open;
+	if (open.length === 0) return true;
+	const outside = (groups: readonly Group[]) => groups.flatMap((g) => g.sockets).filter(isOutside).length;
+	const all = outside(kit.left.flatMap(({ group }) => group.members));
+	const steady = kit.consumed.every(({ fixed }) => all === 0 || Math.ceil(fixed / all) === Math.ceil(fixed));
+	return steady && outside(open) < all;
+}
+
+/**
+ * Solves a program. First with every group taken to be served, which leaves the places free of one another; where that does not hold, or a
+ * budget or an assembly would weigh what is used up against it, as a whole.
+ */
+async function solveProgram(
+	input: ProgramInput,
+	solver: Solver,
+	watch?: SolveWatch
+): Promise<{ kit: KitProgram; solution: Solution }> {
+	const attempt = async (allServed: boolean) => {
+		const kit = kitProgram({ ...input, allServed });
+		return { kit, solution: await solveInParts(kit.program, solver, watch) };
+	};
+	if (input.order.budget === undefined && input.assemblies.length === 0) {
+		const { kit, solution } = await attempt(true);
+		if (solution.status === 'infeasible' || holdsAsServed({ kit, solution })) return { kit, solution };
+	}
+	return attempt(false);
+}
+
+/**
  * Solves a program and asks the circuit: sums leave out wires, contacts, glow and flicker, so what the network complains of is ruled out
  * and the rest is solved again.
  * @returns null when the program is infeasible
@@ -61,8 +94,7 @@ export async function solveChecked(
 ): Promise<SolvedKit | null> {
 	const cuts: CutTerm[][] = [...(input.cuts ?? [])].map((cut) => [...cut]);
 	for (;;) {
-		const kit = kitProgram({ ...input, cuts });
-		const solution = await solveInParts(kit.program, solver, watch);
+		const { kit, solution } = await solveProgram({ ...input, cuts }, solver, watch);
 		if (solution.status === 'infeasible') return null;
 		const complaints = complaintsWith(input, kitCase, readLines(kit, solution.values));
 		if (complaints.length === 0 || cuts.length >= MOST_CUTS) return { kit, solution, complaints, cuts };
@@ -72,7 +104,7 @@ export async function solveChecked(
 		if (fresh.length === 0) return { kit, solution, complaints, cuts };
 		const before = { kit, solution, complaints, cuts: [...cuts] };
 		cuts.push(...fresh);
-		const again = kitProgram({ ...input, cuts });
-		if ((await solveInParts(again.program, solver, watch)).status === 'infeasible') return before;
+		const again = await solveProgram({ ...input, cuts }, solver, watch);
+		if (again.solution.status === 'infeasible') return before;
 	}
 }

@@ -25,6 +25,7 @@ export interface ShownKit {
 	margin: number | null;
 	spare: number;
 	mismatches: KitAnswer['mismatches'];
+	missing: string[];
 	complaints: string[];
 	/** True when a lamp in it wants a check by hand. */
 	wantsSignature: boolean;
@@ -116,6 +117,7 @@ export function showKit(
 		total: answer.total,
 		margin: marginOf(answer.lines),
 		mismatches: answer.mismatches ?? [],
+		missing: answer.missing ?? [],
 		complaints: answer.complaints ?? [],
 		spare: lines.reduce((sum, line) => sum + line.spare, 0),
 		wantsSignature: lines.some((line) => line.verdict === 'unknown'),

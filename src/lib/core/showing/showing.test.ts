@@ -85,6 +85,7 @@ describe('showKit', () => {
 		gap: 0,
 		open: [{ socket: 'fog', why: 'out of stock' }],
 		mismatches: [],
+		missing: [],
 		complaints: [],
 		runnersUp: []
 	};

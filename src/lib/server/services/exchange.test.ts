@@ -52,7 +52,17 @@ describe('export, then import', () => {
 			configurationId: 'brisken-fjell-650-2010',
 			state: 'draft' as const,
 			order: { scope: 'vehicle' as const, balance: 'price' as const, choices: {} },
-			answer: { lines: [], total: 0, bound: 0, gap: 0, open: [], mismatches: [], complaints: [], runnersUp: [] },
+			answer: {
+				lines: [],
+				total: 0,
+				bound: 0,
+				gap: 0,
+				open: [],
+				mismatches: [],
+				missing: [],
+				complaints: [],
+				runnersUp: []
+			},
 			dataVersion: 1,
 			life: NEW_LIFE,
 			extra: { remark: 'x' },

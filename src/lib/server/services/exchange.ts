@@ -46,6 +46,7 @@ const EMPTY_ANSWER: KitAnswer = {
 	gap: 0,
 	open: [],
 	mismatches: [],
+	missing: [],
 	complaints: [],
 	runnersUp: []
 };

@@ -57,6 +57,8 @@ export interface Consumed {
 	accessory: Accessory;
 	per: NonNullable<Accessory['use']>['per'];
 	terms: [number, string][];
+	/** Pieces that are used up in any case. */
+	fixed: number;
 	/** Pieces at the most. */
 	most: number;
 }
@@ -76,6 +78,8 @@ export interface KitProgram {
 	parts: PartVariable[];
 	packs: PackVariable[];
 	consumed: Consumed[];
+	/** Pieces of consumables that are not on the shelf. */
+	short: { name: string; accessory: Accessory }[];
 	/** How many groups of a bundle are left open. */
 	left: { name: string; group: Bundle }[];
 	/** How many groups stand out with their white beside their neighbours. */
@@ -98,6 +102,11 @@ export interface ProgramInput {
 	rest: readonly Group[];
 	/** What a white that stands out costs, minor units. */
 	mismatch: number;
+	/**
+	 * True when every group that has options is taken to be served, so that what is used by the socket or the kit is a number and ties no
+	 * places together. It holds only for an answer that leaves none of them open.
+	 */
+	allServed?: boolean;
 	/** Which rules are lifted. */
 	lifted?: (rule: Rule) => boolean;
 	/** Kits not to be repeated, each as keys of lamps and assemblies. */
@@ -123,6 +132,7 @@ export class Builder {
 	readonly left: KitProgram['left'] = [];
 	readonly mismatches: KitProgram['mismatches'] = [];
 	readonly consumed: Consumed[] = [];
+	readonly short: KitProgram['short'] = [];
 	readonly rules = new Map<string, Rule>();
 
 	constructor(readonly input: ProgramInput) {}

@@ -1,5 +1,6 @@
 import type { Accessory, Socket } from '../../exchange';
 import { lampFunction } from '../../lamps';
+import type { Group } from '../options';
 import type { Builder } from './builder';
 
 const OUTSIDE: ReadonlySet<string> = new Set(['headlamp', 'fog', 'signal']);
@@ -11,53 +12,70 @@ export function isOutside({ functions }: Socket): boolean {
 }
 
 type Per = NonNullable<Accessory['use']>['per'];
-type Counted = { name: string; times: number }[];
 
-/** What a consumable is counted by, as variables of the program. A new way is one entry here and one word in the schema. */
+/** How much of something there is: a number that stands, and what each unit of a variable adds. */
+interface Counted {
+	fixed: number;
+	terms: [number, string][];
+}
+
+const counting = (terms: [number, string][]): Counted => ({ fixed: 0, terms });
+
+/** Sockets outside that get a lamp of the kit. */
+function sockets(b: Builder): Counted {
+	const outside = (group: Group) => group.sockets.filter(isOutside).length;
+	if (b.input.allServed) return { fixed: b.left.reduce((sum, { group }) => sum + outside(group), 0), terms: [] };
+	return counting(
+		b.lamps.flatMap(({ name, group: { members } }): [number, string][] => {
+			const [member] = members;
+			return member && outside(member) > 0 ? [[outside(member), name]] : [];
+		})
+	);
+}
+
+function partsOf(b: Builder, is: (kind: Accessory['kind']) => boolean): Counted {
+	return counting([...b.parts.values()].filter((p) => is(p.accessory.kind)).map(({ name }) => [1, name]));
+}
+
+/** The kit itself: it counts as soon as anything outside is fitted. */
+function wholeKit(b: Builder): Counted {
+	const outside = b.left.filter(({ group }) => group.sockets.some(isOutside));
+	if (b.input.allServed) return { fixed: outside.length > 0 ? 1 : 0, terms: [] };
+	const known = b.variables.find((v) => v.name === 'kit');
+	if (known) return counting([[1, known.name]]);
+	const name = b.binary('kit', 0);
+	for (const { name: open, group } of outside) {
+		const many = group.members.length;
+		// Served or replaced is what is not left.
+		b.constrain(
+			[
+				[many, name],
+				[1, open]
+			],
+			'>=',
+			many
+		);
+	}
+	return counting([[1, name]]);
+}
+
+/** What a consumable is counted by. A new way is one entry here and one word in the schema. */
 const COUNTS: Record<Per, (b: Builder) => Counted> = {
-	socket: (b) =>
-		b.lamps
-			.map(({ name, group: { members } }) => ({ name, times: (members[0]?.sockets ?? []).filter(isOutside).length }))
-			.filter((c) => c.times > 0),
-	kit: (b) => [{ name: wholeKit(b), times: 1 }],
+	socket: sockets,
+	kit: wholeKit,
 	module: (b) => partsOf(b, (kind) => kind === 'pwm-module'),
 	load: (b) => partsOf(b, (kind) => LOADS.has(kind))
 };
-
-function partsOf(b: Builder, is: (kind: Accessory['kind']) => boolean): Counted {
-	return [...b.parts.values()].filter((p) => is(p.accessory.kind)).map(({ name }) => ({ name, times: 1 }));
-}
-
-/** A variable that is on as soon as anything outside is fitted. */
-function wholeKit(b: Builder): string {
-	const known = b.variables.find((v) => v.name === 'kit');
-	if (known) return known.name;
-	const name = b.binary('kit', 0);
-	for (const { name: open, group } of b.left) {
-		const many = group.members.length;
-		// Served or replaced is what is not left.
-		if (group.sockets.some(isOutside))
-			b.constrain(
-				[
-					[many, name],
-					[1, open]
-				],
-				'>=',
-				many
-			);
-	}
-	return name;
-}
 
 /** Grease by the socket, cleaner by the kit, ties by the module: used up by what is fitted, bought in whole packs like everything else. */
 export function addConsumables(b: Builder): void {
 	for (const accessory of b.input.shop.accessories) {
 		if (accessory.kind !== 'consumable' || !accessory.use || accessory.packs.length === 0) continue;
 		const { per, amount } = accessory.use;
-		const counted = COUNTS[per](b);
-		const terms = counted.map(({ name, times }): [number, string] => [amount * times, name]);
-		if (terms.length === 0) continue;
-		b.consumed.push({ accessory, per, terms, most: mostOf(b, terms) });
+		const { fixed, terms } = COUNTS[per](b);
+		if (terms.length === 0 && fixed === 0) continue;
+		const used = terms.map(([times, name]): [number, string] => [amount * times, name]);
+		b.consumed.push({ accessory, per, fixed: amount * fixed, terms: used, most: amount * fixed + mostOf(b, used) });
 	}
 }
 

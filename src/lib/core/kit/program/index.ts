@@ -50,7 +50,18 @@ function addBudget(b: Builder): void {
 export function kitProgram(input: ProgramInput): KitProgram {
 	const b = new Builder(input);
 	for (const add of PARTS) add(b);
-	const { variables, constraints, lamps, assemblies, packs, left, mismatches, consumed, rules } = b;
+	const { variables, constraints, lamps, assemblies, packs, left, mismatches, consumed, short, rules } = b;
 	const parts = [...b.parts.values()];
-	return { program: { variables, constraints }, lamps, assemblies, parts, packs, consumed, left, mismatches, rules };
+	return {
+		program: { variables, constraints },
+		lamps,
+		assemblies,
+		parts,
+		packs,
+		consumed,
+		short,
+		left,
+		mismatches,
+		rules
+	};
 }

@@ -4,6 +4,8 @@ import type { Builder, LampVariable, Rule } from './builder';
 
 /** Packs taken to be on a shelf nobody has counted. */
 const UNKNOWN_STOCK = 200;
+/** Dearer than any pack of a consumable, cheaper than any open socket, minor units. */
+const SHORT = 20_000;
 
 /** What uses pieces of one item. */
 interface Used {
@@ -12,7 +14,8 @@ interface Used {
 	terms: [number, string][];
 	/** Most pieces each variable takes, for variables that take whole pieces of their own. */
 	singles: { pieces: number; name: string; max: number }[];
-	/** Pieces at the most. */
+	/** Pieces in any case, and at the most. */
+	fixed: number;
 	most: number;
 }
 
@@ -24,7 +27,7 @@ const perMember = ({ group }: LampVariable) => group.sockets.length / group.memb
 function usage(b: Builder): Used[] {
 	const used = new Map<string, Used>();
 	const entryOf = (item: Product | Accessory) => {
-		const entry = used.get(keyOf(item)) ?? { item, terms: [], singles: [], most: 0 };
+		const entry = used.get(keyOf(item)) ?? { item, terms: [], singles: [], fixed: 0, most: 0 };
 		used.set(keyOf(item), entry);
 		return entry;
 	};
@@ -37,9 +40,10 @@ function usage(b: Builder): Used[] {
 	for (const lamp of b.lamps) use(lamp.option.product, perMember(lamp), lamp.name, lamp.group.members.length);
 	for (const { assembly, name } of b.assemblies) use(assembly.product, assembly.pieces, name);
 	for (const part of b.parts.values()) use(part.accessory, 1, part.name, part.max);
-	for (const { accessory, terms, most } of b.consumed) {
+	for (const { accessory, terms, fixed, most } of b.consumed) {
 		const entry = entryOf(accessory);
 		entry.terms.push(...terms);
+		entry.fixed += fixed;
 		entry.most += Math.ceil(most);
 	}
 	return [...used.values()];
@@ -56,7 +60,7 @@ const owned = (b: Builder, item: Product | Accessory) =>
 
 /** Whole packs cover what is used, within what is on the shelf. Spares are shared by all sockets of the kit. */
 export function addPacks(b: Builder): void {
-	for (const { item, terms, singles, most } of usage(b)) {
+	for (const { item, terms, singles, fixed, most } of usage(b)) {
 		const there = owned(b, item);
 		const packs = item.packs.map((pack) => {
 			const name = `y${b.packs.length}`;
@@ -67,9 +71,20 @@ export function addPacks(b: Builder): void {
 				b.constrain([[1, name]], '<=', pack.stock, stockRule(item, pack));
 			return { name, count: pack.count };
 		});
-		b.constrain([...terms, ...packs.map(({ name, count }): [number, string] => [-count, name])], '<=', there);
+		const short = isConsumable(item) ? [[-1, shortage(b, item, Math.ceil(most))] as [number, string]] : [];
+		const bought = packs.map(({ name, count }): [number, string] => [-count, name]);
+		b.constrain([...terms, ...bought, ...short], '<=', there - fixed);
 		if (there === 0) tighten(b, singles, packs);
 	}
+}
+
+const isConsumable = (item: Product | Accessory): item is Accessory => item.kind === 'consumable';
+
+/** Pieces of a consumable that the shelf does not have: no reason to leave a lamp out, but said on the kit. */
+function shortage(b: Builder, accessory: Accessory, most: number): string {
+	const name = b.count(`k${b.short.length}`, SHORT, Math.max(1, most));
+	b.short.push({ name, accessory });
+	return name;
 }
 
 /**

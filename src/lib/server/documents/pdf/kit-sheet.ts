@@ -77,6 +77,7 @@ function head(doc: Doc, sheet: KitSheet, link: string): void {
 function compromises({ kit, life }: KitSheet): string[] {
 	return [
 		...kit.mismatches.map((m) => `${m.place} stands out in its white beside its neighbours (${m.sight}).`),
+		...kit.missing.map((words) => `${words}.`),
 		...kit.complaints.map((words) => `Circuit says: ${words}.`),
 		...(life.checked?.signOffs ?? []).map((s) => `${s.what}: ${s.found}.`)
 	];

@@ -28,12 +28,12 @@ export interface FrozenKit {
 }
 
 /** What somebody has to look at and sign for before a kit is checked, in words. */
-export function toSign({ lines, complaints, mismatches }: KitAnswer): string[] {
+export function toSign({ lines, complaints, mismatches, missing = [] }: KitAnswer): string[] {
 	const byHand = lines
 		.filter((line) => line.verdict === 'unknown')
 		.map((line) => `${line.name}: ${line.check ?? 'wants a check by hand'} (${line.sockets.join(', ')})`);
 	const whites = mismatches.map((m) => `${m.place} stands out in its white (${m.sight})`);
-	return [...byHand, ...complaints.map((words) => `Circuit: ${words}`), ...whites];
+	return [...byHand, ...complaints.map((words) => `Circuit: ${words}`), ...whites, ...missing];
 }
 
 /** Marks a draft as checked: it holds by the independent check, and what wants a hand has a name and what was found. */
