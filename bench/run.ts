@@ -2,13 +2,12 @@ import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { assembleKit } from '../src/lib/core/kit';
 import { compileCatalogue, matchConfiguration } from '../src/lib/core/match';
 import { openDatabase } from '../src/lib/server/db/connection';
 import { putConfiguration } from '../src/lib/server/repositories/configurations';
 import { putProduct } from '../src/lib/server/repositories/products';
-import { highsSolver } from '../src/lib/server/solver/highs';
 import { circuits } from './circuits';
+import { kits } from './kits';
 import { generateConfiguration, generateProducts } from './generate';
 import { median, ms } from './measure';
 import { importing, searching, walkLine } from './records';
@@ -76,18 +75,6 @@ function printSlope(times: readonly { size: number; time: number }[]): void {
 	console.log(`match, slope over products from 5000 to 50000: ${slope.toFixed(2)} (1 is linear)`);
 }
 
-async function kits(): Promise<void> {
-	const configuration = generateConfiguration(40);
-	const catalogue = compileCatalogue(generateProducts(5000));
-	const order = { scope: 'vehicle' as const, balance: 'price' as const, choices: {} };
-	await assembleKit({ configuration, catalogue, shop }, order, highsSolver);
-	let gap = NaN;
-	const time = await median(async () => {
-		gap = (await assembleKit({ configuration, catalogue, shop }, order, highsSolver)).gap;
-	});
-	console.log(`kit, 40 sockets, 5000 products: ${ms(time)}, gap ${gap} (aim: under 1000 ms, gap 0)`);
-}
-
 interface Chunk {
 	file: string;
 	imports?: string[];
@@ -123,6 +110,11 @@ function firstLoad(): void {
 	console.log(`first load of Match: ${(bytes / 1000).toFixed(0)} kB gzip in ${files.size} scripts (aim: under 200)`);
 }
 
+const only = process.argv[2];
+if (only === 'kits') {
+	await kits();
+	process.exit(0);
+}
 await walkLine();
 await searching();
 await importing();

@@ -2,7 +2,6 @@ import type { Accessory, Choice, Configuration, KitOrder, Product, Socket } from
 import {
 	Candidate,
 	joinedRemedies,
-	matchSocket,
 	OPEN_WORDS,
 	partsFor,
 	socketCase,
@@ -19,6 +18,7 @@ import { whitePoint, type WhitePoint } from '../optics';
 import { groupName, twinGroups } from '../vehicle';
 import { lampAmounts } from './amounts';
 import { addAmounts, NO_AMOUNTS, type Amounts } from './balance';
+import { judgedIn } from './judged';
 import { socketsInScope } from './scope';
 
 /** A part one socket needs before an option fits there, and what is on sale for it. */
@@ -83,9 +83,9 @@ function lookOf(product: Product, white: WhitePoint | null, light: number, needs
 }
 
 /** An option from the same product judged in every socket of a group. */
-function optionOf(candidates: readonly Candidate[], shop: Shop): Option {
+function optionOf(sockets: readonly Socket[], candidates: readonly Candidate[], shop: Shop): Option {
 	const [first] = candidates as [Candidate];
-	const needs = candidates.flatMap((c) => needsOf(c.cases.socket.socket, c, shop));
+	const needs = candidates.flatMap((c, i) => needsOf(sockets[i] as Socket, c, shop));
 	const amounts = candidates.map(lampAmounts).reduce((sum, one) => addAmounts(sum, one), NO_AMOUNTS);
 	const white = whiteOf(first.cases);
 	return {
@@ -127,7 +127,7 @@ function isForbidden({ forbidden = [] }: KitOrder, product: Product, sockets: re
 }
 
 function freeGroup({ configuration, catalogue, shop }: KitCase, order: KitOrder, sockets: Socket[]): Group {
-	const matches = sockets.map((s) => matchSocket(configuration, s, catalogue, shop));
+	const matches = sockets.map((s) => judgedIn(configuration, s, catalogue, shop));
 	const bySocket = matches.map((m) => new Map(m.candidates.map((c) => [c.product.id, c])));
 	const fitting = (matches[0]?.candidates ?? []).flatMap((first) => {
 		const candidates = bySocket.map((map) => map.get(first.product.id));
@@ -138,7 +138,7 @@ function freeGroup({ configuration, catalogue, shop }: KitCase, order: KitOrder,
 		(candidates) =>
 			candidates.every((c) => keeps(c)) && !isForbidden(order, (candidates[0] as Candidate).product, sockets)
 	);
-	const options = wanted.map((candidates) => optionOf(candidates, shop));
+	const options = wanted.map((candidates) => optionOf(sockets, candidates, shop));
 	const open = options.length === 0 ? whyOpen(matches, fitting.length > 0) : null;
 	return { sockets, options, open, fixed: false };
 }
@@ -154,7 +154,7 @@ function fixedGroup({ configuration, catalogue, shop }: KitCase, sockets: Socket
 		return prepared ? [new Candidate(prepared, product)] : [];
 	});
 	if (candidates.length < sockets.length) return none('lamp category not known');
-	const option = optionOf(candidates, shop);
+	const option = optionOf(sockets, candidates, shop);
 	return option.verdict === 'refused'
 		? none(`${product.product.name} is refused here; see Match for the reasons`)
 		: { sockets, options: [option], open: null, fixed: true };

@@ -8,7 +8,10 @@ function rootOf(parent: Map<string, string>, name: string): string {
 	return root;
 }
 
-/** Parts of a program that share no constraint: each can be solved by itself. The largest comes first. */
+/** A part with fewer variables is solved together with its like: to start a solver costs more than it would save. */
+const WORTH_ITS_OWN = 40;
+
+/** Parts of a program that share no constraint: each can be solved by itself. The largest comes first, small ones are put together. */
 export function independentParts({ variables, constraints }: Program): Program[] {
 	const parent = new Map(variables.map((v) => [v.name, v.name]));
 	for (const { terms } of constraints) {
@@ -33,9 +36,12 @@ export function independentParts({ variables, constraints }: Program): Program[]
 		const part = first && parts.get(rootOf(parent, first[1]));
 		(part?.constraints ?? loose).push(constraint);
 	}
-	const list = [...parts.values()].sort((a, b) => b.variables.length - a.variables.length);
-	const [largest] = list;
-	largest?.constraints.push(...loose);
+	const all = [...parts.values()].sort((a, b) => b.variables.length - a.variables.length);
+	const large = all.filter((part) => part.variables.length >= WORTH_ITS_OWN);
+	const small = all.filter((part) => part.variables.length < WORTH_ITS_OWN);
+	const rest = { variables: small.flatMap((p) => p.variables), constraints: small.flatMap((p) => p.constraints) };
+	const list = rest.variables.length > 0 ? [...large, rest] : large;
+	list[0]?.constraints.push(...loose);
 	return list;
 }
 

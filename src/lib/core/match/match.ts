@@ -36,7 +36,8 @@ function openComplaints(complaints: readonly Complaint[]): Map<string, number> {
 	return count;
 }
 
-function candidatesFor(socket: SocketCase, catalogue: Catalogue): Candidate[] {
+/** All candidates for a prepared socket, best first, the refused ones too. */
+export function candidatesFor(socket: SocketCase, catalogue: Catalogue): Candidate[] {
 	const worthALook = new Set<ProductCase>();
 	for (const name of relatedCategories(socket.category))
 		for (const product of catalogue.byCategory.get(name) ?? []) worthALook.add(product);
@@ -53,7 +54,8 @@ export interface SocketMatch {
 /** `category-withdrawn`: a category is on record, but the table of lamps does not hold it or not as one lamp. */
 export type OpenReason = 'factory-led' | 'sealed' | 'category-unknown' | 'category-withdrawn';
 
-function openMatch(socket: Socket): SocketMatch {
+/** A socket nothing can be matched in, with the reason. */
+export function openMatch(socket: Socket): SocketMatch {
 	const named = socket.category === undefined ? 'category-unknown' : 'category-withdrawn';
 	return { socket, open: socket.state === 'filament' ? named : socket.state, candidates: [] };
 }
@@ -70,7 +72,7 @@ export function matchSocket(
 }
 
 /** Equal for sockets that no rule can tell apart: all their facts but their own names, and all that is asked of their outputs. */
-function likeness({ socket, channels, neighbours }: SocketCase): string {
+export function likeness({ socket, channels, neighbours }: SocketCase): string {
 	const { id: _id, side: _side, index: _index, names: _names, evidence: _evidence, unit: _unit, ...facts } = socket;
 	const outputs = channels.map(({ channel, function: fn, demand, same, others }) => [
 		channel.feed,

@@ -21,22 +21,23 @@ export async function warmPool(): Promise<void> {
 	});
 }
 
-/** The solver in a pool of worker threads, so that a kit being solved never keeps the counter waiting. */
+/** The solver in a pool of worker threads, so that a kit being solved never keeps the counter waiting. A stop ends the thread. */
 export const poolSolver: Solver = async (program, watch) => {
 	pool ??= start();
 	const threads = await pool;
 	if (!watch) return (await threads.run({ program } satisfies SolveTask)) as Solution;
 	if (watch.signal?.aborted) throw new Stopped();
 	const { port1, port2 } = new MessageChannel();
-	const stop = () => port1.postMessage('stop');
+	const ender = new AbortController();
+	const stop = () => ender.abort();
 	watch.signal?.addEventListener('abort', stop);
 	port1.on('message', (progress: SolveProgress) => watch.onProgress?.(progress));
 	port1.unref();
 	try {
 		const task: SolveTask = { program, port: port2 };
-		const solution = (await threads.run(task, { transferList: [port2] })) as Solution | null;
-		if (solution === null) throw new Stopped();
-		return solution;
+		return (await threads.run(task, { transferList: [port2], signal: ender.signal })) as Solution;
+	} catch (error) {
+		throw ender.signal.aborted ? new Stopped() : error;
 	} finally {
 		watch.signal?.removeEventListener('abort', stop);
 		port1.close();

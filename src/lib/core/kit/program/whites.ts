@@ -29,7 +29,7 @@ function sightsOf(groups: readonly Group[]): { sight: string; members: Group[] }
 				rest.delete(other);
 				members.push(other);
 			}
-		if (members.length > 1) sights.push({ sight, members });
+		sights.push({ sight: sight || 'seen side by side', members });
 	}
 	return sights;
 }
@@ -57,10 +57,13 @@ export function addWhites(b: Builder): void {
 	for (const { sight, members } of sightsOf([...b.input.groups, ...b.input.rest])) {
 		const choosing = members.filter((g) => whitesOf(g).length > 0);
 		const stays = staying(members);
-		if (choosing.length === 0 || choosing.length + stays.length < 2) continue;
+		if (choosing.length === 0 || stays.length + choosing.reduce((sum, g) => sum + membersIn(g), 0) < 2) continue;
 		addSight(b, sight, choosing, stays);
 	}
 }
+
+/** Groups of a bundle that are chosen for by themselves. */
+const membersIn = (group: Group | Bundle): number => ('members' in group ? group.members.length : 1);
 
 function standsOut(b: Builder, place: string, sight: string, times: number, many = 1): string {
 	const name = b.count(`m${b.mismatches.length}`, b.input.mismatch * times, many);
@@ -91,7 +94,7 @@ function addSight(
 	}
 	for (const group of choosing) {
 		const own = b.lamps.filter((lamp) => lamp.group === group && lamp.option.white !== null);
-		const many = 'members' in group ? (group as Bundle).members.length : 1;
+		const many = membersIn(group);
 		const out = standsOut(b, placeText(group.sockets[0] as never), sight, group.sockets.length / many, many);
 		for (const white of distinct(own.flatMap((lamp) => lamp.option.white ?? []))) {
 			const alike = own.filter((lamp) => lamp.option.white && near(lamp.option.white, white, 0.5));

@@ -1,0 +1,41 @@
+import type { Configuration, Socket } from '../exchange';
+import {
+	candidatesFor,
+	likeness,
+	openMatch,
+	socketCase,
+	type Candidate,
+	type Catalogue,
+	type Shop,
+	type SocketMatch
+} from '../match';
+
+/** Sockets remembered per catalogue and shop, before all of them are forgotten. */
+const MOST = 4000;
+
+const known = new WeakMap<Catalogue, WeakMap<Shop['accessories'], Map<string, Candidate[]>>>();
+
+function rememberedFor({ accessories }: Shop, catalogue: Catalogue): Map<string, Candidate[]> {
+	const ofCatalogue = known.get(catalogue) ?? new WeakMap<Shop['accessories'], Map<string, Candidate[]>>();
+	known.set(catalogue, ofCatalogue);
+	const ofShop = ofCatalogue.get(accessories) ?? new Map<string, Candidate[]>();
+	ofCatalogue.set(accessories, ofShop);
+	if (ofShop.size > MOST) ofShop.clear();
+	return ofShop;
+}
+
+/**
+ * Candidates for a socket as Match judges them, remembered for sockets no rule can tell apart: a kit is solved again and again while
+ * somebody works on it, and most of its places stay as they are.
+ */
+export function judgedIn(configuration: Configuration, socket: Socket, catalogue: Catalogue, shop: Shop): SocketMatch {
+	const prepared = socketCase(configuration, socket, shop, catalogue.through);
+	if (!prepared) return openMatch(socket);
+	const remembered = rememberedFor(shop, catalogue);
+	const { id, make, model, market, flasher } = configuration;
+	const { policy, exception, assumptions } = shop;
+	const key = JSON.stringify([id, make, model, market, flasher, policy, exception, assumptions, likeness(prepared)]);
+	const candidates = remembered.get(key) ?? candidatesFor(prepared, catalogue);
+	remembered.set(key, candidates);
+	return { socket, open: null, candidates };
+}
