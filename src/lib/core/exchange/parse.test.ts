@@ -150,16 +150,16 @@ describe('tablesOf', () => {
 			...product({
 				packs: [
 					{ sku: 'a', count: 1, price: 900 },
-					{ sku: 'b', count: 2, price: 1600, stock: 3 }
+					{ sku: 'b', count: 2, price: 1600, stock: 3, cost: 900, shelf: 'A1' }
 				]
 			})
 		});
 		const tables = tablesOf(read.ok ? read.value : { configurations: [], units: [], products: [], accessories: [] });
 		const [sockets, products] = ['sockets', 'products'].map((name) => tables.find((table) => table.name === name));
 		expect(sockets?.rows).toHaveLength(1);
-		expect(products?.rows.map((row) => row.slice(-4))).toEqual([
-			['a', 1, 900, ''],
-			['b', 2, 1600, 3]
+		expect(products?.rows.map((row) => row.slice(-6))).toEqual([
+			['a', 1, 900, '', '', ''],
+			['b', 2, 1600, 3, 900, 'A1']
 		]);
 		for (const table of tables) for (const row of table.rows) expect(row).toHaveLength(table.headings.length);
 	});

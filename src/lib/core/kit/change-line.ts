@@ -2,10 +2,11 @@ import type { Choice, KitOrder, Socket } from '../exchange';
 import { describe, GATES, gateLevel, matchSocket, type Candidate, type Gate, type Level } from '../match';
 import { err, ok, type Result } from '../result';
 import { twinGroups } from '../vehicle';
+import { assembliesOf } from './assemblies';
 import { assembleKit } from './assemble';
 import type { KitAnswer } from './answer';
 import { socketsInScope } from './scope';
-import type { KitCase } from './options';
+import { groupsOf, type KitCase } from './options';
 import type { Solver } from './solver';
 
 /** What one other lamp in a kit moves, everything else left as it is. */
@@ -54,34 +55,65 @@ function movedGates(before: Candidate | undefined, after: Candidate): LineChange
 	});
 }
 
+type Change = { sockets: readonly Socket[]; product: string; gates: LineChange['gates'] };
+
+/** The change of one lamp, judged by Match; an error in words when it is refused there. */
+function lampChange(
+	kitCase: KitCase,
+	order: KitOrder,
+	answer: KitAnswer,
+	group: readonly Socket[],
+	product: string
+): Result<Change, string> {
+	const [socket] = group;
+	const after = socket && candidateOf(kitCase, order, socket, product);
+	if (!socket || !after) return err('This lamp is no candidate for the place.');
+	if (after.verdict === 'refused') return err(`${after.product.name} is refused here: ${firstRefusal(after)}.`);
+	const now = answer.lines.find((l) => l.product && l.sockets.includes(socket.id))?.product;
+	return ok({ sockets: group, product, gates: movedGates(candidateOf(kitCase, order, socket, now), after) });
+}
+
+/** The change to an assembly, over all that it replaces. */
+function assemblyChange(kitCase: KitCase, order: KitOrder, socket: string, product: string): Result<Change, string> {
+	const shop = { ...kitCase.shop, exception: order.exception };
+	const offered = assembliesOf({ ...kitCase, shop }, groupsOf(kitCase, { ...order, choices: {} }));
+	const option = offered.find(
+		(a) => a.product.id === product && a.groups.some((g) => g.sockets.some((s) => s.id === socket))
+	);
+	return option
+		? ok({ sockets: option.groups.flatMap((g) => g.sockets), product, gates: [] })
+		: err('This assembly does not go here within the scope of the kit.');
+}
+
 /**
- * What changes when one place gets another lamp and every other lamp stays: gates, totals, parts.
+ * What changes when one place gets another lamp, or an assembly, and every other lamp stays: gates, totals, parts.
  * @returns an error in words when the lamp is refused there, or the order cannot hold with it
  */
 export async function changeLine(
 	kitCase: KitCase,
 	order: KitOrder,
 	answer: KitAnswer,
-	change: { socket: string; product: string },
+	{ socket, product }: { socket: string; product: string },
 	solver: Solver
 ): Promise<Result<LineChange, string>> {
 	const { sockets } = kitCase.configuration;
-	const group = twinGroups(socketsInScope(sockets, order)).find((g) => g.some((s) => s.id === change.socket));
-	const [socket] = group ?? [];
-	const after = socket && candidateOf(kitCase, order, socket, change.product);
-	if (!group || !socket || !after) return err('This lamp is no candidate for the place.');
-	if (after.verdict === 'refused') return err(`${after.product.name} is refused here: ${firstRefusal(after)}.`);
+	const group = twinGroups(socketsInScope(sockets, order)).find((g) => g.some((s) => s.id === socket));
+	if (!group) return err('This place is outside the scope of the kit.');
+	const isAssembly = kitCase.catalogue.all.find((p) => p.record.id === product)?.record.kind === 'assembly';
+	const change = isAssembly
+		? assemblyChange(kitCase, order, socket, product)
+		: lampChange(kitCase, order, answer, group, product);
+	if (!change.ok) return change;
 	const fixed = frozen(kitCase, order, answer);
-	for (const { id } of group) fixed.choices[id] = { kind: 'product', product: after.product.id };
+	for (const { id } of change.value.sockets) fixed.choices[id] = { kind: 'product', product: product as never };
 	const kit = await assembleKit(kitCase, fixed, solver);
 	if (!kit.ok) return err(kit.error.words);
-	const now = answer.lines.find((l) => l.product && l.sockets.includes(socket.id))?.product;
 	const parts = (a: KitAnswer) => new Map(a.lines.filter((l) => l.accessory).map((l) => [l.accessory, l]));
 	const [had, has] = [parts(answer), parts(kit.value)];
 	return ok({
 		total: kit.value.total,
 		difference: kit.value.total - answer.total,
-		gates: movedGates(candidateOf(kitCase, order, socket, now), after),
+		gates: change.value.gates,
 		added: [...has].filter(([id]) => !had.has(id)).map(([, l]) => l.name),
 		dropped: [...had].filter(([id]) => !has.has(id)).map(([, l]) => l.name),
 		mismatches: kit.value.mismatches,

@@ -332,6 +332,17 @@ describe('one line changed by hand', () => {
 		).toEqual([200, ['colour pass to unknown']]);
 	});
 
+	it('says what an assembly would move, over all that it replaces', async () => {
+		const mounts = ['a', 'b'].map((id) => ({ configuration: 'v', sockets: [id], draws: { stop: 3 } }));
+		const withUnit = caseOf(
+			[stop('a'), stop('b', { index: 2 })],
+			[...lamps, priced('unit', 4000, { kind: 'assembly', mounts })]
+		);
+		const answer = await kitOf(withUnit, order({ forbidden: [{ product: 'hot' }] }), highsSolver);
+		const changed = await changeLine(withUnit, order(), answer, { socket: 'a', product: 'unit' }, highsSolver);
+		expect(changed.ok && changed.value.difference).toBe(7000);
+	});
+
 	it('refuses what Match refuses, in words', async () => {
 		const answer = await kitOf(kitCase, {}, highsSolver);
 		expect(await changeLine(kitCase, order(), answer, { socket: 'a', product: 'hot' }, highsSolver)).toEqual({

@@ -42,6 +42,9 @@ async function priced(
 	return { words, kind, costs: less(answer.total, total), closes: less(answer.open.length, open), total };
 }
 
+/** Kits worked out side by side: as many as there are threads to solve them. */
+const AT_ONCE = 2;
+
 /** The price of each demand of an order, and of wishes that are often made: each is one kit more to solve. */
 export async function rulePrices(
 	kitCase: KitCase,
@@ -52,9 +55,14 @@ export async function rulePrices(
 ): Promise<RulePrice[]> {
 	const variants = PRICED.flatMap((variants) => variants(order, kitCase));
 	const prices: RulePrice[] = [];
-	for (const variant of variants) {
-		prices.push(await priced(variant, answer, kitCase, solver, watch));
-		watch.onPriced?.(prices.length, variants.length);
-	}
+	let next = 0;
+	let done = 0;
+	const worker = async () => {
+		for (let i = next++; i < variants.length; i = next++) {
+			prices[i] = await priced(variants[i] as Variant, answer, kitCase, solver, watch);
+			watch.onPriced?.(++done, variants.length);
+		}
+	};
+	await Promise.all(Array.from({ length: AT_ONCE }, worker));
 	return prices.filter(({ kind, costs, closes }) => kind === 'wished' || costs !== 0 || closes !== 0);
 }

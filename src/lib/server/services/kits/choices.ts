@@ -59,14 +59,30 @@ export async function chooseInKit(
 	const refusal =
 		choice?.kind === 'product' ? await whyRefused(ctx.db, configuration, twins, choice.product, kit.order) : null;
 	if (refusal) return err(refusal);
+	const places =
+		choice?.kind === 'product' ? await placesOf(ctx.db, configuration, kit.order, twins, choice.product) : twins;
 	return reorderKit(ctx, id, (order) => {
 		const choices = { ...order.choices };
-		for (const twin of twins) {
+		for (const twin of places) {
 			if (choice) choices[twin.id] = choice;
 			else delete choices[twin.id];
 		}
 		return { ...order, choices };
 	});
+}
+
+/** Sockets a product takes: a lamp those of a pair, an assembly all that it replaces. */
+async function placesOf(
+	db: Knex,
+	configuration: Configuration,
+	order: KitOrder,
+	twins: Socket[],
+	product: string
+): Promise<Socket[]> {
+	const { catalogue, shop } = await shopData(db);
+	const groups = groupsOf({ configuration, catalogue, shop }, { ...order, choices: {} });
+	const assembly = assembliesOf({ configuration, catalogue, shop }, groups).find((a) => a.product.id === product);
+	return assembly ? assembly.groups.flatMap((g) => g.sockets) : twins;
 }
 
 /** Forbids a product in a socket and its twin, or anywhere when no socket is named; takes the ban back when it is there already. */
@@ -109,7 +125,7 @@ async function whyRefused(
 	const product = catalogue.all.find((p) => p.product.id === productId);
 	if (!product) return `There is no product "${productId}".`;
 	if (product.record.kind === 'assembly') {
-		const groups = groupsOf({ configuration, catalogue, shop }, order);
+		const groups = groupsOf({ configuration, catalogue, shop }, { ...order, choices: {} });
 		const offered = assembliesOf({ configuration, catalogue, shop }, groups).some((a) => a.product.id === productId);
 		return offered ? null : `${product.record.name} does not go on this vehicle within the scope of the kit.`;
 	}
