@@ -31,6 +31,7 @@ const SCREENS = [
 	['/reference/interchange?category=3157', 'Interchange map'],
 	['/vehicles/fenholm-skerry-ii-2017/kit', 'Kits of a vehicle'],
 	['/kits', 'Kits'],
+	['/stock/supplier', 'Prices and stock'],
 	['/stock', 'Stock'],
 	['/reference', 'Reference'],
 	['/settings', 'Settings']
@@ -64,7 +65,9 @@ test('a kit and its sheet: an accessibility scan finds nothing serious', async (
 	await page.goto('/vehicles/tarrow-packhorse-2014/kit');
 	await page.getByRole('button', { name: 'Work out the kit' }).click();
 	await expect(page.getByRole('region', { name: 'Lines' })).toBeVisible();
-	for (const address of [page.url(), `${page.url()}/sheet`]) {
+	const kit = page.url();
+	const sides = ['place&place=low-L', 'open', 'weigh', 'release', 'papers'].map((side) => `${kit}?side=${side}`);
+	for (const address of [kit, ...sides, `${kit}/sheet`]) {
 		await page.goto(address);
 		const { violations } = await new AxeBuilder({ page })
 			.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])

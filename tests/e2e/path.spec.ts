@@ -34,13 +34,16 @@ test('with the pointer: from a few letters at the counter to a released kit', as
 		for (const text of ['Smoothing module', 'lamp cap', 'holder adapter, shape K', 'Load resistor', 'Proven best'])
 			await expect(lines).toContainText(text);
 		await expect(page.getByRole('region', { name: 'Kit' })).toContainText(/\d+\.\d\d EUR/);
+		await page.getByRole('tab', { name: /Open/ }).click();
 		await expect(page.getByText('factory LED, nothing to replace')).toBeVisible();
+		await page.getByRole('tab', { name: 'Order' }).click();
 	});
 
 	await test.step('rename, ask for something else, come back', async () => {
 		await page.getByLabel('Name of the kit').fill('For the taxi firm');
 		await page.getByRole('button', { name: 'Rename' }).click();
 		await page.getByLabel('Balance').selectOption('light');
+		await expect(page.getByLabel('Light where it counts')).toHaveValue('2');
 		await page.getByRole('button', { name: 'Solve again' }).click();
 		await expect(page.getByRole('button', { name: 'Solve again' })).toBeEnabled();
 		await page.reload();
@@ -49,21 +52,26 @@ test('with the pointer: from a few letters at the counter to a released kit', as
 	});
 
 	await test.step('PDF, CSV, JSON and the sheet', async () => {
-		const pdf = await saved(page, () => page.getByRole('link', { name: 'PDF' }).click());
+		await page.getByRole('tab', { name: 'Papers' }).click();
+		const pdf = await saved(page, () => page.getByRole('link', { name: 'Kit sheet, PDF, A4' }).click());
 		expect(pdf.bytes.subarray(0, 5).toString()).toBe('%PDF-');
 		const csv = await saved(page, () => page.getByRole('link', { name: 'CSV' }).click());
-		expect(csv.bytes.toString()).toContain('TD-H7-L-2,"Low ridge H7, deep fan",low-L low-R,1,2,0,6490');
+		expect(csv.bytes.toString()).toContain('TD-H7-L-2,"Low ridge H7, deep fan",low-L low-R,1,2,0,6490,2531,');
 		const json = await saved(page, () => page.getByRole('link', { name: 'JSON', exact: true }).last().click());
 		expect(JSON.parse(json.bytes.toString()).kits[0].name).toBe('For the taxi firm');
-		await page.getByRole('link', { name: 'Sheet' }).click();
+		await page.getByRole('link', { name: 'Sheet on screen' }).click();
 		await expect(page.getByRole('heading', { name: 'For the taxi firm' })).toBeVisible();
 		await expect(page.getByText('never tape them to a loom')).toBeVisible();
 		await page.goBack();
 	});
 
 	await test.step('release freezes revision 1', async () => {
+		await page.getByRole('tab', { name: 'Release' }).click();
+		for (const field of await page.getByPlaceholder('what you found').all()) await field.fill('looked at it');
+		await page.getByLabel('Checked by').fill('A. Lindgard');
+		await page.getByRole('button', { name: 'Check it' }).click();
 		await page.getByRole('button', { name: 'Release revision 1' }).click();
-		await expect(page.getByText(/released as K\w+-R1/)).toBeVisible();
+		await expect(page.getByTestId('state')).toHaveText(/K\w+-R1, released/);
 		await expect(page.getByRole('button', { name: 'Solve again' })).toHaveCount(0);
 		await page.goto('/kits');
 		await expect(page.getByRole('row', { name: /For the taxi firm.*released as/ })).toBeVisible();
@@ -103,7 +111,7 @@ test('with the keyboard only: counter, rota, candidates, kit', async ({ page }) 
 	await expect(page.getByRole('region', { name: 'About the candidate' })).toContainText('Glimmark Stalk RY10W amber');
 	await page.getByRole('button', { name: 'Put into the kit' }).focus();
 	await page.keyboard.press('Enter');
-	await expect(page.getByRole('status')).toContainText('Put into Kit');
+	await expect(page.getByRole('status')).toContainText('Put into');
 
 	await page.keyboard.press('g');
 	await page.keyboard.press('k');

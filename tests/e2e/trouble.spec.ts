@@ -71,12 +71,26 @@ test('a budget that is no amount is kept in the form and explained', async ({ pa
 	await page.getByLabel('Budget').fill('about fifty');
 	await page.getByRole('button', { name: 'Solve again' }).click();
 	await expect(page.getByRole('alert')).toContainText(
-		'The budget must be an amount such as 250 or 249.90. Nothing was changed.'
+		'The budget must be an amount such as 249.90, and the white a number of kelvin such as 4300. Nothing was changed.'
 	);
 	await expect(page.getByLabel('Budget')).toHaveValue('about fifty');
 	await page.getByLabel('Budget').fill('20');
 	await page.getByRole('button', { name: 'Solve again' }).click();
+	await page.getByRole('tab', { name: /Open/ }).click();
 	await expect(page.getByText('the budget does not reach').first()).toBeVisible();
+});
+
+test('demands that cannot hold together are named, and the kit stays as it was', async ({ page }) => {
+	await page.goto('/vehicles/brisken-fjell-650-2010/kit');
+	await page.getByRole('button', { name: 'Work out the kit' }).click();
+	const total = page.getByRole('region', { name: 'Kit', exact: true }).locator('strong');
+	const before = await total.textContent();
+	await page.getByLabel('Budget').fill('20');
+	await page.getByLabel('All sockets or nothing').check();
+	await page.getByRole('button', { name: 'Solve again' }).click();
+	await expect(page.getByRole('alert')).toContainText('These cannot hold together');
+	await expect(page.getByRole('alert')).toContainText('the budget of 20.00');
+	await expect(total).toHaveText(before ?? '');
 });
 
 test('a port in use and a port that is none are said in one sentence', () => {
