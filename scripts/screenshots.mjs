@@ -14,7 +14,6 @@ const VIEWS = [
 	{ name: 'vehicles-light', theme: 'light', path: '/vehicles' },
 	{ name: 'walk-dark', theme: 'dark', path: `${SKERRY}/walk/low-L` },
 	{ name: 'walk-room-dark', theme: 'dark', path: `${SKERRY}/walk/low-L?view=room` },
-	{ name: 'channels-light', theme: 'light', path: `${SKERRY}/channels/stop` },
 	{ name: 'identify-dark', theme: 'dark', path: '/vehicles/identify?q=skery' },
 	{
 		name: 'questions-dark',
@@ -43,11 +42,33 @@ const VIEWS = [
 		press: 'With remedies',
 		keys: '27'
 	},
-	{ name: 'kit-dark', theme: 'dark', kit: 'fenholm-skerry-ii-2017' },
-	{ name: 'sheet', theme: 'light', kit: 'brisken-fjell-650-2010', then: '/sheet' },
+	{ name: 'kit-dark', theme: 'dark', kit: 'fenholm-skerry-ii-2017', then: '?side=place&place=low-L', look: 2 },
+	{ name: 'kit-compare-light', theme: 'light', kit: 'aldring-net-750-2011', revise: 'ease', then: '/compare' },
+	{ name: 'sheet', theme: 'light', kit: 'brisken-fjell-650-2010', release: true, then: '/sheet' },
 	{ name: 'stock-light', theme: 'light', path: '/stock' },
 	{ name: 'interchange-dark', theme: 'dark', path: '/reference/interchange?category=3157' }
 ];
+
+/** Checks a kit and releases it. */
+async function releaseKit(page) {
+	await page.getByRole('tab', { name: 'Release' }).click();
+	for (const field of await page.getByPlaceholder('what you found').all()) await field.fill('looked at it');
+	await page.getByLabel('Checked by').fill('A. Lindgard');
+	await page.getByRole('button', { name: 'Check it' }).click();
+	await page.getByRole('button', { name: /^Release revision/ }).click();
+	await page.getByText(/-R\d+, released/).waitFor();
+}
+
+/** Starts the next revision with another balance, and releases it. */
+async function reviseKit(page, balance) {
+	await page.getByRole('button', { name: /^Start revision/ }).click();
+	await page.getByText(/^draft of revision/).waitFor();
+	await page.getByRole('tab', { name: 'Order' }).click();
+	await page.getByLabel('Balance').selectOption(balance);
+	await page.getByRole('button', { name: 'Solve again' }).click();
+	await page.waitForLoadState('networkidle');
+	await releaseKit(page);
+}
 
 const only = process.argv.slice(2);
 spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/main.ts', 'load-demo'], {
@@ -59,7 +80,7 @@ await once(server.stdout, 'data');
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 try {
-	for (const { name, theme, path, kit, then, press, keys = '' } of VIEWS.filter(
+	for (const { name, theme, path, kit, then, release, revise, look, press, keys = '' } of VIEWS.filter(
 		(view) => only.length === 0 || only.includes(view.name)
 	)) {
 		const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, colorScheme: theme });
@@ -69,8 +90,16 @@ try {
 		if (kit) {
 			await page.getByRole('button', { name: 'Work out the kit' }).click();
 			await page.waitForURL(/kit\/K/);
-			if (then) await page.goto(page.url() + then);
 			await page.waitForLoadState('networkidle');
+			const address = page.url();
+			if (release || revise) await releaseKit(page);
+			if (revise) await reviseKit(page, revise);
+			if (then) await page.goto(address + then);
+			await page.waitForLoadState('networkidle');
+			if (look !== undefined) {
+				await page.getByRole('list', { name: 'What may go here' }).getByRole('button').nth(look).click();
+				await page.getByText('with every other lamp as it is').waitFor();
+			}
 		}
 		if (press) await page.getByRole('button', { name: press }).click();
 		for (const key of keys) await page.keyboard.press(key);

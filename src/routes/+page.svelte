@@ -36,7 +36,8 @@
 		event.preventDefault();
 		await ask();
 		const place = document.querySelector<HTMLElement>('[data-answer="place"]');
-		const first = place ?? document.querySelector<HTMLElement>('[data-answer]');
+		const kit = document.querySelector<HTMLElement>('[data-answer="kit"]');
+		const first = place ?? kit ?? document.querySelector<HTMLElement>('[data-answer]');
 		if (event.key === 'Enter') first?.click();
 		else first?.focus();
 	}

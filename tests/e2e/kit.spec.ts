@@ -123,7 +123,7 @@ test('what demands cost is priced, and an assembly is chosen by hand with a sign
 	await side(page, /Open/);
 	await page.getByRole('button', { name: 'Choose by hand' }).first().click();
 	await page.getByRole('button', { name: /Headlamp insert/ }).click();
-	await expect(page.getByText(/Comes into the box: Pod bracket/)).toBeVisible();
+	await expect(page.getByText(/Comes into the box: Bracket/)).toBeVisible();
 	await page.getByRole('button', { name: 'Take it and solve again around it' }).click();
 	await expect(page.getByRole('region', { name: 'Lines' })).toContainText('Headlamp insert 180 mm');
 	await side(page, 'Release');

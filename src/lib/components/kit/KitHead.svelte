@@ -35,7 +35,7 @@
 		>{#snippet children(busy)}
 			<input
 				name="name"
-				class="field w-44 font-semibold"
+				class="field w-36 font-semibold"
 				aria-label="Name of the kit"
 				value={data.name}
 				required

@@ -62,6 +62,10 @@
 	>
 {:else}
 	<h2>Released</h2>
+	{#if life.checked}
+		<p class="text-sm">Checked by {life.checked.by} on {life.checked.on}.</p>
+		{#each life.checked.signOffs as { what, found } (what)}<p class="text-sm text-soft">{what}: {found}</p>{/each}
+	{/if}
 	<p class="text-sm text-soft">A released kit does not change. What is to be different goes into its next revision.</p>
 	<BusyForm action="?/revise" class="mt-2 grid"
 		>{#snippet children(busy)}<button class="button justify-center" disabled={busy}

@@ -19,7 +19,7 @@ export interface LineChange {
 	/** Parts that come into the box, and that leave it, by name. */
 	added: string[];
 	dropped: string[];
-	/** Whites that would stand out, and what the circuit would say. */
+	/** Whites that would stand out and do not now, and what the circuit would say. */
 	mismatches: KitAnswer['mismatches'];
 	complaints: string[];
 }
@@ -110,13 +110,14 @@ export async function changeLine(
 	if (!kit.ok) return err(kit.error.words);
 	const parts = (a: KitAnswer) => new Map(a.lines.filter((l) => l.accessory).map((l) => [l.accessory, l]));
 	const [had, has] = [parts(answer), parts(kit.value)];
+	const stoodOut = new Set(answer.mismatches.map((m) => m.place));
 	return ok({
 		total: kit.value.total,
 		difference: kit.value.total - answer.total,
 		gates: change.value.gates,
 		added: [...has].filter(([id]) => !had.has(id)).map(([, l]) => l.name),
 		dropped: [...had].filter(([id]) => !has.has(id)).map(([, l]) => l.name),
-		mismatches: kit.value.mismatches,
+		mismatches: kit.value.mismatches.filter(({ place }) => !stoodOut.has(place)),
 		complaints: kit.value.complaints
 	});
 }

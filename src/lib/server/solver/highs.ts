@@ -30,8 +30,10 @@ export async function solveHere(program: Program, onProgress?: (progress: SolveP
 		// The callback between nodes, which could also stop a solve, is called so often that it takes half again as long.
 		if (onProgress)
 			model.run({
-				[highs.constants.callbackType.mipLogging]: ({ data }) =>
-					onProgress({ best: finite(data.mip_primal_bound), bound: finite(data.mip_dual_bound) })
+				[highs.constants.callbackType.mipLogging]: ({ data }) => {
+					onProgress({ best: finite(data.mip_primal_bound), bound: finite(data.mip_dual_bound) });
+					return undefined;
+				}
 			});
 		else model.run();
 		return read(highs, model, program);

@@ -54,7 +54,7 @@ export function addAlong(b: Builder): void {
 		if (along === null) b.constrain([[1, name]], '<=', 0, rule);
 		for (const accessory of along ?? []) {
 			const part = b.part(accessory, `assembly ${key}`, () => ({
-				solves: `mounts ${product.name}`,
+				solves: 'mounting of the assembly',
 				places: [{}],
 				sockets: new Set(assembly.groups.flatMap((g) => g.sockets.map((s) => s.id as string))),
 				cost: b.input.weigh(partAmounts(accessory)),

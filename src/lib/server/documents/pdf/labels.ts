@@ -7,6 +7,8 @@ const ACROSS = 2;
 const DOWN = 5;
 const EDGE = 24;
 const PAD = 10;
+/** Share of a label's width for its code: 25 mm of an A4 label, which a phone reads at arm's length. */
+const QR_SHARE = 0.32;
 
 interface Label {
 	title: string;
@@ -36,7 +38,7 @@ function drawLabel(
 	link: string,
 	at: { x: number; y: number; width: number; height: number }
 ): void {
-	const qr = at.height - 2 * PAD;
+	const qr = Math.min(at.height - 2 * PAD, QR_SHARE * at.width);
 	doc.rect(at.x, at.y, at.width, at.height).lineWidth(0.3).stroke('#bbbbbb');
 	drawQr(doc, link, { x: at.x + at.width - qr - PAD, y: at.y + PAD, size: qr });
 	const width = at.width - qr - 3 * PAD;

@@ -1,14 +1,15 @@
 import type { ShownLine } from '../../../core/showing';
 import type { KitSheet } from '../../services/kits';
-import { heading, inner, MARGIN, paragraph, pdf, table, type Doc, type Paper, type PaperColumn } from './paper';
+import { inner, MARGIN, paragraph, pdf, table, type Doc, type Paper, type PaperColumn } from './paper';
 
 const NO_SHELF = 'No shelf on record';
 const COLUMNS: readonly PaperColumn[] = [
 	{ title: 'Taken', share: 0.08 },
+	{ title: 'Shelf', share: 0.14 },
 	{ title: 'Packs', share: 0.08, align: 'right' },
-	{ title: 'SKU', share: 0.2 },
-	{ title: 'What', share: 0.46 },
-	{ title: 'On the shelf', share: 0.18, align: 'right' }
+	{ title: 'SKU', share: 0.18 },
+	{ title: 'What', share: 0.36 },
+	{ title: 'On the shelf', share: 0.16, align: 'right' }
 ];
 
 /** Lines by shelf, in the order somebody walks along them; what nobody has put on a shelf comes last. */
@@ -30,20 +31,18 @@ export function pickListPdf(sheet: KitSheet, paper: Paper): Promise<Buffer> {
 			.fontSize(18)
 			.text(`Pick list, ${sheet.code ?? `draft ${sheet.id}`}`, MARGIN, MARGIN, { width: inner(doc) });
 		paragraph(doc, `${sheet.name}, ${sheet.vehicleName}. ${packs} packs from ${shelves.length} shelves.`, 11);
-		for (const [shelf, lines] of shelves) {
-			heading(doc, shelf === NO_SHELF ? shelf : `Shelf ${shelf}`);
-			table(
-				doc,
-				COLUMNS,
-				lines.map((l) => [
-					'[   ]',
-					String(l.packs),
-					l.sku,
-					l.name,
-					l.stock === undefined ? 'not counted' : String(l.stock)
-				])
-			);
-		}
+		doc.moveDown(0.6);
+		const rows = shelves.flatMap(([shelf, lines]) =>
+			lines.map((l, i) => [
+				'[   ]',
+				i === 0 ? shelf : '',
+				String(l.packs),
+				l.sku,
+				l.name,
+				l.stock === undefined ? 'not counted' : String(l.stock)
+			])
+		);
+		table(doc, COLUMNS, rows);
 		doc.moveDown(1);
 		paragraph(doc, 'Picked by ______________________      Packed by ______________________', 11);
 	};

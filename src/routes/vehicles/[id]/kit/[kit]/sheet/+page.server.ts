@@ -1,7 +1,10 @@
+import { customerLink } from '$lib/server/customer-link';
+import { qrCode } from '$lib/server/documents/qr';
 import { kitOr404 } from '$lib/server/services/kits/or-404';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, url }) => {
 	const { configuration, ...sheet } = await kitOr404(params, url);
-	return { sheet, tells: configuration.tells ?? [] };
+	const qr = sheet.code ? qrCode(customerLink(url, sheet.code)) : null;
+	return { sheet, tells: configuration.tells ?? [], qr };
 };

@@ -2,13 +2,16 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import Lines from '$lib/components/kit/Lines.svelte';
+	import QrSquare from '$lib/components/kit/QrSquare.svelte';
 	import PaperRota from '$lib/components/rota/PaperRota.svelte';
 	import { money } from '$lib/components/ui/money';
 	import { CAUTIONS, policySentences } from '$lib/core/showing/cautions';
+	import { wiresOf } from '$lib/core/showing/wires';
 
 	let { data } = $props();
 
 	const sheet = $derived(data.sheet);
+	const wires = $derived(wiresOf(sheet));
 	const where = $derived({ id: data.vehicle.id, kit: page.params.kit ?? '' });
 	const pdf = $derived(resolve('/vehicles/[id]/kit/[kit]/[paper].pdf', { ...where, paper: 'sheet' }));
 </script>
@@ -40,12 +43,21 @@
 			{#each policySentences(sheet.policy, sheet.order.exception) as sentence (sentence)}<p class="mt-2">
 					{sentence}
 				</p>{/each}
+			{#if data.qr}<div class="mt-2 w-28"><QrSquare qr={data.qr} label={`Customer page of ${sheet.code}`} /></div>{/if}
 			{#if data.tells.length > 0}<p class="mt-2">Is it this vehicle? {data.tells.join('. ')}.</p>{/if}
 		</div>
 		<PaperRota sockets={sheet.kit.sockets} label={sheet.vehicleName} />
 	</header>
 	<Lines title="Lamps" lines={sheet.kit.lamps} currency={sheet.currency} />
 	{#if sheet.kit.parts.length > 0}<Lines title="Parts" lines={sheet.kit.parts} currency={sheet.currency} />{/if}
+	{#if wires.length > 0}
+		<section>
+			<h2>Wires</h2>
+			<ul class="list-disc pl-5">
+				{#each wires as words (words)}<li>{words}</li>{/each}
+			</ul>
+		</section>
+	{/if}
 	{#if sheet.kit.open.length > 0}
 		<section>
 			<h2>Open sockets</h2>
