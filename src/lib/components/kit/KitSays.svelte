@@ -9,8 +9,16 @@
 		kit,
 		policy,
 		exception,
-		currency
-	}: { kit: ShownKit; policy: Policy; exception: PolicyException | undefined; currency: string } = $props();
+		currency,
+		quoted
+	}: {
+		kit: ShownKit;
+		policy: Policy;
+		exception: PolicyException | undefined;
+		currency: string;
+		/** By whom and when prices were last quoted; null when they stand as on record. */
+		quoted: string | null;
+	} = $props();
 </script>
 
 <div class="grid gap-1 p-3 text-soft">
@@ -25,5 +33,6 @@
 			: `Not proven best: at most ${money(kit.gap, currency)} from the bound, by what was minimised`}; whole packs, both
 		sides alike, parts included.
 	</p>
+	{#if quoted}<p>Prices and stock as last quoted {quoted}.</p>{/if}
 	{#each policySentences(policy, exception) as sentence (sentence)}<p>{sentence}</p>{/each}
 </div>

@@ -15,6 +15,13 @@
 	}: { place: ShownPlace; vehicle: string; kit: string; currency: string; onplace: (socket: string) => void } =
 		$props();
 
+	/** What may be said of the lamp that is in the kit now. */
+	const ABOUT_CURRENT = [
+		{ action: '?/leave', label: 'Leave it stock' },
+		{ action: '?/forbid', label: 'Not this lamp here' },
+		{ action: '?/has', label: 'The customer has it' }
+	];
+
 	let tried = $state<string | null>(null);
 	const current = $derived(place.alternatives.find((a) => a.current) ?? null);
 	const looked = $derived(place.alternatives.find((a) => a.product === tried) ?? null);
@@ -47,30 +54,14 @@
 				<button class="button" disabled={busy}>Let the kit choose again</button>{/snippet}</SolveForm
 		>
 	{:else if current}
-		<SolveForm action="?/leave" {vehicle} {kit}
-			>{#snippet children(busy)}<input type="hidden" name="socket" value={place.socket} /><input
-					type="hidden"
-					name="reason"
-					value="as the customer wishes"
-				/>
-				<button class="button" disabled={busy}>Leave it stock</button>{/snippet}</SolveForm
-		>
-		<SolveForm action="?/forbid" {vehicle} {kit}
-			>{#snippet children(busy)}<input type="hidden" name="socket" value={place.socket} /><input
-					type="hidden"
-					name="product"
-					value={current.product}
-				/>
-				<button class="button" disabled={busy}>Not this lamp here</button>{/snippet}</SolveForm
-		>
-		<SolveForm action="?/has" {vehicle} {kit}
-			>{#snippet children(busy)}<input type="hidden" name="socket" value={place.socket} /><input
-					type="hidden"
-					name="product"
-					value={current.product}
-				/>
-				<button class="button" disabled={busy}>The customer has it</button>{/snippet}</SolveForm
-		>
+		{#each ABOUT_CURRENT as { action, label } (action)}
+			<SolveForm {action} {vehicle} {kit}
+				>{#snippet children(busy)}<input type="hidden" name="socket" value={place.socket} />
+					<input type="hidden" name="product" value={current.product} />
+					<input type="hidden" name="reason" value="as the customer wishes" />
+					<button class="button" disabled={busy}>{label}</button>{/snippet}</SolveForm
+			>
+		{/each}
 	{/if}
 </div>
 {#if looked}<LineMoves {place} alternative={looked} {vehicle} {kit} {currency} />{/if}

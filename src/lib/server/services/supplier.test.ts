@@ -3,7 +3,7 @@ import { demoDatabase } from '../../../../tests/support/database';
 import { findProduct } from '../repositories/products';
 import { serveFeed, supplierOf, type Supplier } from '../stand-ins/supplier';
 import { feedAnswer, simulatedSupplier } from '../stand-ins/supplier/simulated';
-import { askSupplier, shopSupplier, supplierSays, supplierStanding } from './supplier';
+import { askSupplier, lastQuoted, shopSupplier, supplierSays, supplierStanding } from './supplier';
 
 const WORKER = { by: 'A. Person', now: '2026-03-04T05:06:07.000Z' };
 const SKU = 'GL-P21-60-1';
@@ -61,7 +61,7 @@ describe('asking the supplier', () => {
 			{ sku: 'RS-6-50-1', price: 59000, stock: 4 }
 		];
 		const standing = await askSupplier(db, answering(rows), WORKER);
-		expect(standing.changed).toEqual([`${SKU}: price 1290 to 1350`, `${SKU}: stock 12 to 3`]);
+		expect(standing.changed).toEqual([`${SKU}: price 12.90 to 13.50`, `${SKU}: stock 12 to 3`]);
 		expect(standing.ignored).toHaveLength(4);
 		const pack = (await findProduct(db, 'GL-P21-60'))?.packs.find((p) => p.sku === SKU);
 		expect(pack).toMatchObject({ price: 1350, stock: 3, cost: 800, asOf: '2026-03-04T05:00:00.000Z' });
@@ -95,5 +95,8 @@ describe('asking the supplier', () => {
 	it('never asked, says so', async () => {
 		const { db } = await demoDatabase();
 		expect(supplierSays(await supplierStanding(db, answering([])))).toContain('Nobody has asked');
+		expect(await lastQuoted(db)).toBeNull();
+		await askSupplier(db, answering([]), WORKER);
+		expect(await lastQuoted(db)).toBe('by Simulated supplier on 2026-03-04 05:00');
 	});
 });

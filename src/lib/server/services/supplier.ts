@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { Accessory, Pack, Product } from '../../core/exchange';
-import { counted } from '../../core/units';
+import { amount, counted } from '../../core/units';
 import { listAccessories, listProducts } from '../repositories/products';
 import { readSetting, writeSetting } from '../repositories/settings';
 import { quote, supplierOf, type FeedPack, type Quote, type Supplier } from '../stand-ins/supplier';
@@ -72,7 +72,7 @@ function sound(
 		const known = before.get(sku);
 		if (!known) ignored.push(`${sku}: not in the stock of this shop`);
 		else if (price > 5 * known.price || 5 * price < known.price)
-			ignored.push(`${sku}: ${price} is more than five times off ${known.price}; look at it by hand`);
+			ignored.push(`${sku}: ${amount(price)} is more than five times off ${amount(known.price)}; look at it by hand`);
 		else good.set(sku, read.data);
 	});
 	return { good, ignored };
@@ -87,7 +87,7 @@ function quoted<T extends Product | Accessory>(
 	const packs = item.packs.map((pack) => {
 		const now = quotes.get(pack.sku);
 		if (!now) return pack;
-		if (now.price !== pack.price) words.push(`${pack.sku}: price ${pack.price} to ${now.price}`);
+		if (now.price !== pack.price) words.push(`${pack.sku}: price ${amount(pack.price)} to ${amount(now.price)}`);
 		if (now.stock !== pack.stock) words.push(`${pack.sku}: stock ${pack.stock ?? 'not counted'} to ${now.stock}`);
 		const { price, stock, cost } = now;
 		return { ...pack, price, stock, asOf: at, ...(cost === undefined ? {} : { cost }) } as Pack;
@@ -154,4 +154,10 @@ export function supplierSays({ trouble, changed, ignored, lastGood }: SupplierSt
 	if (trouble) return trouble;
 	if (lastGood === null) return 'Nobody has asked the supplier yet.';
 	return `${counted(changed.length, 'change')} of price or stock taken in, ${counted(ignored.length, 'row')} left out.`;
+}
+
+/** By whom and when prices and stock were last quoted, in words; null when nobody has quoted yet. */
+export async function lastQuoted(db: Knex): Promise<string | null> {
+	const { name, lastGood } = await supplierStanding(db, await shopSupplier(db, () => new Date()));
+	return lastGood === null ? null : `by ${name} on ${lastGood.slice(0, 16).replace('T', ' ')}`;
 }

@@ -23,6 +23,7 @@ import {
 	type KitContext
 } from '$lib/server/services/kits';
 import { kitOr404 } from '$lib/server/services/kits/or-404';
+import { lastQuoted } from '$lib/server/services/supplier';
 import { database, kitContext } from '$lib/server/shop';
 import { Stopped } from '$lib/server/solver/highs';
 import type { Actions, PageServerLoad } from './$types';
@@ -35,6 +36,7 @@ export const load: PageServerLoad = async ({ params, url, cookies }) => {
 		...shown,
 		names: await namesIn(await database(), sheet),
 		person: personOf(cookies) ?? '',
+		quoted: sheet.state === 'released' ? null : await lastQuoted(await database()),
 		functions: [...new Set(configuration.sockets.flatMap((s) => s.functions))],
 		place: place && sheet.state !== 'released' ? await alternativesFor(await database(), sheet, place) : null
 	};
@@ -64,11 +66,21 @@ const atPlace = z.object({ socket: socketId });
 const leaving = z.object({ socket: socketId, reason: label });
 const choosing = z.object({ socket: socketId, product: productId });
 const banning = z.object({ product: productId, socket: z.string() });
-const having = z.object({ socket: socketId, product: productId });
 const owning = z.object({ accessory: accessoryId, pieces: z.coerce.number().int().min(0).max(1000) });
 
 type Has = NonNullable<KitOrder['has']>;
-const hasOf = (order: KitOrder): Has => order.has ?? { lamps: {}, parts: {} };
+
+/** Changes what the customer already has. */
+const having = (change: (has: Has) => Has) => (order: KitOrder) => ({
+	...order,
+	has: change(order.has ?? { lamps: {}, parts: {} })
+});
+
+/** A record without an entry, or with it when there was none. */
+function toggled<T>(record: Record<string, T>, key: string, value: T): Record<string, T> {
+	const { [key]: there, ...rest } = record;
+	return there === undefined ? { ...record, [key]: value } : rest;
+}
 
 export const actions: Actions = {
 	rename: async ({ request, params }) => {
@@ -101,27 +113,19 @@ export const actions: Actions = {
 		return doing((ctx) => forbidInKit(ctx, params.kit, read.product, read.socket || null));
 	},
 	has: async ({ request, params }) => {
-		const read = await fields(request, having);
+		const read = await fields(request, choosing);
 		if (!read) return bad('No lamp was named.');
-		return doing((ctx) =>
-			reorderKit(ctx, params.kit, (order) => {
-				const { lamps, parts } = hasOf(order);
-				const { [read.socket]: there, ...rest } = lamps;
-				return { ...order, has: { lamps: there ? rest : { ...lamps, [read.socket]: read.product }, parts } };
-			})
-		);
+		const change = having((has) => ({ ...has, lamps: toggled(has.lamps, read.socket, read.product) }));
+		return doing((ctx) => reorderKit(ctx, params.kit, change));
 	},
 	own: async ({ request, params }) => {
 		const read = await fields(request, owning);
 		if (!read) return bad('Say how many pieces, from 0 to 1000.');
-		return doing((ctx) =>
-			reorderKit(ctx, params.kit, (order) => {
-				const { lamps, parts } = hasOf(order);
-				const { [read.accessory]: _old, ...rest } = parts;
-				const now = read.pieces === 0 ? rest : { ...rest, [read.accessory]: read.pieces };
-				return { ...order, has: { lamps, parts: now } };
-			})
-		);
+		const change = having(({ lamps, parts: { [read.accessory]: _old, ...rest } }) => ({
+			lamps,
+			parts: read.pieces === 0 ? rest : { ...rest, [read.accessory]: read.pieces }
+		}));
+		return doing((ctx) => reorderKit(ctx, params.kit, change));
 	},
 	except: async ({ request, params }) => {
 		const form = Object.fromEntries(await request.formData());

@@ -11,6 +11,7 @@
 	import Lines from '$lib/components/kit/Lines.svelte';
 	import OpenSockets from '$lib/components/kit/OpenSockets.svelte';
 	import OrderForm from '$lib/components/kit/OrderForm.svelte';
+	import OwnParts from '$lib/components/kit/OwnParts.svelte';
 	import Papers from '$lib/components/kit/Papers.svelte';
 	import PlacePanel from '$lib/components/kit/PlacePanel.svelte';
 	import Release from '$lib/components/kit/Release.svelte';
@@ -66,7 +67,13 @@
 						<Lines title="Parts" lines={data.kit.parts} currency={data.currency} shop />
 					</div>{/if}
 			{/if}
-			<KitSays kit={data.kit} policy={data.policy} exception={data.order.exception} currency={data.currency} />
+			<KitSays
+				kit={data.kit}
+				policy={data.policy}
+				exception={data.order.exception}
+				currency={data.currency}
+				quoted={data.quoted}
+			/>
 		</ScrollPanel>
 	</div>
 	<div class="flex min-h-0 flex-col gap-3">
@@ -108,6 +115,7 @@
 								kit={data.id}
 							/>{/key}
 						<Demands byHand={data.kit.byHand} order={data.order} names={data.names} {vehicle} kit={data.id} />
+						<OwnParts parts={data.kit.parts} {vehicle} kit={data.id} />
 						<div class="mt-3"><ExceptionForm exception={data.order.exception ?? null} /></div>
 					{:else}
 						<p>This revision is released and does not change. Start its next revision under Release.</p>
