@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { KitOrder } from '$lib/core/exchange';
-	import { BALANCE_WEIGHTS, GOALS } from '$lib/core/kit/balance';
+	import { BALANCE_WEIGHTS, GOALS } from '$lib/core/kit/weigh/balance';
 	import { lampFunction, type FunctionId } from '$lib/core/lamps/functions';
 	import { amount } from '$lib/core/units';
 	import { BALANCE_OPTIONS, SCOPE_OPTIONS, SOCKETS_SCOPE } from './options';

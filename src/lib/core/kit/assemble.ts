@@ -1,16 +1,16 @@
 import type { KitOrder } from '../exchange';
 import { err, ok, type Result } from '../result';
-import { valueOf, type KitAnswer } from './answer';
-import { conflictOf, type Conflict } from './conflict';
-import { openSockets } from './open-sockets';
-import type { KitCase } from './options';
-import { prepareKit, type PreparedKit } from './prepare';
+import { valueOf, type KitAnswer } from './answer/answer';
+import { conflictOf, type Conflict } from './solve/conflict';
+import { openSockets } from './answer/open-sockets';
+import type { KitCase } from './choices/options';
+import { prepareKit, type PreparedKit } from './choices/prepare';
 import { kitProgram } from './program';
 import type { CircuitComplaint } from './remedies';
-import { nextBest } from './runners-up';
-import { linesOf, solveChecked, type SolvedKit } from './solve-checked';
-import type { Solver, SolveWatch } from './solver';
-import { solveInParts } from './split';
+import { nextBest } from './answer/runners-up';
+import { linesOf, solveChecked, type SolvedKit } from './solve/solve-checked';
+import type { Solver, SolveWatch } from './solve/solver';
+import { solveInParts } from './solve/split';
 import { counted } from '../units';
 
 /** What else is worked out with a kit, and who looks on. */

@@ -1,5 +1,5 @@
-import { broughtBy } from '../circuit-cut';
-import { circuitWithKit } from '../fitted';
+import { broughtBy } from '../solve/circuit-cut';
+import { circuitWithKit } from '../answer/fitted';
 import type { Check } from './facts';
 
 /** Circuit finds nothing to complain of that was not there before, but what the kit itself owns up to. */

@@ -1,6 +1,6 @@
 import type { Accessory, Configuration, KitOrder, Product } from '../../exchange';
 import type { Catalogue, Shop } from '../../match';
-import type { KitAnswer, KitLine } from '../answer';
+import type { KitAnswer, KitLine } from '../answer/answer';
 
 /** A finished kit with what it is held against. */
 export interface KitCheck {

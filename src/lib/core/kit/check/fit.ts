@@ -1,7 +1,7 @@
 import { mayCarry } from '../../circuit';
 import { categoryOrNull, lampFunction } from '../../lamps';
 import { matchSocket, partsFor, type Candidate } from '../../match';
-import type { KitLine } from '../answer';
+import type { KitLine } from '../answer/answer';
 import { lampsIn, type Check, type KitCheck } from './facts';
 
 function partsAt(lines: readonly KitLine[], socket: string): string[] {

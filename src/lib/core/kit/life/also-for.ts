@@ -1,6 +1,6 @@
 import type { Configuration } from '../../exchange';
 import { socketName } from '../../vehicle';
-import type { KitAnswer } from '../answer';
+import type { KitAnswer } from '../answer/answer';
 import { checkKit, type KitCheck } from '../check';
 
 /** Socket of another configuration at the same place. */

@@ -1,6 +1,6 @@
 import type { Socket } from '../../exchange';
-import { differences } from '../runners-up';
-import type { KitAnswer } from '../answer';
+import { differences } from '../answer/runners-up';
+import type { KitAnswer } from '../answer/answer';
 
 /** What is different between two revisions of a kit. */
 export interface KitDifference {

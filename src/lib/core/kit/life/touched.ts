@@ -1,9 +1,9 @@
 import type { Accessory, Complaint, Configuration, KitOrder, Product } from '../../exchange';
 import { amount } from '../../units';
 import { socketName } from '../../vehicle';
-import type { KitAnswer, KitLine } from '../answer';
+import type { KitAnswer, KitLine } from '../answer/answer';
 import { checkKit } from '../check';
-import type { KitCase } from '../options';
+import type { KitCase } from '../choices/options';
 
 /** Facts a released kit stood on, as they were. */
 export interface StoodOn {

@@ -1,9 +1,9 @@
 import type { KitOrder } from '../../exchange';
-import { linesOf, solveChecked } from '../solve-checked';
-import { dealt, type KitAnswer } from '../answer';
-import type { KitCase } from '../options';
-import { prepareKit } from '../prepare';
-import type { Solver, SolveWatch } from '../solver';
+import { linesOf, solveChecked } from '../solve/solve-checked';
+import { dealt, type KitAnswer } from '../answer/answer';
+import type { KitCase } from '../choices/options';
+import { prepareKit } from '../choices/prepare';
+import type { Solver, SolveWatch } from '../solve/solver';
 import { PRICED, type Variant } from './kinds';
 
 /** What a demand costs: the kit with it against the kit without it. */

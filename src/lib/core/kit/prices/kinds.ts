@@ -1,6 +1,6 @@
 import type { KitOrder } from '../../exchange';
 import { amount } from '../../units';
-import type { KitCase } from '../options';
+import type { KitCase } from '../choices/options';
 import type { Rule } from '../program';
 
 /** The same order with one demand less, or one more. */

@@ -1,10 +1,10 @@
 import type { Accessory, Configuration, KitOrder, Pack, Product } from '../../exchange';
 import type { Shop } from '../../match';
-import type { AssemblyOption } from '../assemblies';
-import type { Weigh } from '../balance';
-import type { Bundle } from '../bundle';
-import type { Group, Option } from '../options';
-import type { Constraint, Program, Variable } from '../solver';
+import type { AssemblyOption } from '../choices/assemblies';
+import type { Weigh } from '../weigh/balance';
+import type { Bundle } from '../choices/bundle';
+import type { Group, Option } from '../choices/options';
+import type { Constraint, Program, Variable } from '../solve/solver';
 
 /** A demand on the kit that a person can name, and take back. */
 export interface Rule {

@@ -1,6 +1,6 @@
 import type { Accessory, Socket } from '../../exchange';
 import { lampFunction } from '../../lamps';
-import type { Group } from '../options';
+import type { Group } from '../choices/options';
 import type { Builder } from './builder';
 
 const OUTSIDE: ReadonlySet<string> = new Set(['headlamp', 'fog', 'signal']);

@@ -1,6 +1,6 @@
-import type { Bundle } from '../bundle';
-import { leavingCost } from '../leaving';
-import { nameOf } from '../options';
+import type { Bundle } from '../choices/bundle';
+import { leavingCost } from '../weigh/leaving';
+import { nameOf } from '../choices/options';
 import type { Builder, Rule } from './builder';
 
 const WHOLE: Rule = { id: 'whole', words: 'every socket that can be served is served' };

@@ -1,6 +1,6 @@
 import type { Accessory, Socket } from '../../exchange';
-import { partAmounts } from '../amounts';
-import { nameOf } from '../options';
+import { partAmounts } from '../weigh/amounts';
+import { nameOf } from '../choices/options';
 import type { Builder } from './builder';
 import { SOLVES } from './solves';
 

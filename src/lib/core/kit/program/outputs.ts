@@ -14,8 +14,8 @@ import type { Accessory, Channel, Product, Socket } from '../../exchange';
 import { categoryOrNull, filamentOf, lampFunction, type LampCategory } from '../../lamps';
 import { replacesFlasher, suits } from '../../match';
 import { VOLTS_CHARGING, VOLTS_REST } from '../../units';
-import { partAmounts } from '../amounts';
-import { assemblyLamp } from '../assemblies';
+import { partAmounts } from '../weigh/amounts';
+import { assemblyLamp } from '../choices/assemblies';
 import type { Builder, PartVariable } from './builder';
 import { FLASH_RATE, SOLVES } from './solves';
 

@@ -12,12 +12,12 @@ import { FUNCTION_IDS } from '../../lamps';
 import { compileCatalogue } from '../../match';
 import { KIT_SCOPES, type KitOrder } from '../../exchange';
 import { kitOf } from '../../../../../tests/support/generate-kit';
-import { lpText } from '../lp-text';
-import { prepareKit } from '../prepare';
+import { lpText } from '../solve/lp-text';
+import { prepareKit } from '../choices/prepare';
 import { kitProgram } from '.';
-import { solveInParts } from '../split';
+import { solveInParts } from '../solve/split';
 import { socketsInScope } from '../scope';
-import type { Program } from '../solver';
+import type { Program } from '../solve/solver';
 
 const ORDER: KitOrder = { scope: 'vehicle', balance: 'price', choices: {} };
 

@@ -2,8 +2,8 @@ import { seenTogether } from '../../lamps';
 import { stockWhite } from '../../match';
 import { miredDifference, NOTICED_MIRED, throughLens, type WhitePoint } from '../../optics';
 import { placeText } from '../../vehicle';
-import type { Bundle } from '../bundle';
-import type { Group, Option } from '../options';
+import type { Bundle } from '../choices/bundle';
+import type { Group, Option } from '../choices/options';
 import type { Builder } from './builder';
 
 /** Lamps within this of one white are within twice of one another, which is noticed side by side at the most, mired. */

@@ -1,8 +1,8 @@
-import { STOCK, vehicleCircuit, type VehicleCircuit } from '../circuit';
-import type { Configuration } from '../exchange';
-import { valueOf } from './answer';
-import type { CutTerm, KitProgram } from './program';
-import { complaintsOf, REMEDY_VOLTS, type CircuitComplaint } from './remedies';
+import { STOCK, vehicleCircuit, type VehicleCircuit } from '../../circuit';
+import type { Configuration } from '../../exchange';
+import { valueOf } from '../answer/answer';
+import type { CutTerm, KitProgram } from '../program';
+import { complaintsOf, REMEDY_VOLTS, type CircuitComplaint } from '../remedies';
 import type { Solution } from './solver';
 
 type Values = Extract<Solution, { values: unknown }>['values'];

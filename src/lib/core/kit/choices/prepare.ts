@@ -1,12 +1,12 @@
-import type { KitOrder, Product } from '../exchange';
-import { assumedBy } from '../match';
-import { assumedValue } from '../units';
-import { twinGroups } from '../vehicle';
+import type { KitOrder, Product } from '../../exchange';
+import { assumedBy } from '../../match';
+import { assumedValue } from '../../units';
+import { twinGroups } from '../../vehicle';
 import { assembliesOf } from './assemblies';
-import { weighing } from './balance';
+import { weighing } from '../weigh/balance';
 import { bundled, single } from './bundle';
 import { groupsOf, type Group, type KitCase } from './options';
-import type { ProgramInput } from './program';
+import type { ProgramInput } from '../program';
 import { pruneOptions } from './prune';
 
 /** What a kit is worked out from, matched once; `all` with the options that can never be better, for runners-up. */

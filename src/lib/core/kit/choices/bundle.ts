@@ -1,8 +1,8 @@
-import type { Configuration } from '../exchange';
-import { filamentOf } from '../lamps';
-import { channelsOf } from '../vehicle';
-import { leavingWeight } from './leaving';
-import type { Weigh } from './balance';
+import type { Configuration } from '../../exchange';
+import { filamentOf } from '../../lamps';
+import { channelsOf } from '../../vehicle';
+import { leavingWeight } from '../weigh/leaving';
+import type { Weigh } from '../weigh/balance';
 import type { Group } from './options';
 
 /** Groups nobody can tell apart, decided by how many of them get each product. */

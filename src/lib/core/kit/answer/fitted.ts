@@ -1,6 +1,6 @@
-import type { Configuration, Product } from '../exchange';
-import { vehicleCircuit, type FittedLamp, type FittedPart, type VehicleCircuit } from '../circuit';
-import { assemblyLamp } from './assemblies';
+import type { Configuration, Product } from '../../exchange';
+import { vehicleCircuit, type FittedLamp, type FittedPart, type VehicleCircuit } from '../../circuit';
+import { assemblyLamp } from '../choices/assemblies';
 import type { KitAnswer } from './answer';
 
 /** The vehicle with a kit in it, as the circuit sees it: its lamps, its assemblies, and each part where its line says. */

@@ -1,10 +1,10 @@
-import type { Product } from '../exchange';
-import { dealt, readLines, valueOf, type KitAnswer } from './answer';
+import type { Product } from '../../exchange';
+import { dealt, readLines, valueOf, type KitAnswer } from '../answer/answer';
 import { broughtBy, cutFor } from './circuit-cut';
-import { circuitWithKit } from './fitted';
-import type { Group, KitCase } from './options';
-import { isOutside, kitProgram, type CutTerm, type KitProgram, type ProgramInput } from './program';
-import type { CircuitComplaint } from './remedies';
+import { circuitWithKit } from '../answer/fitted';
+import type { Group, KitCase } from '../choices/options';
+import { isOutside, kitProgram, type CutTerm, type KitProgram, type ProgramInput } from '../program';
+import type { CircuitComplaint } from '../remedies';
 import type { Solution, Solver, SolveWatch } from './solver';
 import { solveInParts } from './split';
 

@@ -1,8 +1,8 @@
-import { ledColdConductance, ledCurrent } from '../circuit';
-import type { Configuration, Pack } from '../exchange';
-import { VOLTS_CHARGING, VOLTS_REST } from '../units';
-import { channelsOf } from '../vehicle';
-import type { Weigh } from './balance';
+import { ledColdConductance, ledCurrent } from '../../circuit';
+import type { Configuration, Pack } from '../../exchange';
+import { VOLTS_CHARGING, VOLTS_REST } from '../../units';
+import { channelsOf } from '../../vehicle';
+import type { Weigh } from '../weigh/balance';
 import type { Group, Option } from './options';
 
 /** Cheapest price for 0 to `most` lamps in whole packs within stock, minor units; infinite where the shelf does not reach. */

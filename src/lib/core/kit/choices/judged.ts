@@ -1,4 +1,4 @@
-import type { Configuration, Socket } from '../exchange';
+import type { Configuration, Socket } from '../../exchange';
 import {
 	candidatesFor,
 	likeness,
@@ -8,7 +8,7 @@ import {
 	type Catalogue,
 	type Shop,
 	type SocketMatch
-} from '../match';
+} from '../../match';
 
 /** Sockets remembered per catalogue and shop, before all of them are forgotten. */
 const MOST = 4000;

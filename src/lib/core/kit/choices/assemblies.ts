@@ -1,8 +1,8 @@
-import type { Accessory, Configuration, Product, Socket } from '../exchange';
-import { filamentOf, lampFunction } from '../lamps';
-import { policyFor, type Catalogue, type Shop, type Verdict } from '../match';
-import { assemblyAmounts } from './amounts';
-import { addAmounts, NO_AMOUNTS, type Amounts } from './balance';
+import type { Accessory, Configuration, Product, Socket } from '../../exchange';
+import { filamentOf, lampFunction } from '../../lamps';
+import { policyFor, type Catalogue, type Shop, type Verdict } from '../../match';
+import { assemblyAmounts } from '../weigh/amounts';
+import { addAmounts, NO_AMOUNTS, type Amounts } from '../weigh/balance';
 import type { Group } from './options';
 
 /** An assembly, or a pod with its bracket, on one vehicle: what it does away with, and what comes along. */

@@ -1,13 +1,13 @@
-import type { Choice, KitOrder, Socket } from '../exchange';
-import { describe, GATES, gateLevel, matchSocket, type Candidate, type Gate, type Level } from '../match';
-import { err, ok, type Result } from '../result';
-import { twinGroups } from '../vehicle';
-import { assembliesOf } from './assemblies';
-import { assembleKit } from './assemble';
+import type { Choice, KitOrder, Socket } from '../../exchange';
+import { describe, GATES, gateLevel, matchSocket, type Candidate, type Gate, type Level } from '../../match';
+import { err, ok, type Result } from '../../result';
+import { twinGroups } from '../../vehicle';
+import { assembliesOf } from '../choices/assemblies';
+import { assembleKit } from '../assemble';
 import type { KitAnswer } from './answer';
-import { socketsInScope } from './scope';
-import { groupsOf, type KitCase } from './options';
-import type { Solver } from './solver';
+import { socketsInScope } from '../scope';
+import { groupsOf, type KitCase } from '../choices/options';
+import type { Solver } from '../solve/solver';
 
 /** What one other lamp in a kit moves, everything else left as it is. */
 export interface LineChange {

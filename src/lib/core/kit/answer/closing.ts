@@ -1,8 +1,8 @@
-import type { Socket } from '../exchange';
-import { lampFunction } from '../lamps';
-import { describe, LIGHT_SHARE, matchSocket, socketCase, type Candidate, type SocketCase } from '../match';
-import { monitorChecks } from '../circuit';
-import type { KitCase } from './options';
+import type { Socket } from '../../exchange';
+import { lampFunction } from '../../lamps';
+import { describe, LIGHT_SHARE, matchSocket, socketCase, type Candidate, type SocketCase } from '../../match';
+import { monitorChecks } from '../../circuit';
+import type { KitCase } from '../choices/options';
 
 function colours({ socket, family }: SocketCase): string {
 	const { zone } = socket;

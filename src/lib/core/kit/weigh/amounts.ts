@@ -1,7 +1,7 @@
-import { VOLTS_CHARGING } from '../units';
-import type { Accessory, Product } from '../exchange';
-import { lampFunction } from '../lamps';
-import { CRITERIA, type Candidate } from '../match';
+import { VOLTS_CHARGING } from '../../units';
+import type { Accessory, Product } from '../../exchange';
+import { lampFunction } from '../../lamps';
+import { CRITERIA, type Candidate } from '../../match';
 import { NO_AMOUNTS, type Amounts } from './balance';
 
 /** Work for a part beside the lamp, min. Assumptions of the trade. */

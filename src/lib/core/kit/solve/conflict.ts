@@ -1,5 +1,5 @@
 import type { Program, Solver } from './solver';
-import type { KitProgram, Rule } from './program';
+import type { KitProgram, Rule } from '../program';
 
 /** Rules that cannot hold together; take any one of them back and the rest can. */
 export interface Conflict {

@@ -1,10 +1,10 @@
-import type { Socket } from '../exchange';
-import { groupName, twinGroups } from '../vehicle';
+import type { Socket } from '../../exchange';
+import { groupName, twinGroups } from '../../vehicle';
 import type { KitAnswer, KitLine } from './answer';
-import type { KitCase } from './options';
-import type { ProgramInput } from './program';
-import { chosenKeys, linesOf, solveChecked, type SolvedKit } from './solve-checked';
-import type { Solver, SolveWatch } from './solver';
+import type { KitCase } from '../choices/options';
+import type { ProgramInput } from '../program';
+import { chosenKeys, linesOf, solveChecked, type SolvedKit } from '../solve/solve-checked';
+import type { Solver, SolveWatch } from '../solve/solver';
 
 /** What differs between two kits, place by place. */
 export function differences(best: readonly KitLine[], other: readonly KitLine[], sockets: readonly Socket[]): string[] {

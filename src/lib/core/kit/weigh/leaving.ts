@@ -1,5 +1,5 @@
-import { lampFunction } from '../lamps';
-import type { Group } from './options';
+import { lampFunction } from '../../lamps';
+import type { Group } from '../choices/options';
 
 /** Dearer than any way of serving a socket, minor units. */
 const LEAVING = 1_000_000;
