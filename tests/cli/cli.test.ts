@@ -198,6 +198,11 @@ describe('bad input: one line on standard error, exit 2, nothing on standard out
 		['a socket that is not there', ['match', demo, '--socket', 'x'], 'No socket "x" stands in the file'],
 		['which vehicle?', ['kit', demo], 'Say which vehicle'],
 		[
+			'a budget that no whole kit fits in',
+			['kit', demo, '--configuration', 'brisken-fjell-650-2010', '--whole', '--budget', '1000'],
+			'These cannot hold together: every socket that can be served is served; the budget of 10.00.'
+		],
+		[
 			'a scope nobody knows',
 			['kit', demo, '--configuration', 'fenholm-skerry-i-2012', '--scope', 'wings'],
 			'--scope must be one of'

@@ -5,7 +5,9 @@ import Database from 'better-sqlite3';
 import ExcelJS from 'exceljs';
 import { describe, expect, it } from 'vitest';
 import { demoDatabase, freshDatabase, kitContextOn } from '../../../tests/support/database';
+import { generateKitCase } from '../../../tests/support/generate-kit';
 import { kitOrder } from '../core/exchange';
+import { kitProgram, prepareKit } from '../core/kit';
 import { DATABASE_FILE, openDatabase } from './db/connection';
 import { migrations } from './db/migrations';
 import { databaseTrouble } from './db/trouble';
@@ -150,6 +152,29 @@ describe('the worker pool', () => {
 		expect(
 			await poolSolver({ ...program, constraints: [{ name: 'c', terms: [[1, 'x']], sense: '>=', bound: 2 }] })
 		).toEqual({ status: 'infeasible' });
+		await stopPool();
+	});
+
+	it('is stopped in the middle, says so, and solves the next program', async () => {
+		const { input } = prepareKit(generateKitCase(6, { pairs: 20, candidates: 20, loads: 26 }), kitOrder.parse({}));
+		const { program } = kitProgram(input);
+		await poolSolver(program);
+		const stop = new AbortController();
+		const solving = poolSolver(program, { signal: stop.signal });
+		setTimeout(() => stop.abort(), 5);
+		await expect(solving).rejects.toThrow('The work was stopped; nothing was changed.');
+		await expect(poolSolver(program, { signal: stop.signal })).rejects.toThrow('stopped');
+		expect((await poolSolver(program)).status).toBe('optimal');
+		await stopPool();
+	});
+
+	it('says how far it is while it solves', async () => {
+		const { input } = prepareKit(generateKitCase(6, { pairs: 20, candidates: 20, loads: 26 }), kitOrder.parse({}));
+		const heard: (number | null)[] = [];
+		const solution = await poolSolver(kitProgram(input).program, { onProgress: ({ bound }) => heard.push(bound) });
+		expect(heard.length).toBeGreaterThan(0);
+		for (const bound of heard)
+			if (bound !== null && solution.status !== 'infeasible') expect(bound).toBeLessThanOrEqual(solution.objective + 1);
 		await stopPool();
 	});
 });

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { document as documentSchema, FORMAT, kitOrder, type RotaluxDocument } from '../../core/exchange';
-import { NEW_LIFE, type KitAnswer, type KitLife } from '../../core/kit';
+import { EMPTY_ANSWER, NEW_LIFE, type KitAnswer, type KitLife } from '../../core/kit';
 import { unitIdsOf } from '../../core/vehicle';
 import { findConfiguration, listConfigurations } from '../repositories/configurations';
 import {
@@ -37,18 +37,6 @@ type ExchangedKit = RotaluxDocument['kits'][number] & {
 	answer?: KitAnswer;
 	life?: KitLife;
 	revisions?: KitRevision[];
-};
-
-const EMPTY_ANSWER: KitAnswer = {
-	lines: [],
-	total: 0,
-	bound: 0,
-	gap: 0,
-	open: [],
-	mismatches: [],
-	missing: [],
-	complaints: [],
-	runnersUp: []
 };
 
 async function importKit(tx: Knex, kit: ExchangedKit, now: string): Promise<string | null> {

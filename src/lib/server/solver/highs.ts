@@ -18,7 +18,7 @@ const finite = (value: number | undefined) => (value !== undefined && Math.abs(v
 
 /**
  * Solves a program on this thread. Every cost is a whole number of minor units, so a proven gap below one unit is a proven best.
- * @param onProgress hears of each line the solver would log; it cannot be stopped from this thread
+ * @param onProgress hears of it some dozens of times a second; a solve cannot be stopped from its own thread, which hears nothing meanwhile
  * @throws Error when nothing was found within the time
  */
 export async function solveHere(program: Program, onProgress?: (progress: SolveProgress) => void): Promise<Solution> {
@@ -27,10 +27,10 @@ export async function solveHere(program: Program, onProgress?: (progress: SolveP
 	const model = highs.createModel({ format: 'lp', data: lpText(program) });
 	try {
 		model.options.set({ output_flag: false, mip_rel_gap: 0, mip_abs_gap: 0.99, time_limit: TIME_LIMIT_S });
-		// The callback between nodes, which could also stop a solve, is called so often that it takes half again as long.
+		const { mipInterrupt } = highs.constants.callbackType;
 		if (onProgress)
 			model.run({
-				[highs.constants.callbackType.mipLogging]: ({ data }) => {
+				[mipInterrupt]: ({ data }) => {
 					onProgress({ best: finite(data.mip_primal_bound), bound: finite(data.mip_dual_bound) });
 					return undefined;
 				}

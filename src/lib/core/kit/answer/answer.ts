@@ -59,6 +59,19 @@ export interface KitAnswer {
 	runnersUp: { total: number; differs: string[] }[];
 }
 
+/** A kit with nothing in it; also what an answer of an older record lacks. */
+export const EMPTY_ANSWER: KitAnswer = {
+	lines: [],
+	total: 0,
+	bound: 0,
+	gap: 0,
+	open: [],
+	mismatches: [],
+	missing: [],
+	complaints: [],
+	runnersUp: []
+};
+
 export interface OpenSocket {
 	socket: string;
 	why: string;

@@ -28,7 +28,7 @@ export interface FrozenKit {
 }
 
 /** What somebody has to look at and sign for before a kit is checked, in words. */
-export function toSign({ lines, complaints, mismatches, missing = [] }: KitAnswer): string[] {
+export function toSign({ lines, complaints, mismatches, missing }: KitAnswer): string[] {
 	const byHand = lines
 		.filter((line) => line.verdict === 'unknown')
 		.map((line) => `${line.name}: ${line.check ?? 'wants a check by hand'} (${line.sockets.join(', ')})`);

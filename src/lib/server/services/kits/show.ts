@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { Accessory, Configuration, KitOrder, Policy } from '../../../core/exchange';
-import { NEW_LIFE, type KitAnswer, type KitLife, type Touch } from '../../../core/kit';
+import { EMPTY_ANSWER, NEW_LIFE, type KitAnswer, type KitLife, type Touch } from '../../../core/kit';
 import { showKit, type ShownKit } from '../../../core/showing';
 import { vehicleName } from '../../../core/vehicle';
 import { findConfiguration } from '../../repositories/configurations';
@@ -65,7 +65,7 @@ async function standing(db: Knex, stored: StoredKit, configuration: Configuratio
 
 function frozen({ document }: KitRevision): Shown {
 	const kit = document as FrozenKit;
-	return { ...kit, life: kit.life ?? NEW_LIFE, also: kit.also ?? [] };
+	return { ...kit, answer: { ...EMPTY_ANSWER, ...kit.answer }, life: kit.life ?? NEW_LIFE, also: kit.also ?? [] };
 }
 
 function wiresIn({ lines }: KitAnswer, accessories: readonly Accessory[] = []): KitSheet['wires'] {
