@@ -137,15 +137,3 @@ test('what demands cost is priced, and an assembly is chosen by hand with a sign
 	await page.getByRole('button', { name: 'Check it' }).click();
 	await expect(page.getByTestId('state')).toHaveText('checked by A. Lindgard');
 });
-
-test('the supplier is asked: new prices are taken in, or it is said why not and the old ones stand', async ({
-	page
-}) => {
-	await page.goto('/stock/supplier', still);
-	await expect(page.getByText('This supplier is simulated', { exact: false })).toBeVisible();
-	await page.getByRole('button', { name: 'Ask for prices and stock now' }).click();
-	await expect(
-		page.getByText(/change.* of price or stock taken in/).or(page.getByText(/last good values are kept/))
-	).toBeVisible();
-	await expect(page.getByText('Last asked')).toBeVisible();
-});

@@ -95,34 +95,36 @@
 		{/each}
 	</fieldset>
 {/each}
-<fieldset class="panel p-3">
+<fieldset class="panel min-w-0 p-3">
 	<legend class="px-1 font-medium">Packs</legend>
-	<table class="grid-table dense">
-		<thead
-			><tr>
-				{#each PACK_COLUMNS as { name, label } (name)}
-					<th scope="col">{label}{name === 'price' ? `, ${currency}` : ''}</th>
-				{/each}
-			</tr></thead
-		>
-		<tbody>
-			{#each rows as pack, i (i)}
-				<tr>
-					{#each PACK_COLUMNS as { name, label, width, inputmode, text } (name)}
-						<td
-							><input
-								class={['field', width, inputmode && 'text-right']}
-								name={`pack.${name}`}
-								{inputmode}
-								value={pack ? text(pack) : undefined}
-								aria-label={`${label} of pack ${i + 1}`}
-							/></td
-						>
+	<div class="overflow-x-auto">
+		<table class="grid-table dense">
+			<thead
+				><tr>
+					{#each PACK_COLUMNS as { name, label } (name)}
+						<th scope="col">{label}{name === 'price' ? `, ${currency}` : ''}</th>
 					{/each}
-				</tr>
-			{/each}
-		</tbody>
-	</table>
+				</tr></thead
+			>
+			<tbody>
+				{#each rows as pack, i (i)}
+					<tr>
+						{#each PACK_COLUMNS as { name, label, width, inputmode, text } (name)}
+							<td
+								><input
+									class={['field', width, inputmode && 'text-right']}
+									name={`pack.${name}`}
+									{inputmode}
+									value={pack ? text(pack) : undefined}
+									aria-label={`${label} of pack ${i + 1}`}
+								/></td
+							>
+						{/each}
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	</div>
 	<p class="mt-1 flex flex-wrap items-center gap-3 text-sm text-soft">
 		<button type="button" class="button min-h-7! py-0!" onclick={() => (blank += 1)}>Another pack</button>
 		A pack without SKU is left out. Empty stock means not counted.
