@@ -16,7 +16,8 @@ export interface SupplierStanding {
 	lastAsked: string | null;
 	/** What went wrong the last time; the last good values are kept. */
 	trouble: string | null;
-	/** What the last good answer changed, in words. */
+	/** How much the last good answer changed, and the first of it in words. */
+	changes: number;
 	changed: string[];
 	/** Rows of it that were left out, and why. */
 	ignored: string[];
@@ -24,7 +25,7 @@ export interface SupplierStanding {
 
 const SETTING = 'supplier';
 const FIRST = 'supplier-first';
-const NEVER = { lastGood: null, lastAsked: null, trouble: null, changed: [], ignored: [] };
+const NEVER = { lastGood: null, lastAsked: null, trouble: null, changes: 0, changed: [], ignored: [] };
 const MOST_WORDS = 200;
 
 async function packsOf(db: Knex): Promise<FeedPack[]> {
@@ -141,6 +142,7 @@ export async function askSupplier(db: Knex, supplier: Supplier, worker: Worker):
 			lastGood: at,
 			lastAsked: worker.now,
 			trouble: null,
+			changes: changed.length,
 			changed: changed.slice(0, MOST_WORDS),
 			ignored: ignored.slice(0, MOST_WORDS)
 		};
@@ -150,10 +152,10 @@ export async function askSupplier(db: Knex, supplier: Supplier, worker: Worker):
 }
 
 /** What an answer of the supplier came to, in one sentence. */
-export function supplierSays({ trouble, changed, ignored, lastGood }: SupplierStanding): string {
+export function supplierSays({ trouble, changes, ignored, lastGood }: SupplierStanding): string {
 	if (trouble) return trouble;
 	if (lastGood === null) return 'Nobody has asked the supplier yet.';
-	return `${counted(changed.length, 'change')} of price or stock taken in, ${counted(ignored.length, 'row')} left out.`;
+	return `${counted(changes, 'change')} of price or stock taken in, ${counted(ignored.length, 'row')} left out.`;
 }
 
 /** By whom and when prices and stock were last quoted, in words; null when nobody has quoted yet. */

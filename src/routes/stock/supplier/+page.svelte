@@ -46,7 +46,11 @@
 		/>{/if}
 	{#if standing.changed.length > 0}
 		<section>
-			<h2>What the last good answer changed · {standing.changed.length}</h2>
+			<h2>
+				What the last good answer changed · {standing.changes}{standing.changes > standing.changed.length
+					? `, the first ${standing.changed.length}`
+					: ''}
+			</h2>
 			<ul class="mt-1 columns-2 gap-6 text-sm">
 				{#each standing.changed as words (words)}<li>{words}</li>{/each}
 			</ul>
