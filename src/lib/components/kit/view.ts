@@ -1,0 +1,32 @@
+import type { KitOrder } from '$lib/core/exchange';
+import type { KitLife, RulePrice } from '$lib/core/kit';
+import type { FunctionId } from '$lib/core/lamps';
+import type { ShownKit, ShownPlace } from '$lib/core/showing';
+
+/** A kit as its page has it. */
+export interface KitView {
+	id: string;
+	state: 'draft' | 'checked' | 'released';
+	code: string | null;
+	revision: number;
+	revisions: { revision: number; code: string; releasedAt: string }[];
+	order: KitOrder;
+	kit: ShownKit;
+	life: KitLife;
+	also: string[];
+	toSign: string[];
+	stale: boolean;
+	currency: string;
+	/** Names of what the order speaks of by ids, functions of the vehicle, and who works here. */
+	names: Record<string, string>;
+	functions: FunctionId[];
+	person: string;
+	/** The place that is looked at. */
+	place: ShownPlace | null;
+}
+
+/** What forms of the page were answered beside a changed kit. */
+export interface KitAnswers {
+	prices: RulePrice[] | null;
+	others: { configuration: string; name: string; reasons: string[] }[] | null;
+}
