@@ -338,3 +338,42 @@ describe('balances', () => {
 		expect(await skus([pair('hot', 4, 500), pair('cool', 12, 2500)])).toContain('hot');
 	});
 });
+
+describe('what the circuit complained of', () => {
+	const sockets = ['a', 'b'].map((id, i) => ({ ...STOP_SOCKET, id, side: 'centre', index: i + 1 }));
+	const feeds = sockets.map(({ id }) => ({ socket: id, function: 'stop' }));
+	const channels = [{ id: 'c', feeds, feed: { kind: 'steady' }, monitor: { kind: 'hot', minCurrent: 1.2 } }];
+	const kitCase = {
+		configuration: makeConfiguration(sockets, { channels }),
+		catalogue: compileCatalogue([makeProduct()]),
+		shop: makeShop({}, [makeAccessory({ id: 'R10', kind: 'resistor', resistance: 10, rating: 100 })])
+	};
+	const { input } = prepareKit(kitCase, ORDER);
+	/** Loads the best kit hangs on the output, when some combinations are ruled out. */
+	const loads = async (...cuts: { key: string; value: number }[][]) => {
+		const { program, parts } = kitProgram({ ...input, cuts });
+		const solution = await solveInParts(program, highsSolver);
+		return solution.status === 'infeasible' ? null : Math.round(solution.values.get(parts[0]?.name ?? '') ?? 0);
+	};
+	const cut = (pieces: number) => [
+		{ key: 'a>led', value: 2 },
+		{ key: 'R10@c', value: pieces }
+	];
+
+	it('is not chosen again: one load less or more is something else', async () => {
+		expect(await loads()).toBe(1);
+		expect(await loads(cut(1))).toBe(2);
+	});
+
+	it('at the end of a count, too: then a lamp is left out', async () => {
+		const { program, lamps } = kitProgram({ ...input, cuts: [cut(1), cut(2)] });
+		const solution = await solveInParts(program, highsSolver);
+		expect(solution.status !== 'infeasible' && Math.round(solution.values.get(lamps[0]?.name ?? '') ?? 0)).toBeLessThan(
+			2
+		);
+	});
+
+	it('that speaks of a lamp no longer on offer rules nothing out', async () => {
+		expect(await loads([{ key: 'a>gone', value: 1 }])).toBe(1);
+	});
+});
