@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoDatabase, freshDatabase } from '../../../../tests/support/database';
 import { readDocument, type RotaluxDocument } from '../../core/exchange';
 import { demoDocument } from '../demo/load';
-import { NEW_LIFE } from '../../core/kit';
+import { EMPTY_ANSWER, NEW_LIFE } from '../../core/kit';
 import { putKit } from '../repositories/kits';
 import { exportAll, exportVehicle, importDocument } from './exchange';
 
@@ -52,17 +52,7 @@ describe('export, then import', () => {
 			configurationId: 'brisken-fjell-650-2010',
 			state: 'draft' as const,
 			order: { scope: 'vehicle' as const, balance: 'price' as const, choices: {} },
-			answer: {
-				lines: [],
-				total: 0,
-				bound: 0,
-				gap: 0,
-				open: [],
-				mismatches: [],
-				missing: [],
-				complaints: [],
-				runnersUp: []
-			},
+			answer: EMPTY_ANSWER,
 			dataVersion: 1,
 			life: NEW_LIFE,
 			extra: { remark: 'x' },

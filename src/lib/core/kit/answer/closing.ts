@@ -32,10 +32,10 @@ function light({ stockLumens, outside }: SocketCase): string[] {
 		: [];
 }
 
-function load({ configuration, socket, channels }: SocketCase): string[] {
+function load({ configuration, channels }: SocketCase): string[] {
 	const own = new Set(channels.map((c) => c.channel.id));
 	const checks = monitorChecks(configuration).filter((check) => check.channels.some((c) => own.has(c.id)));
-	return checks.length > 0 && socket.functions.length > 0
+	return checks.length > 0
 		? [`with a load of its own or a part for it (${checks.map((c) => c.words).join('; ')})`]
 		: [];
 }

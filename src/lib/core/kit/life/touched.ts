@@ -2,7 +2,7 @@ import type { Accessory, Complaint, Configuration, KitOrder, Product } from '../
 import { amount } from '../../units';
 import { socketName } from '../../vehicle';
 import type { KitAnswer, KitLine } from '../answer/answer';
-import { checkKit } from '../check';
+import { checkBesideBox } from '../check';
 import type { KitCase } from '../choices/options';
 
 /** Facts a released kit stood on, as they were. */
@@ -109,8 +109,7 @@ export function touchesOf(
 		...ofComplaints(stood, now.complaints)
 	];
 	if (!now.kitCase || touched.every((t) => t.kind === 'price' || t.kind === 'stock')) return touched;
-	const prices = /price is wrong|total is wrong|on the shelf|budget/;
-	const wrong = checkKit({ answer, order, ...now.kitCase }).filter((words) => !prices.test(words));
+	const wrong = checkBesideBox({ answer, order, ...now.kitCase });
 	return [
 		...wrong.map((words): Touch => ({ kind: 'holds', words: `it would not be worked out so today: ${words}` })),
 		...touched

@@ -43,7 +43,7 @@ function distinct(whites: readonly WhitePoint[]): WhitePoint[] {
 	return found;
 }
 
-/** Filament lamps that stay, and lamps the customer already has, among lamps seen together. */
+/** Filament lamps that stay among lamps seen together. A lamp the customer already has is not counted: its white is not looked at. */
 function staying(members: readonly Group[]): { place: string; white: WhitePoint }[] {
 	return members.flatMap(({ sockets: [socket], options }) => {
 		const white = socket && options.length === 0 ? stockWhite(socket, throughLens) : null;

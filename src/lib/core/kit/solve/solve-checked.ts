@@ -93,18 +93,17 @@ export async function solveChecked(
 	watch?: SolveWatch
 ): Promise<SolvedKit | null> {
 	const cuts: CutTerm[][] = [...(input.cuts ?? [])].map((cut) => [...cut]);
+	let last: SolvedKit | null = null;
 	for (;;) {
 		const { kit, solution } = await solveProgram({ ...input, cuts }, solver, watch);
-		if (solution.status === 'infeasible') return null;
+		// With too much ruled out, the kit before stands, and owns up to its complaints.
+		if (solution.status === 'infeasible') return last;
 		const complaints = complaintsWith(input, kitCase, readLines(kit, solution.values));
-		if (complaints.length === 0 || cuts.length >= MOST_CUTS) return { kit, solution, complaints, cuts };
+		last = { kit, solution, complaints, cuts: [...cuts] };
 		const fresh = complaints
 			.map((c) => cutFor(input.configuration, kit, solution.values, c))
 			.filter((cut) => cut.length > 0);
-		if (fresh.length === 0) return { kit, solution, complaints, cuts };
-		const before = { kit, solution, complaints, cuts: [...cuts] };
+		if (fresh.length === 0 || cuts.length >= MOST_CUTS) return last;
 		cuts.push(...fresh);
-		const again = await solveProgram({ ...input, cuts }, solver, watch);
-		if (again.solution.status === 'infeasible') return before;
 	}
 }
