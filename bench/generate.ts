@@ -1,4 +1,5 @@
-import { readDocument, type Configuration, type Product } from '../src/lib/core/exchange';
+import { type Configuration, type Product } from '../src/lib/core/model';
+import { readDocument } from '../src/lib/core/exchange';
 import { LAMP_CATEGORIES, type FunctionId } from '../src/lib/core/lamps';
 
 /** A small repeatable generator (mulberry32), so that every run measures the same data. */

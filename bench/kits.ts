@@ -7,7 +7,7 @@ import {
 	stockCurrent,
 	WIRE_SHARE
 } from '../src/lib/core/circuit';
-import { kitOrder, type Accessory, type Pack, type Product } from '../src/lib/core/exchange';
+import { kitOrder, type Accessory, type Pack, type Product } from '../src/lib/core/model';
 import { assembleKit, changeLine, checkKit, prepareKit, type KitCase } from '../src/lib/core/kit';
 import { categoryOrNull, filamentOf, lampFunction } from '../src/lib/core/lamps';
 import { highsSolver } from '../src/lib/server/solver/highs';

@@ -1,4 +1,4 @@
-import type { Configuration, RotaluxDocument } from '../lib/core/exchange';
+import type { Configuration, RotaluxDocument } from '../lib/core/model';
 import { BadInput } from './io';
 
 /** The configuration of an id, or all of them when none is named. @throws BadInput when it is not there */

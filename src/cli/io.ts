@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { readDocumentText, type RotaluxDocument } from '../lib/core/exchange';
+import { type RotaluxDocument } from '../lib/core/model';
+import { readDocumentText } from '../lib/core/exchange';
 import { summarise } from '../lib/core/result';
 
 /** Input that cannot be worked with: one line of plain words on standard error, exit 2. */

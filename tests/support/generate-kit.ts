@@ -1,12 +1,6 @@
 import { randomFrom } from '../../bench/generate';
-import {
-	kitOrder,
-	readDocument,
-	type Accessory,
-	type Configuration,
-	type KitOrder,
-	type Product
-} from '../../src/lib/core/exchange';
+import { kitOrder, type Accessory, type Configuration, type KitOrder, type Product } from '../../src/lib/core/model';
+import { readDocument } from '../../src/lib/core/exchange';
 import { assembleKit, type KitAnswer, type KitCase, type Solver } from '../../src/lib/core/kit';
 import { compileCatalogue } from '../../src/lib/core/match';
 

@@ -1,10 +1,5 @@
-import {
-	readDocument,
-	type Accessory,
-	type Configuration,
-	type Policy,
-	type Product
-} from '../../src/lib/core/exchange';
+import { type Accessory, type Configuration, type Policy, type Product } from '../../src/lib/core/model';
+import { readDocument } from '../../src/lib/core/exchange';
 import { Candidate, productCase, socketCase, type Finding, type Shop } from '../../src/lib/core/match';
 
 type Loose = Record<string, unknown>;

@@ -10,8 +10,8 @@ import {
 	type ModeId,
 	type ModeState
 } from '../../lib/core/circuit';
-import type { Configuration, RotaluxDocument } from '../../lib/core/exchange';
-import { playMode } from '../../lib/core/showing';
+import type { Configuration, RotaluxDocument } from '../../lib/core/model';
+import { playMode } from '../../lib/core/views';
 import { configurationsNamed } from '../choose';
 import { BadInput, readFileDocument, readNumber, readWord, type Command } from '../io';
 

@@ -1,5 +1,5 @@
 import { parseArgs } from 'node:util';
-import { LENSES } from '../../lib/core/exchange';
+import { LENSES } from '../../lib/core/model';
 import { colourTemperature, regionOf, throughLens, type Source } from '../../lib/core/optics';
 import { BadInput, readNumber, readWord, type Command } from '../io';
 

@@ -1,5 +1,5 @@
 import { parseArgs } from 'node:util';
-import type { RotaluxDocument } from '../../lib/core/exchange';
+import type { RotaluxDocument } from '../../lib/core/model';
 import { csvFiles } from '../../lib/server/documents/csv';
 import { workbook } from '../../lib/server/documents/xlsx';
 import { exportAll } from '../../lib/server/services/exchange';

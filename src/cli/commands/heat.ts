@@ -9,7 +9,7 @@ import {
 	temperatureAfter,
 	timeConstantId
 } from '../../lib/core/heat';
-import { assumedValue } from '../../lib/core/units';
+import { assumedValue } from '../../lib/core/quantity';
 import { readNumber, readWord, type Command } from '../io';
 
 const MOUNTS = ['flange', 'bayonet', 'wedge', 'festoon'] as const;

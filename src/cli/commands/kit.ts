@@ -1,5 +1,6 @@
 import { parseArgs } from 'node:util';
-import { BALANCES, KIT_SCOPES, kitOrder, shopOf } from '../../lib/core/exchange';
+import { BALANCES, KIT_SCOPES, kitOrder } from '../../lib/core/model';
+import { shopOf } from '../../lib/core/exchange';
 import { assembleKit } from '../../lib/core/kit';
 import { FUNCTION_IDS } from '../../lib/core/lamps';
 import { compileCatalogue } from '../../lib/core/match';

@@ -1,5 +1,5 @@
 import { getContext, setContext } from 'svelte';
-import type { Evidence } from '../core/exchange';
+import type { Evidence } from '../core/model';
 
 /** A change to a record as the server takes it. */
 export type Command = { kind: string } & Record<string, unknown>;

@@ -11,7 +11,7 @@ import {
 } from '../../../tests/support/make';
 import { simulate, vehicleCircuit } from '$lib/core/circuit';
 import { INTERCHANGES } from '$lib/core/lamps';
-import { candidateDetail, showCandidate, type ShownMatchCandidate } from '$lib/core/showing';
+import { candidateDetail, showCandidate, type ShownMatchCandidate } from '$lib/core/views';
 import ClockFace from './charts/ClockFace.svelte';
 import { fitExtent, fitRows } from './charts/fit';
 import FitDrawing from './charts/FitDrawing.svelte';

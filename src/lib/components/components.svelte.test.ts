@@ -2,7 +2,7 @@ import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
 import { judgeIn, makeConfiguration, makeProduct, makeShop, STOP_SOCKET } from '../../../tests/support/make';
 import { demoDocument } from '../server/demo/load';
-import { showCandidate, showSockets } from '../core/showing';
+import { showCandidate, showSockets } from '../core/views';
 import { readClaims } from '../core/claims';
 import Lines from './kit/Lines.svelte';
 import ClaimList from './stock/ClaimList.svelte';

@@ -1,7 +1,7 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
 import { LOW_SOCKET, makeConfiguration, STOP_SOCKET } from '../../../tests/support/make';
-import { showChannels } from '../core/showing';
+import { showChannels, showRecorded } from '../core/views';
 import { readWalkLine } from '../core/walk';
 import DifferenceTable from './identify/DifferenceTable.svelte';
 import LookQuestion from './identify/LookQuestion.svelte';
@@ -19,7 +19,6 @@ import StandingMark from './record/StandingMark.svelte';
 import HeadingMapping from './sheets/HeadingMapping.svelte';
 import ProblemTable from './sheets/ProblemTable.svelte';
 import { FACTS } from '../core/vehicle';
-import { showRecorded } from '../core/showing';
 
 const nothing = () => undefined;
 const reading = (line: string) =>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { kitOrder } from '../core/exchange';
+import { kitOrder } from '../core/model';
 import { orderIn } from './kit-forms';
 
 const BASE = {

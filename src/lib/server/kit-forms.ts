@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { BALANCES, KIT_SCOPES, kelvins, kitOrder, label, minorUnits, type KitOrder } from '../core/exchange';
+import { BALANCES, KIT_SCOPES, kelvins, kitOrder, label, minorUnits, type KitOrder } from '../core/model';
 import { BALANCE_WEIGHTS, GOALS } from '../core/kit';
 import { FUNCTION_IDS } from '../core/lamps';
 

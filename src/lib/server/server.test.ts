@@ -6,7 +6,7 @@ import ExcelJS from 'exceljs';
 import { describe, expect, it } from 'vitest';
 import { demoDatabase, freshDatabase, kitContextOn } from '../../../tests/support/database';
 import { generateKitCase } from '../../../tests/support/generate-kit';
-import { kitOrder } from '../core/exchange';
+import { kitOrder } from '../core/model';
 import { kitProgram, prepareKit } from '../core/kit';
 import { DATABASE_FILE, openDatabase } from './db/connection';
 import { migrations } from './db/migrations';

@@ -1,6 +1,5 @@
-import type { HeadingMap, SheetName } from '../core/exchange';
-import { SHEETS } from '../core/exchange';
-import { EVIDENCE_SOURCES } from '../core/vehicle';
+import { type HeadingMap, type SheetName, SHEETS } from '../core/exchange';
+import { EVIDENCE_SOURCES } from '../core/model';
 import type { SheetWish } from './services/sheets/import';
 
 const text = (form: FormData, field: string) => String(form.get(field) ?? '').trim();

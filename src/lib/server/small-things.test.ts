@@ -9,7 +9,7 @@ import { isVehicleWord, searchIds } from './repositories/search';
 import { makeConfiguration, STOP_SOCKET } from '../../../tests/support/make';
 import { MOST_BYTES, uploadedBytes } from './upload';
 import { summarise } from '../core/result';
-import { amount, decimal, mired } from '../core/units';
+import { amount, decimal, mired } from '../core/quantity';
 
 describe('uploads', () => {
 	const form = (size: number, name = 'file.json') => {

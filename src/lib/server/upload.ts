@@ -1,4 +1,4 @@
-import { decimal } from '../core/units';
+import { decimal } from '../core/quantity';
 import { err, ok, type Result } from '../core/result';
 
 /** Largest file read at once, bytes. */

@@ -1,5 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import { EVIDENCE_SOURCES } from '$lib/core/vehicle';
+import { EVIDENCE_SOURCES } from '$lib/core/model';
 import { orTrouble } from '$lib/server/or-trouble';
 import { workerOf } from '$lib/server/person';
 import { lastEvent } from '$lib/server/repositories/events';

@@ -1,7 +1,7 @@
 import { fail } from '@sveltejs/kit';
-import { policy as policySchema } from '$lib/core/exchange';
+import { policy as policySchema } from '$lib/core/model';
 import { ASSUMPTIONS } from '$lib/core/match';
-import type { SetValues } from '$lib/core/units';
+import type { SetValues } from '$lib/core/quantity';
 import { orTrouble } from '$lib/server/or-trouble';
 import { rememberPerson, workerOf } from '$lib/server/person';
 import { changeAssumptions, readAssumptions, type AssumptionChange } from '$lib/server/services/assumptions';

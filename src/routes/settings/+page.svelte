@@ -2,7 +2,7 @@
 	import AssumptionTable from '$lib/components/settings/AssumptionTable.svelte';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
-	import { POLICY_WORDS } from '$lib/core/showing/cautions';
+	import { POLICY_WORDS } from '$lib/core/views/cautions';
 
 	let { data, form } = $props();
 

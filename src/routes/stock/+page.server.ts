@@ -1,5 +1,5 @@
 import { readClaims } from '$lib/core/claims';
-import { colourWord } from '$lib/core/showing';
+import { colourWord } from '$lib/core/views';
 import { soberFlux } from '$lib/core/optics';
 import { shopData } from '$lib/server/services/catalogue';
 import { database } from '$lib/server/shop';

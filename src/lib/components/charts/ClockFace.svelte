@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownClock } from '$lib/core/showing';
+	import type { ShownClock } from '$lib/core/views';
 
 	/** A sided lamp from the front when locked: where its emitters stand, and how far from 3 and 9 o'clock. */
 	let { clock, size = 150 }: { clock: ShownClock; size?: number } = $props();

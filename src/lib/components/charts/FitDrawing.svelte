@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3-scale';
-	import type { ShownFit } from '$lib/core/showing';
+	import type { ShownFit } from '$lib/core/views';
 	import { fitExtent, fitWords, type FitExtent } from './fit';
 
 	/**

@@ -1,4 +1,4 @@
-import type { ShownFit } from '$lib/core/showing';
+import type { ShownFit } from '$lib/core/views';
 
 /** How far a drawing reaches behind and ahead of the reference plane and across, mm. */
 export interface FitExtent {

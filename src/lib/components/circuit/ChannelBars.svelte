@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3-scale';
 	import { demandOf, type ChannelState } from '$lib/core/circuit';
-	import type { Configuration } from '$lib/core/exchange';
+	import type { Configuration } from '$lib/core/model';
 	import type { Level } from '$lib/core/match';
 	import LevelMark from '../ui/LevelMark.svelte';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Fault } from '$lib/core/circuit';
-	import type { ShownSocket } from '$lib/core/showing';
+	import type { ShownSocket } from '$lib/core/views';
 	import type { Bench } from './bench.svelte';
 
 	/** Tries a fault in one socket. */

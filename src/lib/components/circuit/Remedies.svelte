@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { BestSet, RemedyTable } from '$lib/core/kit/remedies';
-	import { amount, counted } from '$lib/core/units';
+	import type { BestSet, RemedyTable } from '$lib/core/remedy';
+	import { amount, counted } from '$lib/core/quantity';
 
 	/** What there is to complain of, the best set of remedies for the whole vehicle, and why others are not to be had. */
 	let { table, best, currency }: { table: RemedyTable; best: BestSet; currency: string } = $props();

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Warmth } from '$lib/core/showing/warmth';
+	import type { Warmth } from '$lib/core/views/warmth';
 
 	/** What warms up while the mode lasts, and when it gives up. */
 	let { warmth, minutes }: { warmth: Warmth[]; minutes: number } = $props();

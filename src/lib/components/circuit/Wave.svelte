@@ -9,7 +9,7 @@
 		type ModeState,
 		type VehicleCircuit
 	} from '$lib/core/circuit';
-	import type { Channel } from '$lib/core/exchange';
+	import type { Channel } from '$lib/core/model';
 
 	/** One channel from the moment its mode begins: its voltage, its current, and the light of its first lamp. */
 	let {

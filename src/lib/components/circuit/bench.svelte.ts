@@ -1,6 +1,6 @@
 import { driveOf, simulate, SWITCH_IDS, type Fault, type SwitchId } from '$lib/core/circuit';
-import { playMode } from '$lib/core/showing/play';
-import { givenUp, warmthIn } from '$lib/core/showing/warmth';
+import { playMode } from '$lib/core/views/play';
+import { givenUp, warmthIn } from '$lib/core/views/warmth';
 import { benchCircuit, messagesByMode, type BenchSetup, type Converted, type Fit } from './fitting';
 
 /** How long is long, min: glow, flicker and heat are looked at again after it. */

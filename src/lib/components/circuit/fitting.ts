@@ -8,8 +8,8 @@ import {
 	type ModeId,
 	type VehicleCircuit
 } from '$lib/core/circuit';
-import type { Configuration, Product } from '$lib/core/exchange';
-import { withRemedies, type JudgedRemedy } from '$lib/core/kit/remedies';
+import type { Configuration, Product } from '$lib/core/model';
+import { withRemedies, type JudgedRemedy } from '$lib/core/remedy';
 
 /** How the vehicle on the bench is fitted. */
 export type Fit = 'stock' | 'chosen' | 'remedied';

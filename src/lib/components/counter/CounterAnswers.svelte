@@ -4,7 +4,7 @@
 	import KitOffer from './KitOffer.svelte';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 	import { money } from '../ui/money';
-	import type { CounterReply } from '$lib/core/showing';
+	import type { CounterReply } from '$lib/core/views';
 
 	/** What the counter found: per vehicle the best lamp of each place that was asked for. */
 	let { reply, currency }: { reply: CounterReply; currency: string } = $props();

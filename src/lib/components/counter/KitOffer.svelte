@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { KitScope } from '$lib/core/exchange';
-	import type { ShownOffer } from '$lib/core/showing';
-	import { counted } from '$lib/core/units';
+	import type { KitScope } from '$lib/core/model';
+	import type { ShownOffer } from '$lib/core/views';
+	import { counted } from '$lib/core/quantity';
 	import { BALANCE_OPTIONS } from '../kit/options';
 	import BusyForm from '../ui/BusyForm.svelte';
 	import { money } from '../ui/money';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownVin } from '$lib/core/showing';
+	import type { ShownVin } from '$lib/core/views';
 
 	/** What a vehicle identification number says, and who says so. */
 	let { vin }: { vin: ShownVin } = $props();

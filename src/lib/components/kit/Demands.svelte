@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { KitOrder } from '$lib/core/exchange';
-	import type { ShownKit } from '$lib/core/showing';
+	import type { KitOrder } from '$lib/core/model';
+	import type { ShownKit } from '$lib/core/views';
 	import SolveForm from './SolveForm.svelte';
 
 	/** What a person fixed, forbade, or said the customer has: each with the way to take it back. */

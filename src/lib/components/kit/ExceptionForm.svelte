@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { PolicyException } from '$lib/core/exchange';
+	import type { PolicyException } from '$lib/core/model';
 	import BusyForm from '../ui/BusyForm.svelte';
 
 	/** A signed exception from the shop's policy on LED in headlamps and fog lamps, for this kit alone. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { counted } from '$lib/core/units';
+	import { counted } from '$lib/core/quantity';
 	import BusyForm from '../ui/BusyForm.svelte';
 	import { money } from '../ui/money';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { Policy, PolicyException } from '$lib/core/exchange';
-	import type { ShownKit } from '$lib/core/showing';
-	import { policySentences } from '$lib/core/showing/cautions';
+	import type { Policy, PolicyException } from '$lib/core/model';
+	import type { ShownKit } from '$lib/core/views';
+	import { policySentences } from '$lib/core/views/cautions';
 	import { money } from '../ui/money';
 
 	/** What is to be said below the lines of a kit: how good it is proven to be, its compromises, and the policy. */

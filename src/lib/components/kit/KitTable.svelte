@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { ShownKitRow } from '$lib/core/showing';
-	import { counted } from '$lib/core/units';
+	import type { ShownKitRow } from '$lib/core/views';
+	import { counted } from '$lib/core/quantity';
 	import { money } from '../ui/money';
 
 	/** Kits on record, the last touched first. */

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { LineChange } from '$lib/core/kit';
-	import type { ShownAlternative, ShownPlace } from '$lib/core/showing';
-	import { amount } from '$lib/core/units';
+	import type { ShownAlternative, ShownPlace } from '$lib/core/views';
+	import { amount } from '$lib/core/quantity';
 	import { LEVEL_WORD } from '../ui/level';
 	import SolveForm from './SolveForm.svelte';
 

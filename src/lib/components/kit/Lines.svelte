@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { ShownLine } from '$lib/core/showing';
-	import { amount } from '$lib/core/units';
+	import type { ShownLine } from '$lib/core/views';
+	import { amount } from '$lib/core/quantity';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 
 	/** Lines of a kit: lamps or parts, in whole packs with what is left over; for the shop also margin and shelf. */

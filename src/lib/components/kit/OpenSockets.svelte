@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { ShownKit } from '$lib/core/showing';
+	import type { ShownKit } from '$lib/core/views';
 	import SolveForm from './SolveForm.svelte';
 
 	/** Sockets the kit leaves open, each with the reason, what would close it, and the way on. */

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { KitOrder } from '$lib/core/exchange';
+	import type { KitOrder } from '$lib/core/model';
 	import { BALANCE_WEIGHTS, GOALS } from '$lib/core/kit/weigh/balance';
 	import { lampFunction, type FunctionId } from '$lib/core/lamps/functions';
-	import { amount } from '$lib/core/units';
+	import { amount } from '$lib/core/quantity';
 	import { BALANCE_OPTIONS, SCOPE_OPTIONS, SOCKETS_SCOPE } from './options';
 	import SolveForm from './SolveForm.svelte';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownLine } from '$lib/core/showing';
+	import type { ShownLine } from '$lib/core/views';
 	import SolveForm from './SolveForm.svelte';
 
 	/** Says how many pieces of a part the customer already has; the kit then brings the rest only. */

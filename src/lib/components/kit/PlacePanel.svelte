@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { ShownPlace } from '$lib/core/showing';
-	import { amount } from '$lib/core/units';
+	import type { ShownPlace } from '$lib/core/views';
+	import { amount } from '$lib/core/quantity';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 	import LineMoves from './LineMoves.svelte';
 	import SolveForm from './SolveForm.svelte';

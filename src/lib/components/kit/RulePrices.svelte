@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { RulePrice } from '$lib/core/kit';
-	import { counted } from '$lib/core/units';
+	import { counted } from '$lib/core/quantity';
 	import { money } from '../ui/money';
 	import SolveForm from './SolveForm.svelte';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownKit } from '$lib/core/showing';
+	import type { ShownKit } from '$lib/core/views';
 	import { money } from '../ui/money';
 	import SolveForm from './SolveForm.svelte';
 

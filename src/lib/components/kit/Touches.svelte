@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Touch } from '$lib/core/kit';
-	import { counted } from '$lib/core/units';
+	import { counted } from '$lib/core/quantity';
 
 	/** What changed under the revision that was last released. Nothing in it changes by itself. */
 	let { touches }: { touches: Touch[] } = $props();

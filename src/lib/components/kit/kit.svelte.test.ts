@@ -1,8 +1,8 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
-import { kitOrder } from '$lib/core/exchange';
+import { kitOrder } from '$lib/core/model';
 import type { RulePrice, Touch } from '$lib/core/kit';
-import type { ShownLine, ShownPlace } from '$lib/core/showing';
+import type { ShownLine, ShownPlace } from '$lib/core/views';
 import Demands from './Demands.svelte';
 import KitHead from './KitHead.svelte';
 import KitSays from './KitSays.svelte';

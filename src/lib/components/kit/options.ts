@@ -1,4 +1,4 @@
-import type { Balance, KitScope } from '$lib/core/exchange/schema/kit';
+import type { Balance, KitScope } from '$lib/core/model/kit';
 
 /** Scopes as a form offers them. */
 export const SCOPE_OPTIONS: readonly { value: KitScope; label: string }[] = [

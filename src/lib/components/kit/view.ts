@@ -1,7 +1,7 @@
-import type { KitOrder } from '$lib/core/exchange';
+import type { KitOrder } from '$lib/core/model';
 import type { KitLife, RulePrice } from '$lib/core/kit';
 import type { FunctionId } from '$lib/core/lamps';
-import type { ShownKit, ShownPlace } from '$lib/core/showing';
+import type { ShownKit, ShownPlace } from '$lib/core/views';
 
 /** A kit as its page has it. */
 export interface KitView {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { RememberedWords } from '$lib/client/remembered.svelte';
-	import { VERDICTS, type Verdict } from '$lib/core/match/verdict';
-	import type { ShownCandidate } from '$lib/core/showing';
+	import { VERDICTS, type Verdict } from '$lib/core/match/findings/verdict';
+	import type { ShownCandidate } from '$lib/core/views';
 	import { VERDICT_LEVEL, VERDICT_WORD } from '../ui/level';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { COLUMNS } from './columns';

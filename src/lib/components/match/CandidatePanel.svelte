@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Tabs } from 'bits-ui';
 	import type { Snippet } from 'svelte';
-	import type { ShownMatchCandidate, ShownNeighbour } from '$lib/core/showing';
+	import type { ShownMatchCandidate, ShownNeighbour } from '$lib/core/views';
 	import ScoreBars from '../charts/ScoreBars.svelte';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 	import ColourPanel from './ColourPanel.svelte';

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { createTable } from '@tanstack/svelte-table';
-	import { GATES } from '$lib/core/match/finding';
-	import { VERDICTS, type Verdict } from '$lib/core/match/verdict';
-	import type { ShownCandidate } from '$lib/core/showing';
+	import { GATES } from '$lib/core/match/findings/finding';
+	import { VERDICTS, type Verdict } from '$lib/core/match/findings/verdict';
+	import type { ShownCandidate } from '$lib/core/views';
 	import { RememberedWords } from '$lib/client/remembered.svelte';
 	import { drawnSoon } from '$lib/client/soon.svelte';
 	import { LEVEL_WORD } from '../ui/level';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { LENSES, type Lens } from '$lib/core/exchange/schema/socket';
+	import { LENSES, type Lens } from '$lib/core/model/socket';
 	import {
 		displayColour,
 		isInside,
@@ -9,7 +9,7 @@
 		throughLens,
 		whitePoint
 	} from '$lib/core/optics';
-	import type { CandidateDetail, ShownNeighbour } from '$lib/core/showing';
+	import type { CandidateDetail, ShownNeighbour } from '$lib/core/views';
 	import Chromaticity from '../charts/Chromaticity.svelte';
 
 	/** The light of a lamp before and behind the lens, against the boundaries; another lens or a worn one can be tried. */

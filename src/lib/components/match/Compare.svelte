@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { ShownMatchCandidate } from '$lib/core/showing';
-	import { GATES } from '$lib/core/match/finding';
-	import { amount } from '$lib/core/units';
+	import type { ShownMatchCandidate } from '$lib/core/views';
+	import { GATES } from '$lib/core/match/findings/finding';
+	import { amount } from '$lib/core/quantity';
 	import Chromaticity from '../charts/Chromaticity.svelte';
 	import { fitExtent } from '../charts/fit';
 	import FitDrawing from '../charts/FitDrawing.svelte';

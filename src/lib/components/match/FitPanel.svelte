@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { CandidateDetail } from '$lib/core/showing';
-	import { amount } from '$lib/core/units';
+	import type { CandidateDetail } from '$lib/core/views';
+	import { amount } from '$lib/core/quantity';
 	import ClockFace from '../charts/ClockFace.svelte';
 	import { fitRows } from '../charts/fit';
 	import FitDrawing from '../charts/FitDrawing.svelte';

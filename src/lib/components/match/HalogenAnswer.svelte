@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownCandidate } from '$lib/core/showing';
+	import type { ShownCandidate } from '$lib/core/views';
 
 	/** Where every LED is refused: the filament lamps that fit, nearest in colour to the lamps beside them first. */
 	let { candidates, onselect }: { candidates: ShownCandidate[]; onselect: (product: string) => void } = $props();

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { heatLevel, secondsUntil, steadyTemperature } from '$lib/core/heat';
-	import type { ShownHeat } from '$lib/core/showing';
+	import type { ShownHeat } from '$lib/core/views';
 	import HeatCurve from '../charts/HeatCurve.svelte';
 	import BusyForm from '../ui/BusyForm.svelte';
 	import LevelMark from '../ui/LevelMark.svelte';

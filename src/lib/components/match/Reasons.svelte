@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { GATES } from '$lib/core/match/finding';
-	import type { ShownCandidate } from '$lib/core/showing';
+	import { GATES } from '$lib/core/match/findings/finding';
+	import type { ShownCandidate } from '$lib/core/views';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { LEVEL_WORD } from '../ui/level';
 

@@ -1,5 +1,5 @@
-import type { ShownCandidate } from '$lib/core/showing';
-import { amount } from '$lib/core/units';
+import type { ShownCandidate } from '$lib/core/views';
+import { amount } from '$lib/core/quantity';
 
 /** One column of the candidate table that can be shown or left out. */
 export interface CandidateColumn {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownDependence } from '$lib/core/showing';
+	import type { ShownDependence } from '$lib/core/views';
 	import { VERDICT_WORD } from '../ui/level';
 
 	/** What would follow for Match if a value were the right one. */

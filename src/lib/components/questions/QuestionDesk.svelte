@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { ShownDependence, ShownQuestion } from '$lib/core/showing';
-	import { EVIDENCE_SOURCES, factOf, isNumeric, sourceWord } from '$lib/core/vehicle';
+	import type { ShownDependence, ShownQuestion } from '$lib/core/views';
+	import { factOf, isNumeric, sourceWord } from '$lib/core/vehicle';
+	import { EVIDENCE_SOURCES } from '$lib/core/model';
 	import BusyForm from '../ui/BusyForm.svelte';
 	import Consequence from './Consequence.svelte';
 

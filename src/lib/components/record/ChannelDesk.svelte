@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { getDesk } from '$lib/client/record-desk.svelte';
-	import type { ShownChannels, ShownTerminal } from '$lib/core/showing';
+	import type { ShownChannels, ShownTerminal } from '$lib/core/views';
 	import FactRow from './FactRow.svelte';
 
 	/** One channel: its name and message, its facts with their sources, and what it feeds. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownChannels } from '$lib/core/showing';
+	import type { ShownChannels } from '$lib/core/views';
 
 	/** Which channel feeds which sockets: channels on the left, what they feed on the right, a line for each feed. */
 	let { shown, chosen, href }: { shown: ShownChannels; chosen: string | null; href: (channel: string) => string } =

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { getDesk } from '$lib/client/record-desk.svelte';
-	import type { ShownWalk } from '$lib/core/showing';
+	import type { ShownWalk } from '$lib/core/views';
 
 	/** What a vehicle of its kind usually has and is not listed: each can be begun, or answered. */
 	let { walk, kind, onbegin }: { walk: ShownWalk; kind: string; onbegin: (line: string) => void } = $props();

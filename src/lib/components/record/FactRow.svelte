@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { getDesk } from '$lib/client/record-desk.svelte';
-	import type { RecordedFact } from '$lib/core/showing';
+	import type { RecordedFact } from '$lib/core/views';
 	import { FACTS, type SubjectKind } from '$lib/core/vehicle';
 	import { readFactInput } from './fact-input';
 	import SourceSelect from './SourceSelect.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import { FUNCTION_IDS, lampFunction, type FunctionId } from '$lib/core/lamps';
-	import type { ShownSocketRecord } from '$lib/core/showing';
+	import type { ShownSocketRecord } from '$lib/core/views';
 
 	/** Where a socket sits and what it serves. */
 	let { socket, onremoved }: { socket: ShownSocketRecord; onremoved: () => void } = $props();

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import { categoryOrNull } from '$lib/core/lamps';
-	import type { ShownSocketRecord } from '$lib/core/showing';
+	import type { ShownSocketRecord } from '$lib/core/views';
 	import DrawingPick from './DrawingPick.svelte';
 	import { CAPS, RETENTIONS } from './drawings';
 	import { readFactInput } from './fact-input';

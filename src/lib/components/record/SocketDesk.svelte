@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import type { ShownSocketRecord } from '$lib/core/showing';
+	import type { ShownSocketRecord } from '$lib/core/views';
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import FactRow from './FactRow.svelte';
 	import PlaceForm from './PlaceForm.svelte';

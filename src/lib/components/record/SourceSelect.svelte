@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Evidence } from '$lib/core/exchange';
-	import { EVIDENCE_SOURCES, sourceWord } from '$lib/core/vehicle';
+	import { type Evidence, EVIDENCE_SOURCES } from '$lib/core/model';
+	import { sourceWord } from '$lib/core/vehicle';
 
 	/** Where a fact comes from, the strongest source first. */
 	let { value = $bindable(), label = 'Source' }: { value: Evidence['source']; label?: string } = $props();

@@ -3,7 +3,7 @@
 	import { dragHandle, dragHandleZone, SOURCES, type DndEvent } from 'svelte-dnd-action';
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import { getDesk } from '$lib/client/record-desk.svelte';
-	import type { WalkRow } from '$lib/core/showing';
+	import type { WalkRow } from '$lib/core/views';
 	import StandingMark from './StandingMark.svelte';
 
 	/** The walk as a list: order by dragging the grip, or on the grip with Space and the arrow keys. */

@@ -1,4 +1,4 @@
-import type { RecordedFact } from '$lib/core/showing';
+import type { RecordedFact } from '$lib/core/views';
 
 /** The room of a socket as typed, by fact; text, so that what is half typed is kept. */
 export type Room = Record<string, string>;

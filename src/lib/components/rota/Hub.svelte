@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownSocket } from '$lib/core/showing';
+	import type { ShownSocket } from '$lib/core/views';
 	import { shortLines } from './wheel';
 
 	/** The hub of the wheel: the selected socket in words, or how many there are. */

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { ShownSocket } from '$lib/core/showing';
-	import { layOut } from '$lib/core/showing/rota-layout';
+	import type { ShownSocket } from '$lib/core/views';
+	import { layOut } from '$lib/core/views/rota-layout';
 	import { SMALL } from './wheel';
 	import WheelCell from './WheelCell.svelte';
 

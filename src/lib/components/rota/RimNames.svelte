@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { ShownSocket } from '$lib/core/showing';
-	import { rimLabels, type Cell } from '$lib/core/showing/rota-layout';
+	import type { ShownSocket } from '$lib/core/views';
+	import { rimLabels, type Cell } from '$lib/core/views/rota-layout';
 	import { LARGE, NIGHT, pointAt } from './wheel';
 
 	/** Upright names of the outer sockets in two columns, each with a line to its cell. */

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Play, ShownSocket } from '$lib/core/showing';
-	import { layOut, stepFrom, type Step } from '$lib/core/showing/rota-layout';
+	import type { Play, ShownSocket } from '$lib/core/views';
+	import { layOut, stepFrom, type Step } from '$lib/core/views/rota-layout';
 	import { VERDICT_WORD } from '../ui/level';
 	import Hub from './Hub.svelte';
 	import RimNames from './RimNames.svelte';

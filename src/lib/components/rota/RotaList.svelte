@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownSocket } from '$lib/core/showing';
+	import type { ShownSocket } from '$lib/core/views';
 	import { VERDICT_LEVEL, VERDICT_WORD } from '../ui/level';
 	import LevelMark from '../ui/LevelMark.svelte';
 

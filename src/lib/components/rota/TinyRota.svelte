@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { arc } from 'd3-shape';
-	import type { ShownSocket } from '$lib/core/showing';
-	import { layOut, type Cell } from '$lib/core/showing/rota-layout';
+	import type { ShownSocket } from '$lib/core/views';
+	import { layOut, type Cell } from '$lib/core/views/rota-layout';
 
 	/** The rota in its smallest form, for lists: the light of each socket on its ring, on a ground of night. */
 	let { sockets, size = 44 }: { sockets: ShownSocket[]; size?: number } = $props();

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Play, ShownSocket } from '$lib/core/showing';
-	import type { Cell } from '$lib/core/showing/rota-layout';
+	import type { Play, ShownSocket } from '$lib/core/views';
+	import type { Cell } from '$lib/core/views/rota-layout';
 	import { LEVEL_TINT, VERDICT_LEVEL } from '../ui/level';
 	import LevelShape from '../ui/LevelShape.svelte';
 	import { outline, pointAt, RIM, type WheelSize } from './wheel';

@@ -1,5 +1,5 @@
 import { arc } from 'd3-shape';
-import { middle, type Cell } from '$lib/core/showing/rota-layout';
+import { middle, type Cell } from '$lib/core/views/rota-layout';
 
 type Band = readonly [inner: number, outer: number];
 

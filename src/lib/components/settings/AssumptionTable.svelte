@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Assumption, SetValues } from '$lib/core/units';
+	import type { Assumption, SetValues } from '$lib/core/quantity';
 	import BusyForm from '../ui/BusyForm.svelte';
 
 	/** Assumptions of one area: the default, what the shop has set, and why it trusts it. An empty field goes back to the default. */

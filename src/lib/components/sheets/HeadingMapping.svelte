@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownSheets } from '$lib/core/showing';
+	import type { ShownSheets } from '$lib/core/views';
 
 	/** How the headings of one sheet are taken: each can be mapped to another column, or left alone. */
 	let { tab, columns }: { tab: ShownSheets['tabs'][number]; columns: Record<string, string[]> } = $props();

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownSheets } from '$lib/core/showing';
+	import type { ShownSheets } from '$lib/core/views';
 
 	/** The rows that cannot be read, each with its column and why. */
 	let { problems, total }: { problems: ShownSheets['problems']; total: number } = $props();

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Evidence } from '$lib/core/exchange';
-	import { EVIDENCE_SOURCES, sourceWord } from '$lib/core/vehicle';
+	import { type Evidence, EVIDENCE_SOURCES } from '$lib/core/model';
+	import { sourceWord } from '$lib/core/vehicle';
 
 	/** How a spreadsheet is meant: whose headings it has, and where its values come from. */
 	let {

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { ShownSheets, ShownSheetWish } from '$lib/core/showing';
-	import { counted } from '$lib/core/units';
+	import type { ShownSheets, ShownSheetWish } from '$lib/core/views';
+	import { counted } from '$lib/core/quantity';
 	import BusyForm from '../ui/BusyForm.svelte';
 	import HeadingMapping from './HeadingMapping.svelte';
 	import ProblemTable from './ProblemTable.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { RecordedFact } from '$lib/core/showing';
-	import type { Evidence } from '$lib/core/exchange';
-	import { EVIDENCE_SOURCES, sourceWord } from '$lib/core/vehicle';
+	import type { RecordedFact } from '$lib/core/views';
+	import { type Evidence, EVIDENCE_SOURCES } from '$lib/core/model';
+	import { sourceWord } from '$lib/core/vehicle';
 	import BusyForm from '../ui/BusyForm.svelte';
 
 	/** Where the facts of a product come from, and a new reading: the strongest, newest source gives the value in force. */

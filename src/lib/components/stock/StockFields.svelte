@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { StockField } from '$lib/core/exchange';
-	import { amount } from '$lib/core/units';
+	import { amount } from '$lib/core/quantity';
 
 	interface Pack {
 		sku: string;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { amount } from '$lib/core/units';
+	import { amount } from '$lib/core/quantity';
 
 	/** Packs of an article: pieces, price and packs on the shelf. */
 	let { packs }: { packs: { sku: string; count: number; price: number; stock: number | null }[] } = $props();

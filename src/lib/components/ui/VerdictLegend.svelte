@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { VERDICTS } from '$lib/core/match/verdict';
+	import { VERDICTS } from '$lib/core/match/findings/verdict';
 	import VerdictTag from './VerdictTag.svelte';
 
 	/** What the four shapes mean. `of` says whose verdict they are. */

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import type { ShownFact } from '$lib/core/showing';
+	import type { ShownFact } from '$lib/core/views';
 
 	/** A socket's facts, each with where it comes from; what can be done next goes below. */
 	let { socket, children }: { socket: { name: string; facts: ShownFact[] }; children?: Snippet } = $props();

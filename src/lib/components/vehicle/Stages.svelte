@@ -2,8 +2,8 @@
 	import type { Snippet } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import type { ShownVehicle } from '$lib/core/showing';
-	import { counted } from '$lib/core/units';
+	import type { ShownVehicle } from '$lib/core/views';
+	import { counted } from '$lib/core/quantity';
 
 	/** The head of a vehicle: its name, and the stages of the work with what is still open in each. */
 	let {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { ShownVehicle } from '$lib/core/showing';
+	import type { ShownVehicle } from '$lib/core/views';
 	import TinyRota from '../rota/TinyRota.svelte';
 
 	/** A vehicle in a list: its rota in small, its name, and how to know it. */

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { ShownCoverage } from '$lib/core/showing';
-	import { amount } from '$lib/core/units';
+	import type { ShownCoverage } from '$lib/core/views';
+	import { amount } from '$lib/core/quantity';
 
 	/** What each wish costs: sockets it leaves without a lamp, places where the best lamp changes, and the price of the lamps. */
 	let {

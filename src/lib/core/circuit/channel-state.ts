@@ -1,4 +1,4 @@
-import type { Channel } from '../exchange';
+import type { Channel } from '../model';
 import type { FunctionId } from '../lamps';
 import { demandOf } from './demand';
 import type { FlashRate } from './flasher-state';

@@ -1,4 +1,4 @@
-import type { Channel, Configuration } from '../exchange';
+import type { Channel, Configuration } from '../model';
 
 /**
  * What the monitor of a channel asks of everything on it together: at least so many ampere while on,

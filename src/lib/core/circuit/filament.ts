@@ -1,4 +1,4 @@
-import { VOLTS_NOMINAL } from '../units';
+import { VOLTS_NOMINAL } from '../quantity';
 
 /**
  * Current of a hot filament, A: `(P/V0) (V/V0)^0.55`.

@@ -1,4 +1,4 @@
-import type { Accessory, Product } from '../exchange';
+import type { Accessory, Product } from '../model';
 
 /** What sits in a socket. `out`: nothing, or a lamp that has burnt out. */
 export type FittedLamp = { kind: 'stock' } | { kind: 'product'; product: Product } | { kind: 'out' };

@@ -1,4 +1,4 @@
-import type { Configuration } from '../exchange';
+import type { Configuration } from '../model';
 import type { Drive } from './modes';
 import { feedCurrent, type Run } from './run';
 import type { VehicleCircuit } from './vehicle-circuit';

@@ -1,4 +1,4 @@
-import type { Channel } from '../exchange';
+import type { Channel } from '../model';
 import type { FunctionId } from '../lamps';
 
 /** How a pulsed light looks. `steady`: no pulses; `low-risk`: under the published limit; `drops-out`: too short to start. */

@@ -17,4 +17,4 @@ export * from './simulate';
 export * from './network';
 export { vehicleNetwork, type LampTap, type VehicleNetwork } from './network/vehicle';
 export * from './waveform';
-export * from './troubles';
+export * from './wiring-problems';

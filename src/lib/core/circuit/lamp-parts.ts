@@ -1,4 +1,4 @@
-import type { Product } from '../exchange';
+import type { Product } from '../model';
 import type { LampCategory } from '../lamps';
 import type { FilamentRole } from './led-load';
 import { loadResistor, type Part } from './network/element';

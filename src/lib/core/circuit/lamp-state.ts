@@ -1,4 +1,4 @@
-import type { Product } from '../exchange';
+import type { Product } from '../model';
 import { categoryOrNull, type FunctionId } from '../lamps';
 import { flickerOf, type Flicker } from './flicker';
 import { TURN_ON_V } from './lamp-parts';

@@ -1,6 +1,6 @@
-import type { Product } from '../exchange';
+import type { Product } from '../model';
 import type { LampCategory } from '../lamps';
-import { VOLTS_NOMINAL } from '../units';
+import { VOLTS_NOMINAL } from '../quantity';
 import { productParts, stockPart, whenCold } from './lamp-parts';
 import { drawn, type Part } from './network/element';
 

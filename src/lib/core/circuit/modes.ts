@@ -1,4 +1,4 @@
-import type { Channel, Configuration, Side } from '../exchange';
+import type { Channel, Configuration, Side } from '../model';
 import type { FunctionId } from '../lamps';
 
 /** A switch of the vehicle, and the functions it lights. */

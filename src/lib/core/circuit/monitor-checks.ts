@@ -1,4 +1,4 @@
-import type { Channel, Configuration } from '../exchange';
+import type { Channel, Configuration } from '../model';
 import { demandOf } from './demand';
 
 /** Share that wires and contacts may take of a current that is added up as if they were not there: one part in fifty. */

@@ -1,4 +1,4 @@
-import { VOLTS_CHARGING, VOLTS_NOMINAL } from '../units';
+import { VOLTS_CHARGING, VOLTS_NOMINAL } from '../quantity';
 
 /** Resistances load resistors are sold in, ohm. */
 export const STOCK_OHMS: readonly number[] = [4, 6, 8, 10, 12, 15, 20, 25, 33, 39, 50, 68, 100, 150, 220, 470];

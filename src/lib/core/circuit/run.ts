@@ -1,4 +1,4 @@
-import type { Channel } from '../exchange';
+import type { Channel } from '../model';
 import { driveOf, type Drive, type SwitchId } from './modes';
 import { solve, type Element, type Solution } from './network';
 import { vehicleNetwork, type VehicleNetwork } from './network/vehicle';

@@ -1,4 +1,4 @@
-import { VOLTS_NOMINAL } from '../units';
+import { VOLTS_NOMINAL } from '../quantity';
 import { channelState, type ChannelState } from './channel-state';
 import { flasherState, type FlashRate } from './flasher-state';
 import { lampState, type LampState } from './lamp-state';

@@ -1,4 +1,4 @@
-import type { Channel, Configuration } from '../exchange';
+import type { Channel, Configuration } from '../model';
 import { STOCK, type Fitted } from './fitted';
 import { solve } from './network';
 import { vehicleNetwork } from './network/vehicle';

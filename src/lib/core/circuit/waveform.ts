@@ -1,4 +1,4 @@
-import type { Channel } from '../exchange';
+import type { Channel } from '../model';
 import type { ChannelState } from './channel-state';
 import type { LampState } from './lamp-state';
 import type { ModeState } from './simulate';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { makeAccessory, makeConfiguration, makeProduct } from '../../../../tests/support/make';
-import type { Accessory, Product } from '../exchange';
+import type { Accessory, Product } from '../model';
 import { demoDocument } from '../../server/demo/load';
 import {
 	channelWave,

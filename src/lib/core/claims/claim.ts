@@ -1,4 +1,4 @@
-import type { Product } from '../exchange';
+import type { Product } from '../model';
 
 /** How far a maker's claim can be believed. */
 export type ClaimLevel = 'plausible' | 'doubtful' | 'not-credible' | 'missing';

@@ -1,4 +1,4 @@
-import type { Product } from '../exchange';
+import type { Product } from '../model';
 import { valueAt, withValueAt } from '../vehicle';
 
 /** A fact of a product that cannot be so: its path, and why. */

@@ -1,4 +1,4 @@
-import type { Product } from '../exchange';
+import type { Product } from '../model';
 import type { ClaimCheck, ClaimReading } from './claim';
 import { missingData } from './checks/data';
 import { fitsClaim } from './checks/fits';

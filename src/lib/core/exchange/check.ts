@@ -1,6 +1,6 @@
 import { findCategory } from '../lamps';
 import type { Problem } from '../result';
-import type { Accessory, Configuration, Product, RotaluxDocument } from './schema';
+import type { Accessory, Configuration, Product, RotaluxDocument } from '../model';
 
 /** Every id may stand once in its list. */
 function duplicates(path: string, items: readonly { id: string }[]): Problem[] {

@@ -1,4 +1,3 @@
-export * from './schema';
 export * from './problems';
 export * from './check';
 export * from './parse';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { document } from './schema';
+import { document } from '../model';
 
 /** The JSON Schema of `rotalux/1` for those who write files: fields with a default may be left out. */
 export function jsonSchema(): object {

@@ -11,7 +11,7 @@ import {
 	type Configuration,
 	type Product,
 	type Unit
-} from './schema';
+} from '../model';
 
 /** Reads one part of a document on its own: by its schema, then by what must hold between its facts. */
 const reader =

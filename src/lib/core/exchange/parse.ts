@@ -2,7 +2,7 @@ import { err, ok, type Problem, type Result } from '../result';
 import { withUnit } from '../vehicle';
 import { crossCheck } from './check';
 import { problemsOf } from './problems';
-import { document, FORMAT, type RotaluxDocument } from './schema';
+import { document, FORMAT, type RotaluxDocument } from '../model';
 
 function foreign(input: unknown): Problem[] | null {
 	if (typeof input !== 'object' || input === null || Array.isArray(input))

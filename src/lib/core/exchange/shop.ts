@@ -1,5 +1,5 @@
 import type { Shop } from '../match';
-import { DEFAULT_POLICY, type RotaluxDocument } from './schema';
+import { DEFAULT_POLICY, type RotaluxDocument } from '../model';
 
 /** The shop a document describes: its policy, accessories and assumptions. */
 export function shopOf({

@@ -1,7 +1,7 @@
 import { err, ok, type Problem, type Result } from '../result';
 import { valueAt, withValueAt } from '../vehicle';
-import { ACCESSORY_KINDS, SCOPES, USED_PER } from './schema/accessory';
-import { LIGHT_COLOURS } from './schema/product';
+import { ACCESSORY_KINDS, SCOPES, USED_PER } from '../model/accessory';
+import { LIGHT_COLOURS } from '../model/product';
 import { COLUMNS, fromCell, toCell, type CellKind } from './sheets';
 
 /** Which shelf of the stock a form is for. */

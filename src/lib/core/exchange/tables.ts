@@ -1,4 +1,4 @@
-import type { RotaluxDocument } from './schema';
+import type { RotaluxDocument } from '../model';
 import { stockSheets, vehicleSheets, type Cell, type Table } from './sheets';
 
 const list = (values: readonly unknown[] | undefined) => (values ?? []).join(' ');

@@ -1,4 +1,4 @@
-import type { Product, Socket } from '../exchange';
+import type { Product, Socket } from '../model';
 
 /** How a lamp with a flange is held, and what that asks of the lamp. */
 export type Hold = 'twist' | 'spring-clip' | 'screw' | 'ring-first' | 'ring-stuck' | 'ring-unknown' | 'unknown' | 'odd';

@@ -1,6 +1,6 @@
-import type { Product, Socket } from '../exchange';
+import type { Product, Socket } from '../model';
 import type { Mount } from '../lamps';
-import { assume, assumedValue, type Assumed, type Assumption } from '../units';
+import { assume, assumedValue, type Assumed, type Assumption } from '../quantity';
 
 type Cooling = NonNullable<Product['cooling']>;
 type Body = Mount | 'large-wedge';

@@ -12,7 +12,7 @@ import {
 	steadyTemperature,
 	temperatureAfter
 } from '.';
-import { assume } from '../units';
+import { assume } from '../quantity';
 
 describe('heat', () => {
 	it('adds power x duty x resistance x cap to the air around: 45 + 3 x 1 x 16 x 1 = 93 C', () => {

@@ -1,4 +1,4 @@
-import { assumedValue, type Assumed } from '../units';
+import { assumedValue, type Assumed } from '../quantity';
 import { HEAT_DEFAULTS } from './assumptions';
 
 export interface HeatCase {

@@ -1,4 +1,4 @@
-import type { Channel, Configuration, Socket } from '../exchange';
+import type { Channel, Configuration, Socket } from '../model';
 import { FACTS, agree, factOf, factText, placeText, valueAt, walkOrder, type Fact } from '../vehicle';
 
 /** One thing in which configurations differ, and what each of them says. */

@@ -1,4 +1,4 @@
-import type { Configuration, Evidence } from '../exchange';
+import type { Configuration, Evidence } from '../model';
 import { err, ok, type Result } from '../result';
 import { differences, type Difference } from './differences';
 

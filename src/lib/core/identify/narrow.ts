@@ -1,4 +1,4 @@
-import type { Configuration } from '../exchange';
+import type { Configuration } from '../model';
 import { lookQuestions, type LookQuestion } from './questions';
 
 /** What was answered: by question id, the answer's id, or `unknown` for "don't know". */

@@ -1,4 +1,4 @@
-import type { Configuration } from '../exchange';
+import type { Configuration } from '../model';
 import { lampFunction, type FunctionId } from '../lamps';
 import { placeText } from '../vehicle';
 

@@ -1,4 +1,4 @@
-import type { Configuration } from '../exchange';
+import type { Configuration } from '../model';
 import { err, ok, type Result } from '../result';
 
 /** Where a configuration falls into two: from a model year on, or by an option that can be seen. */

@@ -1,4 +1,4 @@
-import type { Configuration } from '../exchange';
+import type { Configuration } from '../model';
 
 const OTHERS = ['generation', 'body', 'kind', 'market', 'steering'] as const;
 

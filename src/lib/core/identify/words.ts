@@ -1,4 +1,4 @@
-import type { Configuration } from '../exchange';
+import type { Configuration } from '../model';
 
 /** What bodies and kinds of vehicle are called in other markets. */
 const SYNONYMS: Readonly<Record<string, readonly string[]>> = {

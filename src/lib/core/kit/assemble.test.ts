@@ -3,10 +3,10 @@ import { kitOf } from '../../../../tests/support/generate-kit';
 import { makeAccessory, makeConfiguration, makeProduct, makeShop, STOP_SOCKET } from '../../../../tests/support/make';
 import { demoDocument } from '../../server/demo/load';
 import { highsSolver } from '../../server/solver/highs';
-import type { KitOrder, Product } from '../exchange';
+import type { KitOrder, Product } from '../model';
 import { categoryOrNull } from '../lamps';
 import { compileCatalogue, matchSocket, partsFor } from '../match';
-import { assembleKit } from './assemble';
+import { assembleKit } from './assemble/assemble';
 import { checkKit } from './check';
 
 const ORDER: KitOrder = { scope: 'vehicle', balance: 'price', choices: {} };

@@ -2,15 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { generateKitCase } from '../../../../tests/support/generate-kit';
 import { randomFrom } from '../../../../bench/generate';
 import { highsSolver } from '../../server/solver/highs';
-import {
-	kitOrder,
-	type Accessory,
-	type Channel,
-	type KitOrder,
-	type Pack,
-	type Product,
-	type Socket
-} from '../exchange';
+import { kitOrder, type Accessory, type Channel, type KitOrder, type Pack, type Product, type Socket } from '../model';
 import { lampFunction, seenTogether } from '../lamps';
 import { assumedBy, matchSocket } from '../match';
 import { miredDifference, throughLens, whitePoint, type WhitePoint } from '../optics';

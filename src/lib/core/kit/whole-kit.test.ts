@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { generateKitCase, kitOf } from '../../../../tests/support/generate-kit';
 import { makeAccessory, makeConfiguration, makeProduct, makeShop, STOP_SOCKET } from '../../../../tests/support/make';
 import { highsSolver } from '../../server/solver/highs';
-import { kitOrder, type KitOrder, type Product } from '../exchange';
+import { kitOrder, type KitOrder, type Product } from '../model';
 import { compileCatalogue } from '../match';
 import {
 	assembleKit,

@@ -1,5 +1,5 @@
 import { HEAT_ASSUMPTIONS } from '../heat';
-import { assume, type Assumed, type Assumption, type SetValues } from '../units';
+import { assume, type Assumed, type Assumption, type SetValues } from '../quantity';
 import { RANKING_WEIGHTS } from './ranking/weights';
 
 /** What making a cap fit costs in the shop's own bay. */

@@ -10,12 +10,12 @@ import {
 	STOP_SOCKET
 } from '../../../../tests/support/make';
 import { demoDocument } from '../../server/demo/load';
-import { Candidate, quickVerdict } from './candidate';
-import { productCase, socketCase } from './case';
-import { describe as inWords, GATES, LEVELS, type Level } from './finding';
-import { compileCatalogue, matchConfiguration, matchSocket } from './match';
+import { Candidate, quickVerdict } from './candidates/candidate';
+import { productCase, socketCase } from './cases/cases';
+import { describe as inWords, GATES, LEVELS, type Level } from './findings/finding';
+import { compileCatalogue, matchConfiguration, matchSocket } from './candidates/match';
 import { CRITERIA, weightId } from './ranking';
-import { verdictOf, VERDICTS, type Verdict } from './verdict';
+import { verdictOf, VERDICTS, type Verdict } from './findings/verdict';
 
 const demo = demoDocument();
 const shop = { policy: demo.policy!, accessories: demo.accessories };

@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { makeAccessory, makeConfiguration, STOP_SOCKET } from '../../../../tests/support/make';
 import { categoryOrNull } from '../lamps';
 import { partsFor, replacesFlasher } from './remedies';
-import { bestRelation, relatedCategories } from './relation';
-import { GATES, LEVELS, type Finding } from './finding';
-import { gateLevel, verdictOf, worseVerdict, worstLevel } from './verdict';
+import { bestRelation, relatedCategories } from './cases/relation';
+import { GATES, LEVELS, type Finding } from './findings/finding';
+import { gateLevel, verdictOf, worseVerdict, worstLevel } from './findings/verdict';
 import { WORDING } from './wording';
 
 const category = categoryOrNull('P21W')!;

@@ -1,7 +1,7 @@
 import { mayCarry } from '../circuit';
-import type { Accessory, Configuration } from '../exchange';
+import type { Accessory, Configuration } from '../model';
 import type { LampCategory } from '../lamps';
-import type { Remedy } from './finding';
+import type { Remedy } from './findings/finding';
 
 /** An accessory without categories or vehicle families suits all of them. */
 export function suits(accessory: Accessory, category: LampCategory, { make, model }: Configuration): boolean {

@@ -24,7 +24,7 @@ import { focusRule } from './gates/size/focus';
 import { frontRule } from './gates/size/front';
 import { rearRule } from './gates/size/rear';
 import { retentionRule } from './gates/size/retention';
-import type { Rule } from './rule';
+import type { Rule } from './gates/rule';
 
 /** The one list of rules, gate by gate. A new rule is one file under `gates/` and one entry here. */
 export const RULES: readonly Rule[] = [

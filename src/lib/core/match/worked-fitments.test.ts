@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { judgeIn, makeAccessory, makeConfiguration, makeProduct, makeShop } from '../../../../tests/support/make';
-import type { Candidate } from './candidate';
-import type { FindingCode } from './finding';
-import type { Shop } from './case';
-import type { Verdict } from './verdict';
-import { verdictOf } from './verdict';
+import type { Candidate } from './candidates/candidate';
+import type { FindingCode } from './findings/finding';
+import type { Shop } from './cases/cases';
+import { type Verdict, verdictOf } from './findings/verdict';
 
 type Loose = Record<string, unknown>;
 

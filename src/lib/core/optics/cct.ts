@@ -1,5 +1,4 @@
-import type { Chromaticity } from './chromaticity';
-import { chromaticity } from './chromaticity';
+import { type Chromaticity, chromaticity } from './chromaticity';
 import { halogen } from './sources/halogen';
 
 /** CIE 1960 uniform chromaticity, in which the distance to the Planckian locus is taken. */

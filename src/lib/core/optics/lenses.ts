@@ -1,4 +1,4 @@
-import type { Lens } from '../exchange';
+import type { Lens } from '../model';
 import { sample, type Spectrum } from './grid';
 import { edge } from './shapes';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { makeProduct } from '../../../../tests/support/make';
-import { LENSES } from '../exchange';
+import { LENSES } from '../model';
 import { categoryOrNull } from '../lamps';
 import {
 	filamentSource,

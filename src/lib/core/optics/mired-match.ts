@@ -1,4 +1,4 @@
-import { mired } from '../units';
+import { mired } from '../quantity';
 import { colourTemperature } from './cct';
 import type { Chromaticity } from './chromaticity';
 

@@ -1,4 +1,4 @@
-import type { Product } from '../exchange';
+import type { Product } from '../model';
 
 /** Luminous efficacy above which a finished lamp's claim is doubtful, lm/W (finished retrofits: 60 to 100). */
 export const DOUBTFUL_EFFICACY = 100;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Lens } from '../exchange';
+import type { Lens } from '../model';
 import { regionOf } from './boundaries';
 import { colourTemperature } from './cct';
 import { chromaticity } from './chromaticity';

@@ -1,4 +1,4 @@
-import type { Lens } from '../exchange';
+import type { Lens } from '../model';
 import { chromaticity, tristimulus, type Chromaticity } from './chromaticity';
 import { multiply } from './grid';
 import { transmittance } from './lenses';

@@ -1,4 +1,4 @@
-import type { Channel, Configuration, Flasher, Socket } from '../exchange';
+import type { Channel, Configuration, Flasher, Socket } from '../model';
 import type { FunctionId } from '../lamps';
 import { edited, type Edit } from './edit';
 

@@ -1,4 +1,4 @@
-import type { Channel, Configuration, Flasher } from '../exchange';
+import type { Channel, Configuration, Flasher } from '../model';
 import { edited, gone, type Edit } from './edit';
 
 /** Writes a channel, new or in place of the one with its id. */

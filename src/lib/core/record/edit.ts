@@ -1,4 +1,4 @@
-import type { Configuration } from '../exchange';
+import type { Configuration } from '../model';
 import { err, ok, type Result } from '../result';
 
 /** A changed record, and the change in one sentence for its history. */

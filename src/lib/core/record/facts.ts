@@ -1,4 +1,4 @@
-import type { Configuration, Evidence } from '../exchange';
+import type { Configuration, Evidence } from '../model';
 import {
 	claim,
 	factOf,

@@ -1,4 +1,4 @@
-import type { Configuration } from '../exchange';
+import type { Configuration } from '../model';
 import { vehicleName } from '../vehicle';
 import { edited, type Edit } from './edit';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LOW_SOCKET, makeConfiguration, STOP_SOCKET } from '../../../../tests/support/make';
-import type { Configuration } from '../exchange';
+import type { Configuration } from '../model';
 import { socketsInWalk } from '../vehicle';
 import {
 	addUsualChannels,

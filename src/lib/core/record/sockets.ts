@@ -1,4 +1,4 @@
-import type { Configuration, Socket } from '../exchange';
+import type { Configuration, Socket } from '../model';
 import { socketName } from '../vehicle';
 import { edited, gone, type Edit } from './edit';
 

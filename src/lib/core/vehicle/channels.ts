@@ -1,4 +1,4 @@
-import type { Channel, Configuration, Socket } from '../exchange';
+import type { Channel, Configuration, Socket } from '../model';
 
 /** The channels that feed a socket; none means nobody has found out yet. */
 export function channelsOf(configuration: Configuration, socket: Socket): Channel[] {

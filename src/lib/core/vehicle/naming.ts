@@ -1,4 +1,4 @@
-import type { Configuration, Socket } from '../exchange';
+import type { Configuration, Socket } from '../model';
 import { lampFunction, type FunctionId } from '../lamps';
 
 const ZONE_WORD: Partial<Record<Socket['zone'], string>> = {

@@ -1,4 +1,4 @@
-import type { Socket } from '../exchange';
+import type { Socket } from '../model';
 
 /** What a socket is called regardless of side: twins share it, and so can be kept alike. */
 export function twinKey(socket: Socket): string {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { LOW_SOCKET, makeConfiguration } from '../../../../tests/support/make';
 import { demoDocument } from '../../server/demo/load';
-import type { Unit } from '../exchange';
+import type { Unit } from '../model';
 import { isShared, unitIdsOf, unitSocketOf, withoutUnit, withUnit } from '.';
 
 const evidence = [

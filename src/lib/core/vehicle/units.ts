@@ -1,4 +1,4 @@
-import type { Configuration, Evidence, Socket, Unit, UnitSocket } from '../exchange';
+import type { Configuration, Evidence, Socket, Unit, UnitSocket } from '../model';
 
 /** The fields of a socket that a shared lamp unit keeps for it. */
 const SHARED = ['category', 'wiring', 'state', 'optic', 'lens', 'envelope', 'cap', 'retention', 'surface'] as const;

@@ -1,4 +1,4 @@
-import type { Configuration, Socket, Zone } from '../exchange';
+import type { Configuration, Socket, Zone } from '../model';
 import { FUNCTION_IDS } from '../lamps';
 
 /** Zones as a person passes them: round the outside from the front, then the cabin, then behind the dash. */

@@ -1,4 +1,4 @@
-import type { Evidence, Side, Socket, Zone } from '../exchange';
+import type { Evidence, Side, Socket, Zone } from '../model';
 import type { FunctionId } from '../lamps';
 
 /** What has been said of a place so far; everything may still be missing. */

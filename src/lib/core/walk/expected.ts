@@ -1,4 +1,4 @@
-import type { Configuration } from '../exchange';
+import type { Configuration } from '../model';
 import { placeKey, placeKeyText } from './place-key';
 import { USUAL_PLACES } from './usual-places';
 

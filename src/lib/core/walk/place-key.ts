@@ -1,4 +1,4 @@
-import type { Socket } from '../exchange';
+import type { Socket } from '../model';
 import { lampFunction, type FunctionId } from '../lamps';
 
 /** The key of a place regardless of side and number: zone and functions. @example placeKey({zone: 'front', functions: ['fog']}) // "front:fog" */

@@ -1,4 +1,4 @@
-import type { Configuration, Socket } from '../exchange';
+import type { Configuration, Socket } from '../model';
 import { edited, type Edit, type Witness } from '../record';
 import { err } from '../result';
 import { FACTS, claim, socketName, socketsInWalk, valueAt, vehicleName } from '../vehicle';

@@ -1,4 +1,4 @@
-import type { Side, Socket, Zone } from '../exchange';
+import type { Side, Socket, Zone } from '../model';
 import type { FunctionId } from '../lamps';
 import { usualZone } from './usual-place';
 

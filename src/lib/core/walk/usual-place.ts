@@ -1,4 +1,4 @@
-import type { Side, Zone } from '../exchange';
+import type { Side, Zone } from '../model';
 import { lampFunction, type FunctionId } from '../lamps';
 import type { WalkContext } from './draft';
 

@@ -1,4 +1,4 @@
-import type { Evidence, Side, Zone } from '../exchange';
+import type { Evidence, Side, Zone } from '../model';
 import { FUNCTION_IDS, LAMP_CATEGORIES, lampFunction, type FunctionId } from '../lamps';
 import { bare, wordsOf } from './words';
 

@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import type { Knex } from 'knex';
-import { readDocument, type RotaluxDocument } from '../../core/exchange';
+import { type RotaluxDocument } from '../../core/model';
+import { readDocument } from '../../core/exchange';
 import { err, ok, summarise, type Result } from '../../core/result';
 import { DATABASE_FILE, openDatabase } from '../db/connection';
 import { listConfigurations } from '../repositories/configurations';

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
-import { tablesOf, type RotaluxDocument, type Table } from '../../core/exchange';
+import { type RotaluxDocument } from '../../core/model';
+import { tablesOf, type Table } from '../../core/exchange';
 
 /** A table as CSV text. */
 export interface CsvFile extends Table {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoDatabase, kitContextOn } from '../../../../tests/support/database';
-import { kitOrder } from '../../core/exchange';
-import { wiresOf, type ShownLine } from '../../core/showing';
+import { kitOrder } from '../../core/model';
+import { wiresOf, type ShownLine } from '../../core/views';
 import { customerLink } from '../customer-link';
 import { checkDraft, kitSheet, releaseKit, startKit } from '../services/kits';
 import { customerKit } from '../services/kits/customer';

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Configuration } from '../../core/exchange';
+import type { Configuration } from '../../core/model';
 import { openQuestions, unitIdsOf, withoutUnit, withUnit } from '../../core/vehicle';
 import { searchWords } from './search';
 import { listUnits, unitsById } from './units';

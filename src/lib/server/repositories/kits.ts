@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { KitOrder } from '../../core/exchange';
+import type { KitOrder } from '../../core/model';
 import { EMPTY_ANSWER, NEW_LIFE, type KitAnswer, type KitLife } from '../../core/kit';
 
 /** A kit as the shop keeps it. */

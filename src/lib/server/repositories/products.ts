@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Accessory, Product } from '../../core/exchange';
+import type { Accessory, Product } from '../../core/model';
 
 /** All products, by maker and name. */
 export async function listProducts(db: Knex): Promise<Product[]> {

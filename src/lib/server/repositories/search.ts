@@ -1,6 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import type { Knex } from 'knex';
-import type { Configuration } from '../../core/exchange';
+import type { Configuration } from '../../core/model';
 import { vehicleWords } from '../../core/identify';
 import { dataVersion } from './settings';
 

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Unit } from '../../core/exchange';
+import type { Unit } from '../../core/model';
 
 const read = (row: { document: string }): Unit => JSON.parse(row.document);
 

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { matchAcross, type Verdict } from '../../core/match';
-import { showVehicle, type ShownVehicle } from '../../core/showing';
+import { showVehicle, type ShownVehicle } from '../../core/views';
 import { findConfigurations } from '../repositories/configurations';
 import { shopData } from './catalogue';
 

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { ASSUMPTIONS } from '../../core/match';
 import { err, ok, type Result } from '../../core/result';
-import type { SetValue, SetValues } from '../../core/units';
+import type { SetValue, SetValues } from '../../core/quantity';
 import { bumpCatalogueVersion, readSetting, writeSetting } from '../repositories/settings';
 
 /** What the shop has set in place of default assumptions. */

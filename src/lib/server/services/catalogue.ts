@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Complaint } from '../../core/exchange';
+import type { Complaint } from '../../core/model';
 import { compileCatalogue, type Catalogue, type Shop } from '../../core/match';
 import { listAccessories, listProducts } from '../repositories/products';
 import { listRecords } from '../repositories/records';

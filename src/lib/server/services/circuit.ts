@@ -7,7 +7,7 @@ import {
 	type FittedPart,
 	type WiringTrouble
 } from '../../core/circuit';
-import type { Configuration, Product } from '../../core/exchange';
+import type { Configuration, Product } from '../../core/model';
 import {
 	assemblyLamp,
 	bestSet,

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Configuration, Socket } from '../../core/exchange';
+import type { Configuration, Socket } from '../../core/model';
 import { lampFunction } from '../../core/lamps';
 import { matchSocket, OPEN_WORDS, type Candidate } from '../../core/match';
 import {
@@ -13,7 +13,7 @@ import {
 import { findConfigurations } from '../repositories/configurations';
 import { isVehicleWord, searchIds } from '../repositories/search';
 import { shopData, type ShopData } from './catalogue';
-import { showCandidate, showSockets, doubtsOf, type CounterAnswer, type CounterReply } from '../../core/showing';
+import { showCandidate, showSockets, doubtsOf, type CounterAnswer, type CounterReply } from '../../core/views';
 
 const MOST_VEHICLES = 6;
 

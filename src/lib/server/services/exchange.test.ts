@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoDatabase, freshDatabase } from '../../../../tests/support/database';
-import { readDocument, type RotaluxDocument } from '../../core/exchange';
+import { type RotaluxDocument } from '../../core/model';
+import { readDocument } from '../../core/exchange';
 import { demoDocument } from '../demo/load';
 import { EMPTY_ANSWER, NEW_LIFE } from '../../core/kit';
 import { putKit } from '../repositories/kits';

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { document as documentSchema, FORMAT, kitOrder, type RotaluxDocument } from '../../core/exchange';
+import { document as documentSchema, FORMAT, kitOrder, type RotaluxDocument } from '../../core/model';
 import { EMPTY_ANSWER, NEW_LIFE, type KitAnswer, type KitLife } from '../../core/kit';
 import { unitIdsOf } from '../../core/vehicle';
 import { findConfiguration, listConfigurations } from '../repositories/configurations';

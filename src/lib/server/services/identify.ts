@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
-import type { Configuration } from '../../core/exchange';
+import type { Configuration } from '../../core/model';
 import { differences, narrow, readVin, type Answers, type Difference, type VinParts } from '../../core/identify';
-import { showVehicle, type ShownVehicle, type ShownVin } from '../../core/showing';
+import { showVehicle, type ShownVehicle, type ShownVin } from '../../core/views';
 import { findConfigurations } from '../repositories/configurations';
 import { searchIds } from '../repositories/search';
 import type { VinReading, VinService } from '../stand-ins/vin';

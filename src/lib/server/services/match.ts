@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Configuration, PolicyException, Product, Socket } from '../../core/exchange';
+import type { Configuration, PolicyException, Product, Socket } from '../../core/model';
 import {
 	Candidate,
 	bestUnder,
@@ -22,7 +22,7 @@ import {
 	type ShownCoverage,
 	type ShownMatchCandidate,
 	type ShownNeighbour
-} from '../../core/showing';
+} from '../../core/views';
 import { findConfiguration } from '../repositories/configurations';
 import { listKits } from '../repositories/kits';
 import { shopData, type ShopData } from './catalogue';

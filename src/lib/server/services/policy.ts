@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { DEFAULT_POLICY, type Policy } from '../../core/exchange';
+import { DEFAULT_POLICY, type Policy } from '../../core/model';
 import { bumpCatalogueVersion, readSetting, writeSetting } from '../repositories/settings';
 
 /** The shop's policy on LED in headlamps and fog lamps. */

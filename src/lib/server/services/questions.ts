@@ -1,8 +1,8 @@
 import type { Knex } from 'knex';
-import type { Configuration, Product } from '../../core/exchange';
+import type { Configuration, Product } from '../../core/model';
 import { matchSocket, type Verdict } from '../../core/match';
 import { withSubject } from '../../core/record';
-import { showQuestions, type ShownConsequence, type ShownDependence, type ShownQuestion } from '../../core/showing';
+import { showQuestions, type ShownConsequence, type ShownDependence, type ShownQuestion } from '../../core/views';
 import { vehicleName, withValueAt } from '../../core/vehicle';
 import { findConfiguration } from '../repositories/configurations';
 import { listKits } from '../repositories/kits';

@@ -1,12 +1,6 @@
 import type { Knex } from 'knex';
-import {
-	readAccessory,
-	readProduct,
-	type Accessory,
-	type Complaint,
-	type Evidence,
-	type Product
-} from '../../core/exchange';
+import { type Accessory, type Complaint, type Evidence, type Product } from '../../core/model';
+import { readAccessory, readProduct } from '../../core/exchange';
 import { err, ok, type Problem, type Result } from '../../core/result';
 import { claim } from '../../core/vehicle';
 import { findAccessory, findProduct, listAccessories, listProducts } from '../repositories/products';

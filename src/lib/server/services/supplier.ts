@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
-import type { Accessory, Pack, Product } from '../../core/exchange';
-import { amount, counted } from '../../core/units';
+import type { Accessory, Pack, Product } from '../../core/model';
+import { amount, counted } from '../../core/quantity';
 import { listAccessories, listProducts } from '../repositories/products';
 import { readSetting, writeSetting } from '../repositories/settings';
 import { quote, supplierOf, type FeedPack, type Quote, type Supplier } from '../stand-ins/supplier';

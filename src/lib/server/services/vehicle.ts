@@ -10,7 +10,7 @@ import {
 	type ShownSocketRecord,
 	type ShownVehicle,
 	type ShownWalk
-} from '../../core/showing';
+} from '../../core/views';
 import type { WalkContext } from '../../core/walk';
 import { findConfiguration, firstConfigurations } from '../repositories/configurations';
 import { shopData } from './catalogue';

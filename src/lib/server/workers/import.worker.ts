@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { receiveMessageOnPort, type MessagePort } from 'node:worker_threads';
-import type { ShownSheets } from '../../core/showing';
+import type { ShownSheets } from '../../core/views';
 import { openDatabase } from '../db/connection';
 import { databaseTrouble } from '../db/trouble';
 import { readTables } from '../documents/read-tables';

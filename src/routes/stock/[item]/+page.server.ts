@@ -1,9 +1,10 @@
 import { error, fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import { readClaims } from '$lib/core/claims';
-import { evidence as evidenceSchema, formValues, stockForm, type Product } from '$lib/core/exchange';
+import { evidence as evidenceSchema, type Product } from '$lib/core/model';
+import { formValues, stockForm } from '$lib/core/exchange';
 import { soberFlux } from '$lib/core/optics';
-import { showRecorded } from '$lib/core/showing';
+import { showRecorded } from '$lib/core/views';
 import { FACTS, isNumeric } from '$lib/core/vehicle';
 import { orTrouble } from '$lib/server/or-trouble';
 import { workerOf } from '$lib/server/person';

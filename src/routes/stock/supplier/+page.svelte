@@ -2,7 +2,7 @@
 	import { resolve } from '$app/paths';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
-	import { counted } from '$lib/core/units';
+	import { counted } from '$lib/core/quantity';
 
 	let { data, form } = $props();
 

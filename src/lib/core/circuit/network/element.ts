@@ -1,4 +1,4 @@
-import { VOLTS_NOMINAL } from '../../units';
+import { VOLTS_NOMINAL } from '../../quantity';
 
 /** A point of a network. Everything is measured against `GROUND`. */
 export type Node = string;

@@ -1,4 +1,4 @@
-import type { Channel, Configuration, Product, Socket } from '../../exchange';
+import type { Channel, Configuration, Product, Socket } from '../../model';
 import { categoryOrNull, filamentOf, type FunctionId } from '../../lamps';
 import { lampIn, type Fitted } from '../fitted';
 import { productParts, stockPart, whenCold } from '../lamp-parts';

@@ -1,7 +1,7 @@
 import { checkDraft, draftOf, type WalkContext } from '../../walk';
 import type { Problem, Result } from '../../result';
 import { readAccessory, readConfiguration, readProduct, readUnit } from '../one';
-import type { Configuration, Unit } from '../schema';
+import type { Configuration, Unit } from '../../model';
 import { Assembly, type Assembled, type Existing, type ImportWish, type Loose, type Progress } from './assembly';
 import type { MappedTable, RowProblem } from './incoming';
 import { TAKERS } from './rows';

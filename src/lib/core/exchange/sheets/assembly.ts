@@ -1,5 +1,5 @@
 import { claim, FACTS, withValueAt, type Subject, type SubjectKind } from '../../vehicle';
-import type { Accessory, Configuration, Evidence, Product, Unit } from '../schema';
+import type { Accessory, Configuration, Evidence, Product, Unit } from '../../model';
 import { fromCell } from './cells';
 import { COLUMNS } from './columns';
 import type { MappedTable, RowProblem } from './incoming';

@@ -1,5 +1,5 @@
 import { factOf, isNumeric, subjectsOf, valueAt, withoutUnit, withValueAt, type SubjectKind } from '../../vehicle';
-import type { Accessory, Configuration, Evidence, Product, Unit } from '../schema';
+import type { Accessory, Configuration, Evidence, Product, Unit } from '../../model';
 import { toCell, type Cell } from './cells';
 import { COLUMNS, type SheetName } from './columns';
 

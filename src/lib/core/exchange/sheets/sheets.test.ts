@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { makeConfiguration, LOW_SOCKET, STOP_SOCKET } from '../../../../../tests/support/make';
 import { demoDocument } from '../../../server/demo/load';
-import type { Configuration, Unit } from '../schema';
+import type { Configuration, Unit } from '../../model';
 import {
 	assembleSheets,
 	mapHeadings,

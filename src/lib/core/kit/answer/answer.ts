@@ -1,8 +1,8 @@
-import type { Accessory, Pack, Product } from '../../exchange';
+import type { Accessory, Pack, Product } from '../../model';
 import type { Verdict } from '../../match';
 import type { Group } from '../choices/options';
 import type { KitProgram, LampVariable, PartPlace, PartVariable } from '../program';
-import type { Solution } from '../solve/solver';
+import type { Solution } from '../../solver/solver';
 
 /** Pieces of a part in one place. */
 export interface PlacedPieces extends PartPlace {

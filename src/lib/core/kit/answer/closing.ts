@@ -1,4 +1,4 @@
-import type { Socket } from '../../exchange';
+import type { Socket } from '../../model';
 import { lampFunction } from '../../lamps';
 import { describe, LIGHT_SHARE, matchSocket, socketCase, type Candidate, type SocketCase } from '../../match';
 import { monitorChecks } from '../../circuit';

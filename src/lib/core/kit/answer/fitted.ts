@@ -1,4 +1,4 @@
-import type { Configuration, Product } from '../../exchange';
+import type { Configuration, Product } from '../../model';
 import { vehicleCircuit, type FittedLamp, type FittedPart, type VehicleCircuit } from '../../circuit';
 import { assemblyLamp } from '../choices/assemblies';
 import type { KitAnswer } from './answer';

@@ -1,8 +1,8 @@
-import type { KitOrder, Socket } from '../../exchange';
+import type { KitOrder, Socket } from '../../model';
 import { dealt, type OpenSocket } from './answer';
 import { wantedFor } from './closing';
 import type { Group, KitCase } from '../choices/options';
-import type { SolvedKit } from '../solve/solve-checked';
+import type { SolvedKit } from '../solution/solve-checked';
 
 function whyLeft(group: Group, order: KitOrder): string {
 	const needsNothingOnSale = group.options.every((o) => o.needs.some((n) => n.parts.length === 0));

@@ -1,5 +1,4 @@
-import type { Check } from './facts';
-import { itemsOf } from './facts';
+import { type Check, itemsOf } from './facts';
 
 /** Packs hold the pieces the lines say, come off the shelf, and the sums are right. */
 export const boxCheck: Check = (kit) => {

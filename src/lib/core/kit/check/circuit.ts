@@ -1,4 +1,4 @@
-import { broughtBy } from '../solve/circuit-cut';
+import { broughtBy } from '../solution/circuit-cut';
 import { circuitWithKit } from '../answer/fitted';
 import type { Check } from './facts';
 

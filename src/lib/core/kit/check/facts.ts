@@ -1,4 +1,4 @@
-import type { Accessory, Configuration, KitOrder, Product } from '../../exchange';
+import type { Accessory, Configuration, KitOrder, Product } from '../../model';
 import type { Catalogue, Shop } from '../../match';
 import type { KitAnswer, KitLine } from '../answer/answer';
 

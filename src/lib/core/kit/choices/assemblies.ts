@@ -1,4 +1,4 @@
-import type { Accessory, Configuration, Product, Socket } from '../../exchange';
+import type { Accessory, Configuration, Product, Socket } from '../../model';
 import { filamentOf, lampFunction } from '../../lamps';
 import { policyFor, type Catalogue, type Shop, type Verdict } from '../../match';
 import { assemblyAmounts } from '../weigh/amounts';

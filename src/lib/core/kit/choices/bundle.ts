@@ -1,4 +1,4 @@
-import type { Configuration } from '../../exchange';
+import type { Configuration } from '../../model';
 import { filamentOf } from '../../lamps';
 import { channelsOf } from '../../vehicle';
 import { leavingWeight } from '../weigh/leaving';

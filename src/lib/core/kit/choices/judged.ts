@@ -1,4 +1,4 @@
-import type { Configuration, Socket } from '../../exchange';
+import type { Configuration, Socket } from '../../model';
 import {
 	candidatesFor,
 	likeness,

@@ -1,4 +1,4 @@
-import type { Accessory, Choice, Configuration, KitOrder, Product, Socket } from '../../exchange';
+import type { Accessory, Choice, Configuration, KitOrder, Product, Socket } from '../../model';
 import {
 	Candidate,
 	joinedRemedies,
@@ -19,7 +19,7 @@ import { groupName, twinGroups } from '../../vehicle';
 import { lampAmounts } from '../weigh/amounts';
 import { addAmounts, NO_AMOUNTS, type Amounts } from '../weigh/balance';
 import { judgedIn } from './judged';
-import { socketsInScope } from '../scope';
+import { socketsInScope } from './scope';
 
 /** A part one socket needs before an option fits there, and what is on sale for it. */
 export interface Need {

@@ -1,6 +1,6 @@
-import type { KitOrder, Product } from '../../exchange';
+import type { KitOrder, Product } from '../../model';
 import { assumedBy } from '../../match';
-import { assumedValue } from '../../units';
+import { assumedValue } from '../../quantity';
 import { twinGroups } from '../../vehicle';
 import { assembliesOf } from './assemblies';
 import { weighing } from '../weigh/balance';

@@ -1,6 +1,6 @@
 import { ledColdConductance, ledCurrent } from '../../circuit';
-import type { Configuration, Pack } from '../../exchange';
-import { VOLTS_CHARGING, VOLTS_REST } from '../../units';
+import type { Configuration, Pack } from '../../model';
+import { VOLTS_CHARGING, VOLTS_REST } from '../../quantity';
 import { channelsOf } from '../../vehicle';
 import type { Weigh } from '../weigh/balance';
 import type { Group, Option } from './options';

@@ -1,4 +1,4 @@
-import type { Configuration } from '../../exchange';
+import type { Configuration } from '../../model';
 import { socketName } from '../../vehicle';
 import type { KitAnswer } from '../answer/answer';
 import { checkKit, type KitCheck } from '../check';

@@ -1,5 +1,5 @@
-import type { Socket } from '../../exchange';
-import { differences } from '../answer/runners-up';
+import type { Socket } from '../../model';
+import { differences } from '../assemble/runners-up';
 import type { KitAnswer } from '../answer/answer';
 
 /** What is different between two revisions of a kit. */

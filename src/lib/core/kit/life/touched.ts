@@ -1,5 +1,5 @@
-import type { Accessory, Complaint, Configuration, KitOrder, Product } from '../../exchange';
-import { amount } from '../../units';
+import type { Accessory, Complaint, Configuration, KitOrder, Product } from '../../model';
+import { amount } from '../../quantity';
 import { socketName } from '../../vehicle';
 import type { KitAnswer, KitLine } from '../answer/answer';
 import { checkBesideBox } from '../check';

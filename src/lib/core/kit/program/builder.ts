@@ -1,10 +1,10 @@
-import type { Accessory, Configuration, KitOrder, Pack, Product } from '../../exchange';
+import type { Accessory, Configuration, KitOrder, Pack, Product } from '../../model';
 import type { Shop } from '../../match';
 import type { AssemblyOption } from '../choices/assemblies';
 import type { Weigh } from '../weigh/balance';
 import type { Bundle } from '../choices/bundle';
 import type { Group, Option } from '../choices/options';
-import type { Constraint, Program, Variable } from '../solve/solver';
+import type { Constraint, Program, Variable } from '../../solver/solver';
 
 /** A demand on the kit that a person can name, and take back. */
 export interface Rule {

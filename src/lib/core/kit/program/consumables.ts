@@ -1,4 +1,4 @@
-import type { Accessory, Socket } from '../../exchange';
+import type { Accessory, Socket } from '../../model';
 import { lampFunction } from '../../lamps';
 import type { Group } from '../choices/options';
 import type { Builder } from './builder';

@@ -1,4 +1,4 @@
-import { amount } from '../../units';
+import { amount } from '../../quantity';
 import { Builder, type KitProgram, type ProgramInput } from './builder';
 import { addConsumables } from './consumables';
 import { addLamps } from './lamps';

@@ -1,4 +1,4 @@
-import type { Accessory, Socket } from '../../exchange';
+import type { Accessory, Socket } from '../../model';
 import { partAmounts } from '../weigh/amounts';
 import { nameOf } from '../choices/options';
 import type { Builder } from './builder';

@@ -10,10 +10,10 @@ import {
 	type FilamentRole,
 	type MonitorCheck
 } from '../../circuit';
-import type { Accessory, Channel, Product, Socket } from '../../exchange';
+import type { Accessory, Channel, Product, Socket } from '../../model';
 import { categoryOrNull, filamentOf, lampFunction, type LampCategory } from '../../lamps';
 import { replacesFlasher, suits } from '../../match';
-import { VOLTS_CHARGING, VOLTS_REST } from '../../units';
+import { VOLTS_CHARGING, VOLTS_REST } from '../../quantity';
 import { partAmounts } from '../weigh/amounts';
 import { assemblyLamp } from '../choices/assemblies';
 import type { Builder, PartVariable } from './builder';

@@ -1,5 +1,5 @@
-import type { Accessory, Pack, Product } from '../../exchange';
-import { counted } from '../../units';
+import type { Accessory, Pack, Product } from '../../model';
+import { counted } from '../../quantity';
 import type { Builder, LampVariable, Rule } from './builder';
 
 /** Packs taken to be on a shelf nobody has counted. */

@@ -10,14 +10,14 @@ import {
 import { highsSolver } from '../../../server/solver/highs';
 import { FUNCTION_IDS } from '../../lamps';
 import { compileCatalogue } from '../../match';
-import { KIT_SCOPES, type KitOrder } from '../../exchange';
+import { KIT_SCOPES, type KitOrder } from '../../model';
 import { kitOf } from '../../../../../tests/support/generate-kit';
-import { lpText } from '../solve/lp-text';
+import { lpText } from '../../solver/lp-text';
 import { prepareKit } from '../choices/prepare';
 import { kitProgram } from '.';
-import { solveInParts } from '../solve/split';
-import { socketsInScope } from '../scope';
-import type { Program } from '../solve/solver';
+import { solveInParts } from '../../solver/split';
+import { socketsInScope } from '../choices/scope';
+import type { Program } from '../../solver/solver';
 
 const ORDER: KitOrder = { scope: 'vehicle', balance: 'price', choices: {} };
 

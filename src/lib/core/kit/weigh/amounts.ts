@@ -1,5 +1,5 @@
-import { VOLTS_CHARGING } from '../../units';
-import type { Accessory, Product } from '../../exchange';
+import { VOLTS_CHARGING } from '../../quantity';
+import type { Accessory, Product } from '../../model';
 import { lampFunction } from '../../lamps';
 import { CRITERIA, type Candidate } from '../../match';
 import { NO_AMOUNTS, type Amounts } from './balance';

@@ -1,5 +1,5 @@
-import type { Balance, BalanceWeights, KitOrder } from '../../exchange';
-import { assumedValue, type Assumed } from '../../units';
+import type { Balance, BalanceWeights, KitOrder } from '../../model';
+import { assumedValue, type Assumed } from '../../quantity';
 
 /** What a kit is weighed by beside its price. */
 export interface Amounts {

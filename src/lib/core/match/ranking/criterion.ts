@@ -1,4 +1,4 @@
-import type { ProductCase, SocketCase } from '../case';
+import type { ProductCase, SocketCase } from '../cases/cases';
 
 /** One thing candidates are ranked by. */
 export interface Criterion {

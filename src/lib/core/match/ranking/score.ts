@@ -1,5 +1,5 @@
-import { assumedValue, type Assumed } from '../../units';
-import type { ProductCase, SocketCase } from '../case';
+import { assumedValue, type Assumed } from '../../quantity';
+import type { ProductCase, SocketCase } from '../cases/cases';
 import { CRITERIA } from './criteria';
 import { weightId } from './weights';
 

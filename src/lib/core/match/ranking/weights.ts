@@ -1,4 +1,4 @@
-import type { Assumption } from '../../units';
+import type { Assumption } from '../../quantity';
 import { CRITERIA } from './criteria';
 
 /** Which assumption is the weight of a criterion. */

@@ -1,6 +1,6 @@
-import type { Product } from '../../exchange';
-import type { Candidate } from '../candidate';
-import type { SocketMatch } from '../match';
+import type { Product } from '../../model';
+import type { Candidate } from '../candidates/candidate';
+import type { SocketMatch } from '../candidates/match';
 import { WISH_KINDS } from './kinds';
 import type { Wish } from './wish';
 

@@ -1,6 +1,6 @@
 import { ALIKE_MIRED } from '../../optics';
-import { mired } from '../../units';
-import { piecesOf } from '../case';
+import { mired } from '../../quantity';
+import { piecesOf } from '../cases/cases';
 import { NO_WISH, type WishKind } from './wish';
 
 const inStock: WishKind = {

@@ -1,4 +1,4 @@
-import type { Candidate } from '../candidate';
+import type { Candidate } from '../candidates/candidate';
 
 /** What somebody wishes for the whole vehicle. */
 export interface Wish {

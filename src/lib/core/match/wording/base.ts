@@ -1,4 +1,4 @@
-import type { Product } from '../../exchange';
+import type { Product } from '../../model';
 import type { Words } from './words';
 
 interface Pair {

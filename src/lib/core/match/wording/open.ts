@@ -1,4 +1,4 @@
-import type { OpenReason } from '../match';
+import type { OpenReason } from '../candidates/match';
 
 /** Why nothing can be matched in a place. */
 export const OPEN_WORDS: Record<OpenReason, string> = {

@@ -1,4 +1,4 @@
-import { SECOND_RADIATION_CONSTANT } from '../../units';
+import { SECOND_RADIATION_CONSTANT } from '../../quantity';
 import { sample, type Spectrum } from '../grid';
 
 /** Planck radiator at a colour temperature in K, relative; stands for every filament lamp. */

@@ -1,4 +1,4 @@
-import type { LightColour } from '../../exchange';
+import type { LightColour } from '../../model';
 import type { Glass } from '../../lamps';
 import { multiply, type Spectrum } from '../grid';
 import { transmittance } from '../lenses';

@@ -1,4 +1,4 @@
-import { mired } from '../../units';
+import { mired } from '../../quantity';
 import { sample, type Spectrum } from '../grid';
 import { twoSidedGaussian } from '../shapes';
 

@@ -1,4 +1,4 @@
-import type { Evidence } from '../../exchange';
+import type { Evidence } from '../../model';
 import { factOf, type SubjectKind } from './facts';
 import { agree, valueAt, withValueAt } from './path';
 import { liveEvidence } from './strength';

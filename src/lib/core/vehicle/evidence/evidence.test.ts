@@ -1,11 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LOW_SOCKET, makeConfiguration, STOP_SOCKET } from '../../../../../tests/support/make';
-import type { Configuration, Evidence, Socket } from '../../exchange';
+import { type Configuration, type Evidence, type Socket, EVIDENCE_SOURCES } from '../../model';
 import {
 	agree,
 	claim,
-	EVIDENCE_SOURCES,
 	evidenceFor,
 	factOf,
 	factText,

@@ -1,4 +1,3 @@
-export * from './sources';
 export * from './strength';
 export * from './words';
 export * from './facts';

@@ -1,4 +1,4 @@
-import type { Configuration, Evidence } from '../../exchange';
+import type { Configuration, Evidence } from '../../model';
 import type { Subject } from './claim';
 import { factOf, type SubjectKind } from './facts';
 import { agree, valueAt, withValueAt } from './path';

@@ -1,5 +1,4 @@
-import type { Evidence } from '../../exchange';
-import { EVIDENCE_SOURCES } from './sources';
+import { type Evidence, EVIDENCE_SOURCES } from '../../model';
 
 /** True when evidence about `said` speaks of the fact `asked`: the same one, one of its parts, or the whole it belongs to. */
 export function speaksOf(said: string, asked: string): boolean {

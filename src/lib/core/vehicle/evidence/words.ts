@@ -1,4 +1,4 @@
-import type { Evidence } from '../../exchange';
+import type { Evidence } from '../../model';
 import { evidenceFor } from './strength';
 
 const WORDS: Record<Evidence['source'], string> = {

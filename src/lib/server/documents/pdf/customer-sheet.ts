@@ -1,4 +1,4 @@
-import { CAUTIONS, policySentences, wiresOf } from '../../../core/showing';
+import { CAUTIONS, policySentences, wiresOf } from '../../../core/views';
 import type { KitSheet } from '../../services/kits';
 import {
 	bullets,

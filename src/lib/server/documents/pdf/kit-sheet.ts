@@ -1,5 +1,5 @@
-import { CAUTIONS, policySentences, wiresOf, type ShownLine } from '../../../core/showing';
-import { amount } from '../../../core/units';
+import { CAUTIONS, policySentences, wiresOf, type ShownLine } from '../../../core/views';
+import { amount } from '../../../core/quantity';
 import type { KitSheet } from '../../services/kits';
 import {
 	bullets,

@@ -1,4 +1,4 @@
-import type { ShownLine } from '../../../core/showing';
+import type { ShownLine } from '../../../core/views';
 import type { KitSheet } from '../../services/kits';
 import { inner, MARGIN, paragraph, pdf, table, type Doc, type Paper, type PaperColumn } from './paper';
 

@@ -1,7 +1,7 @@
 import { arc } from 'd3-shape';
 import type PDFDocument from 'pdfkit';
-import type { ShownSocket } from '../../../core/showing';
-import { layOut, middle, type Cell } from '../../../core/showing/rota-layout';
+import type { ShownSocket } from '../../../core/views';
+import { layOut, middle, type Cell } from '../../../core/views/rota-layout';
 
 const RADII = { exterior: [146, 208], cabin: [80, 138], core: [18, 72] } as const;
 const RIM = [211, 224] as const;

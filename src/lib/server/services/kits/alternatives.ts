@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { assembliesOf, groupsOf, socketsInScope } from '../../../core/kit';
 import { describe, matchSocket, type Candidate, type Verdict } from '../../../core/match';
 import { groupName, socketName, twinGroups } from '../../../core/vehicle';
-import type { ShownAlternative, ShownPlace } from '../../../core/showing';
+import type { ShownAlternative, ShownPlace } from '../../../core/views';
 import { shopData } from '../catalogue';
 import type { KitSheet } from './show';
 

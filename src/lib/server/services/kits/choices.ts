@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { kitOrder, type Choice, type Configuration, type KitOrder, type Socket } from '../../../core/exchange';
+import { kitOrder, type Choice, type Configuration, type KitOrder, type Socket } from '../../../core/model';
 import { assembliesOf, changeLine, groupsOf, socketsInScope, type LineChange } from '../../../core/kit';
 import { Candidate, socketCase } from '../../../core/match';
 import { err, ok, type Result } from '../../../core/result';

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Configuration, KitOrder } from '../../../core/exchange';
+import type { Configuration, KitOrder } from '../../../core/model';
 import { assembleKit, type KitAnswer, type KitWish, type Solver } from '../../../core/kit';
 import { err, ok, type Result } from '../../../core/result';
 import { findConfiguration } from '../../repositories/configurations';

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { CAUTIONS, policySentences, wiresOf, type ShownSocket } from '../../../core/showing';
+import { CAUTIONS, policySentences, wiresOf, type ShownSocket } from '../../../core/views';
 import { findRevision, listRevisions } from '../../repositories/kits';
 import { kitSheet } from './show';
 

@@ -1,4 +1,4 @@
-import type { KitOrder } from '../../../core/exchange';
+import type { KitOrder } from '../../../core/model';
 import { NEW_LIFE } from '../../../core/kit';
 import { err, ok, type Result } from '../../../core/result';
 import { findConfiguration } from '../../repositories/configurations';

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { describe, expect, it } from 'vitest';
 import { demoDatabase, kitContextOn } from '../../../../../tests/support/database';
-import { kitOrder, type Product } from '../../../core/exchange';
+import { kitOrder, type Product } from '../../../core/model';
 import { demoDocument } from '../../demo/load';
 import { findKit, listRevisions } from '../../repositories/kits';
 import { putProduct } from '../../repositories/products';

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Accessory, Complaint, Configuration, KitOrder, Policy, Product } from '../../../core/exchange';
+import type { Accessory, Complaint, Configuration, KitOrder, Policy, Product } from '../../../core/model';
 import { checkKit, NEW_LIFE, reasonsAgainst, type KitAnswer, type KitLife } from '../../../core/kit';
 import { err, ok, type Result } from '../../../core/result';
 import { vehicleName } from '../../../core/vehicle';

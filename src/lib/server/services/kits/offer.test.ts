@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoDatabase, kitContextOn } from '../../../../../tests/support/database';
-import { kitOrder } from '../../../core/exchange';
+import { kitOrder } from '../../../core/model';
 import { findProduct, putProduct } from '../../repositories/products';
 import { bumpCatalogueVersion } from '../../repositories/settings';
 import { askCounter } from '../counter';

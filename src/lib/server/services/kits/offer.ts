@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
-import { BALANCES, kitOrder, type Balance, type Configuration, type KitScope } from '../../../core/exchange';
+import { BALANCES, kitOrder, type Balance, type Configuration, type KitScope } from '../../../core/model';
 import { assembleKit, type KitAnswer } from '../../../core/kit';
-import type { ShownOffer } from '../../../core/showing';
+import type { ShownOffer } from '../../../core/views';
 import { findConfiguration } from '../../repositories/configurations';
 import { listKits, listRevisions } from '../../repositories/kits';
 import { shopData } from '../catalogue';

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { ShownKitRow } from '../../../core/showing';
+import type { ShownKitRow } from '../../../core/views';
 import { vehicleName } from '../../../core/vehicle';
 import { listConfigurations } from '../../repositories/configurations';
 import { listKits, listRevisions } from '../../repositories/kits';

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
-import type { Accessory, Configuration, KitOrder, Policy } from '../../../core/exchange';
+import type { Accessory, Configuration, KitOrder, Policy } from '../../../core/model';
 import { EMPTY_ANSWER, NEW_LIFE, type KitAnswer, type KitLife, type Touch } from '../../../core/kit';
-import { showKit, type ShownKit } from '../../../core/showing';
+import { showKit, type ShownKit } from '../../../core/views';
 import { vehicleName } from '../../../core/vehicle';
 import { findConfiguration } from '../../repositories/configurations';
 import { findKit, listRevisions, type KitRevision, type StoredKit } from '../../repositories/kits';

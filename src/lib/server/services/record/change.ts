@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
-import { readConfiguration, readUnit, type Configuration, type Unit } from '../../../core/exchange';
+import { type Configuration, type Unit } from '../../../core/model';
+import { readConfiguration, readUnit } from '../../../core/exchange';
 import { withSubject, type Edited } from '../../../core/record';
 import { err, ok, summarise, type Result } from '../../../core/result';
 import { isShared, unitSocketOf, withValueAt } from '../../../core/vehicle';

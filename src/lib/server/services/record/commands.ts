@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { EVIDENCE_SOURCES } from '../../../core/vehicle';
 import {
+	EVIDENCE_SOURCES,
 	channel,
 	configuration,
 	configurationId,
@@ -9,7 +9,7 @@ import {
 	socket,
 	socketId,
 	unitId
-} from '../../../core/exchange';
+} from '../../../core/model';
 
 const source = z.enum(EVIDENCE_SOURCES);
 const note = z.string().max(1000).optional();

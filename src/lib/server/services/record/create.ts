@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
-import { readConfiguration, type Configuration } from '../../../core/exchange';
+import { type Configuration } from '../../../core/model';
+import { readConfiguration } from '../../../core/exchange';
 import { merge, split, type Cut, type Unlike } from '../../../core/identify';
 import type { Identity } from '../../../core/record';
 import { err, ok, summarise, type Result } from '../../../core/result';

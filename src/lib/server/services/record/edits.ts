@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Evidence } from '../../../core/exchange';
+import type { Evidence } from '../../../core/model';
 import {
 	addUsualChannels,
 	claimFacts,

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Configuration } from '../../../core/exchange';
+import type { Configuration } from '../../../core/model';
 import { standpoint, type Standpoint } from '../../../core/record';
 import { err, ok, type Result } from '../../../core/result';
 import { withUnit } from '../../../core/vehicle';

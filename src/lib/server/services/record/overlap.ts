@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Configuration } from '../../../core/exchange';
+import type { Configuration } from '../../../core/model';
 import { cannotBeToldApart } from '../../../core/identify';
 import { vehicleName } from '../../../core/vehicle';
 

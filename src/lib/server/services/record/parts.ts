@@ -1,4 +1,4 @@
-import type { Channel, Configuration } from '../../../core/exchange';
+import type { Channel, Configuration } from '../../../core/model';
 import { IDENTITY_FIELDS, type SubjectRef } from '../../../core/record';
 import {
 	evidenceText,

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { describe, expect, it } from 'vitest';
 import { demoDatabase, freshDatabase, kitContextOn } from '../../../../../tests/support/database';
-import { kitOrder } from '../../../core/exchange';
+import { kitOrder } from '../../../core/model';
 import { findConfiguration } from '../../repositories/configurations';
 import { lastEvent } from '../../repositories/events';
 import { countQuestions } from '../../repositories/questions';

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Accessory, Configuration, Product, Unit } from '../../../core/exchange';
+import type { Accessory, Configuration, Product, Unit } from '../../../core/model';
 import { composed, findStored, indexQuestions, putConfiguration } from '../../repositories/configurations';
 import { addEvent, lastEvent } from '../../repositories/events';
 import { findAccessory, findProduct, putAccessory, putProduct } from '../../repositories/products';

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
-import { readConfiguration, readUnit, type Socket, type Unit } from '../../../core/exchange';
+import { type Socket, type Unit } from '../../../core/model';
+import { readConfiguration, readUnit } from '../../../core/exchange';
 import { err, ok, summarise, type Result } from '../../../core/result';
 import { placeText, unitSocketOf } from '../../../core/vehicle';
 import { freeSocketId } from '../../../core/walk';

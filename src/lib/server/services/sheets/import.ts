@@ -12,7 +12,7 @@ import {
 	type RowProblem,
 	type SheetName
 } from '../../../core/exchange';
-import type { ShownSheets, ShownSheetWish } from '../../../core/showing';
+import type { ShownSheets, ShownSheetWish } from '../../../core/views';
 import { findConfigurations } from '../../repositories/configurations';
 import { findHeadingMap, putHeadingMap } from '../../repositories/heading-maps';
 import { listAccessories, listProducts } from '../../repositories/products';

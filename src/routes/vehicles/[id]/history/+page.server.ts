@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { showSockets } from '$lib/core/showing';
+import { showSockets } from '$lib/core/views';
 import { socketName, socketsInWalk, vehicleName } from '$lib/core/vehicle';
 import { configurationAt, historyOf } from '$lib/server/services/record/history';
 import { CONFIGURATIONS } from '$lib/server/services/record/store';

@@ -1,6 +1,6 @@
 import { error, fail, redirect, type Cookies } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
-import type { Socket } from '$lib/core/exchange';
+import type { Socket } from '$lib/core/model';
 import type { Cut, Difference } from '$lib/core/identify';
 import { IDENTITY_FIELDS, readIdentity, type Identity } from '$lib/core/record';
 import type { Result } from '$lib/core/result';

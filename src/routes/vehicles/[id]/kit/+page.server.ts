@@ -1,7 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import { resolve } from '$app/paths';
-import { BALANCES, KIT_SCOPES, kitOrder, label, socketId } from '$lib/core/exchange';
+import { BALANCES, KIT_SCOPES, kitOrder, label, socketId } from '$lib/core/model';
 import { FUNCTION_IDS } from '$lib/core/lamps';
 import { findConfiguration } from '$lib/server/repositories/configurations';
 import { orTrouble } from '$lib/server/or-trouble';

@@ -2,9 +2,8 @@
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import KitTable from '$lib/components/kit/KitTable.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
-	import { SCOPE_OPTIONS } from '$lib/components/kit/options';
+	import { SCOPE_OPTIONS, BALANCE_OPTIONS, SOCKETS_SCOPE } from '$lib/components/kit/options';
 
-	import { BALANCE_OPTIONS, SOCKETS_SCOPE } from '$lib/components/kit/options';
 	import { lampFunction } from '$lib/core/lamps/functions';
 
 	let { data, form } = $props();

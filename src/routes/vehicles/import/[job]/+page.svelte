@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import ImportProgress from '$lib/components/sheets/ImportProgress.svelte';
 	import SheetPreview from '$lib/components/sheets/SheetPreview.svelte';
-	import { counted } from '$lib/core/units';
+	import { counted } from '$lib/core/quantity';
 	import Message from '$lib/components/ui/Message.svelte';
 
 	let { data, form } = $props();

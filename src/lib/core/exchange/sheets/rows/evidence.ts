@@ -1,5 +1,5 @@
 import { FACTS, isNumeric, type SubjectKind } from '../../../vehicle';
-import type { Evidence } from '../../schema';
+import type { Evidence } from '../../../model';
 import type { Assembly, Loose, ReadRow } from '../assembly';
 import { fromCell } from '../cells';
 

@@ -1,6 +1,6 @@
 import { agree, isShared, valueAt } from '../../../vehicle';
 import { freeSocketId } from '../../../walk';
-import type { Socket } from '../../schema';
+import type { Socket } from '../../../model';
 import type { Assembly, Loose, ReadRow } from '../assembly';
 
 /** The id of the socket that sits where a row says, or a free one for a new socket there; empty when the row does not say where. */

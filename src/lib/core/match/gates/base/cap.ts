@@ -1,9 +1,9 @@
 import type { LampCategory } from '../../../lamps';
-import type { ProductCase, SocketCase } from '../../case';
-import { finding, type Finding } from '../../finding';
-import { bestRelation, type Relation } from '../../relation';
+import type { ProductCase, SocketCase } from '../../cases/cases';
+import { finding, type Finding } from '../../findings/finding';
+import { bestRelation, type Relation } from '../../cases/relation';
 import { partsFor } from '../../remedies';
-import type { Rule } from '../../rule';
+import type { Rule } from '../rule';
 
 type Entry = Extract<Relation, { kind: 'entry' }>['entry'];
 

@@ -1,5 +1,5 @@
-import { finding } from '../../finding';
-import type { Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import type { Rule } from '../rule';
 
 /** A socket whose category is poorly known, or made on more than one cap, cannot give a pass. */
 export const categoryDataRule: Rule = ({ category }) => {

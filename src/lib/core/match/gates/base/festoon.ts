@@ -1,8 +1,8 @@
 import { festoonSeat } from '../../../fit';
 import type { LampCategory } from '../../../lamps';
-import { finding, type Level } from '../../finding';
-import { bestRelation } from '../../relation';
-import { MAKER_DATA, type Rule } from '../../rule';
+import { finding, type Level } from '../../findings/finding';
+import { bestRelation } from '../../cases/relation';
+import { MAKER_DATA, type Rule } from '../rule';
 
 const LEVEL: Record<ReturnType<typeof festoonSeat>, Level> = {
 	seats: 'pass',

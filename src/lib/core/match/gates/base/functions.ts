@@ -1,6 +1,6 @@
 import { filamentOf, lampFunction } from '../../../lamps';
-import { finding } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 const POSITION = ['front-position', 'drl'] as const;
 

@@ -1,5 +1,5 @@
-import { finding } from '../../finding';
-import type { Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import type { Rule } from '../rule';
 
 /** Categories held by a different clip in nearly every lamp housing. Source: lamp category table, H7. */
 const MANY_HOLDERS: ReadonlySet<string> = new Set(['H7', 'H18']);

@@ -1,6 +1,6 @@
 import { isTwinContact } from '../../../lamps';
-import { finding } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 /**
  * Two wirings of the twin-contact wedge look alike, and an LED of one shorts the other. Filament lamps suit both.

@@ -1,8 +1,8 @@
 import { filamentOf, lampFunction, type RuleFamily, type SignalColour } from '../../../lamps';
 import { isInside, regionOf, type Source } from '../../../optics';
-import type { ProductCase, SocketCase } from '../../case';
-import { finding, type Finding } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import type { ProductCase, SocketCase } from '../../cases/cases';
+import { finding, type Finding } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 /** What leaves the lens, source spectrum times lens, against the boundary each function asks for in the market. */
 export const boundaryRule: Rule = (socket, product) => {

@@ -1,7 +1,7 @@
 import { lampFunction } from '../../../lamps';
 import { filamentSource, regionOf } from '../../../optics';
-import { finding } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 /** Where no rule asks for a colour, the light should still be of the kind the filament lamp gave; another colour is for the customer to ask for. */
 export const cabinColourRule: Rule = ({ socket, category, family, lens, through }, { light }) => {

@@ -1,7 +1,7 @@
 import { filamentOf, lampFunction } from '../../../lamps';
 import { filamentSource } from '../../../optics';
-import { finding } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 /** Share of the dim filament's light below which the dim function is lost, and above which only a comparison can tell. Assumptions. */
 const LOST = 0.4;

@@ -1,6 +1,6 @@
 import { matchWord } from '../../../optics';
-import { finding } from '../../finding';
-import type { Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import type { Rule } from '../rule';
 
 const SOURCE = 'spectral model; filament lamps beside it as they stand';
 

@@ -1,6 +1,6 @@
 import type { SoberFlux } from '../../../optics';
-import { finding, type FindingCode, type Level } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import { finding, type FindingCode, type Level } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 /** Shares of the filament lamp's light behind the lens: below `lost` refuse, below `enough` or above `glare` only a comparison can tell. Assumptions. */
 export const LIGHT_SHARE = { lost: 0.4, enough: 0.7, glare: 3 } as const;

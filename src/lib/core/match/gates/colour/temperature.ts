@@ -1,5 +1,5 @@
-import { finding } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 /** Bluest light for anything meant to be seen by, and warmest that is usual for fog lamps, K. */
 const BLUEST = 6500;

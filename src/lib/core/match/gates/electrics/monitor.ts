@@ -1,7 +1,7 @@
 import { lampFunction } from '../../../lamps';
-import { channelLoad, type ChannelCase, type ProductCase } from '../../case';
-import { finding, type Finding } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import { channelLoad, type ChannelCase, type ProductCase } from '../../cases/cases';
+import { finding, type Finding } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 /** LED load on every channel that feeds the socket against the channel's monitor or flasher. Stock lamps are counted as they are. */
 export const monitorRule: Rule = ({ channels }, product) =>

@@ -1,7 +1,6 @@
 import { smoothingHelps } from '../../../circuit';
-import { finding } from '../../finding';
-import type { Finding } from '../../finding';
-import type { Rule } from '../../rule';
+import { finding, type Finding } from '../../findings/finding';
+import type { Rule } from '../rule';
 
 /** A pulsed feed: a smoothing module where pulses limit the voltage, a trial by hand where they carry the brightness. */
 export const pulsedFeedRule: Rule = ({ channels }, { lamp }) => {

@@ -1,8 +1,8 @@
 import { heatLevel, steadyTemperature } from '../../../heat';
-import type { ProductCase, SocketCase } from '../../case';
-import { finding } from '../../finding';
-import { heatCaseOf } from '../../heat-case';
-import { MAKER_DATA, type Rule } from '../../rule';
+import type { ProductCase, SocketCase } from '../../cases/cases';
+import { finding } from '../../findings/finding';
+import { heatCaseOf } from '../../cases/heat-case';
+import { MAKER_DATA, type Rule } from '../rule';
 
 const SOURCE = 'estimate from the thermal assumptions of the shop';
 

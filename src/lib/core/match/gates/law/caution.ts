@@ -1,6 +1,6 @@
 import { ledInFilamentLamp, lampFunction } from '../../../lamps';
-import { finding } from '../../finding';
-import type { Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import type { Rule } from '../rule';
 
 /** Which rule family is looked at, and the usual caution. Rotalux never says that something is allowed. */
 export const cautionRule: Rule = ({ socket, configuration, family, outside }, { lamp }) => {

@@ -1,8 +1,8 @@
-import type { HeadlampPolicy, Policy } from '../../../exchange';
+import type { HeadlampPolicy, Policy } from '../../../model';
 import { lampFunction, type FunctionGroup } from '../../../lamps';
-import type { SocketCase } from '../../case';
-import { finding, type Finding } from '../../finding';
-import type { Rule } from '../../rule';
+import type { SocketCase } from '../../cases/cases';
+import { finding, type Finding } from '../../findings/finding';
+import type { Rule } from '../rule';
 
 /** The policy that holds for a beam in a market: the fog lamps' own, the market's own, or the shop's. */
 export function policyFor(policy: Policy, group: FunctionGroup, market: string): HeadlampPolicy {

@@ -1,5 +1,5 @@
-import { finding } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 /** A lamp that alternates white and amber while turning shows a colour turn must not have. */
 export const switchbackRule: Rule = ({ socket }, { product }) =>

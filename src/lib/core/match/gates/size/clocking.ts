@@ -1,7 +1,7 @@
 import { clockAdvice } from '../../../fit';
 import { lampFunction } from '../../../lamps';
-import { finding } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 const CODE = {
 	pass: 'size.clock.right',

@@ -1,7 +1,7 @@
 import { depthNeeded, fitsInside, type Box } from '../../../fit';
-import type { Product, Socket } from '../../../exchange';
-import { finding } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import type { Product, Socket } from '../../../model';
+import { finding } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 /** Smallest hole a driver's plug goes through, mm (the usual two-pin headlamp plugs; an assumption). */
 export const PLUG_MM = 22;

@@ -1,5 +1,5 @@
-import { finding } from '../../finding';
-import type { Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import type { Rule } from '../rule';
 
 /** A lamp goes in straight, or has to be turned in behind an offset opening; a long one cannot be turned there. */
 export const entryRule: Rule = ({ socket, category, source }, { product, lamp }) => {

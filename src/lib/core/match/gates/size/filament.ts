@@ -1,6 +1,6 @@
 import { categoryOrNull } from '../../../lamps';
-import { finding } from '../../finding';
-import type { Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import type { Rule } from '../rule';
 
 /** A filament lamp of the category is as big as the category says, and the lamp was built round it. */
 export const filamentSizeRule: Rule = ({ category }, { product, lamp }) => {

@@ -1,7 +1,7 @@
 import { lightCentreError } from '../../../fit';
 import { lampFunction } from '../../../lamps';
-import { finding, type Level } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import { finding, type Level } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 const LEVEL: Record<ReturnType<typeof lightCentreError>['focus'], Level> = {
 	kept: 'pass',

@@ -1,4 +1,4 @@
-import type { Rule } from '../../rule';
+import type { Rule } from '../rule';
 import { frontDimension } from './measure';
 
 /** Front envelope: length and diameter against lens and shield, and the diameter against the hole it has to pass. */

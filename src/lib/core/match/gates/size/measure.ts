@@ -1,5 +1,5 @@
-import { finding, type Finding } from '../../finding';
-import { MAKER_DATA } from '../../rule';
+import { finding, type Finding } from '../../findings/finding';
+import { MAKER_DATA } from '../rule';
 
 /** One dimension of a body in front of the reference plane against its room; a number missing on either side is unknown. */
 export function frontDimension(

@@ -1,6 +1,6 @@
 import { depthNeeded } from '../../../fit';
-import { finding, type Finding } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import { finding, type Finding } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 /** Most a cap on sale adds behind the lamp, mm; a body deeper than that has no cap to close over it. */
 function deepestCap(accessories: readonly { kind: string; extraDepth?: number }[]): number {

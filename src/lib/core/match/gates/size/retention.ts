@@ -1,6 +1,6 @@
 import { holdOf } from '../../../fit';
-import { finding } from '../../finding';
-import { MAKER_DATA, type Rule } from '../../rule';
+import { finding } from '../../findings/finding';
+import { MAKER_DATA, type Rule } from '../rule';
 
 /** A lamp with a flange is held by something; a loose one falls into the housing. */
 export const retentionRule: Rule = ({ socket, category, source }, { product, lamp }) => {

@@ -1,5 +1,5 @@
 import { ALIKE_MIRED } from '../../../optics';
-import { widestMired } from '../../light';
+import { widestMired } from '../../cases/light';
 import { share, type Criterion } from '../criterion';
 
 /** From here on a colour match earns nothing, mired. */

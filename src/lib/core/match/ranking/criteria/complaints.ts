@@ -1,4 +1,4 @@
-import { counted } from '../../../units';
+import { counted } from '../../../quantity';
 import type { Criterion } from '../criterion';
 
 /** Complaints about the product that nobody has settled. */

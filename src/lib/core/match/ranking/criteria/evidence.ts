@@ -1,4 +1,4 @@
-import type { EvidenceSource, Product } from '../../../exchange';
+import type { EvidenceSource, Product } from '../../../model';
 import type { Criterion } from '../criterion';
 
 /** Points by the best source that speaks for a product's data. */

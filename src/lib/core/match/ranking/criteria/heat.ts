@@ -1,6 +1,6 @@
 import { steadyTemperature } from '../../../heat';
-import type { ProductCase, SocketCase } from '../../case';
-import { heatCaseOf } from '../../heat-case';
+import type { ProductCase, SocketCase } from '../../cases/cases';
+import { heatCaseOf } from '../../cases/heat-case';
 import { share, type Criterion } from '../criterion';
 
 /** A margin of this much is full, K. */

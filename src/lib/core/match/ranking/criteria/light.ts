@@ -1,4 +1,4 @@
-import { survivingShare } from '../../light';
+import { survivingShare } from '../../cases/light';
 import { share, type Criterion } from '../criterion';
 
 /** Light that survives the lens, relative to the filament lamp; the sober flux, never the bare claim. */

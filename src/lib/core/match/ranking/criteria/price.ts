@@ -1,4 +1,4 @@
-import { amount } from '../../../units';
+import { amount } from '../../../quantity';
 import type { Criterion } from '../criterion';
 
 /** A lamp of this price earns half, minor units. */

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { showChannels } from '$lib/core/showing';
+import { showChannels } from '$lib/core/views';
 import { findConfiguration } from '$lib/server/repositories/configurations';
 import { database } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';

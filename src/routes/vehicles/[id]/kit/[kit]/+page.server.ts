@@ -1,6 +1,6 @@
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
-import { accessoryId, label, policyException, productId, socketId, type KitOrder } from '$lib/core/exchange';
+import { accessoryId, label, policyException, productId, socketId, type KitOrder } from '$lib/core/model';
 import type { Result } from '$lib/core/result';
 import { orderIn } from '$lib/server/kit-forms';
 import { orTrouble } from '$lib/server/or-trouble';

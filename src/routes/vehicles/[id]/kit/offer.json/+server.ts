@@ -1,5 +1,5 @@
 import { error, json } from '@sveltejs/kit';
-import { KIT_SCOPES } from '$lib/core/exchange';
+import { KIT_SCOPES } from '$lib/core/model';
 import { offerFor } from '$lib/server/services/kits';
 import { kitContext } from '$lib/server/shop';
 import type { RequestHandler } from './$types';

@@ -1,7 +1,7 @@
 import { error, fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import { resolve } from '$app/paths';
-import { productId } from '$lib/core/exchange';
+import { productId } from '$lib/core/model';
 import { orTrouble } from '$lib/server/or-trouble';
 import { personOf } from '$lib/server/person';
 import { changeAssumptions } from '$lib/server/services/assumptions';

@@ -5,8 +5,8 @@
 	import QrSquare from '$lib/components/kit/QrSquare.svelte';
 	import PaperRota from '$lib/components/rota/PaperRota.svelte';
 	import { money } from '$lib/components/ui/money';
-	import { CAUTIONS, policySentences } from '$lib/core/showing/cautions';
-	import { wiresOf } from '$lib/core/showing/wires';
+	import { CAUTIONS, policySentences } from '$lib/core/views/cautions';
+	import { wiresOf } from '$lib/core/views/wires';
 
 	let { data } = $props();
 

@@ -1,0 +1,81 @@
+import type { Configuration } from '../model';
+import { lampFunction } from '../lamps';
+import { placeText } from '../vehicle';
+
+/** Something of the wiring on record that keeps results from being known, in one sentence, and what it is about. */
+export interface WiringTrouble {
+	about: { kind: 'socket' | 'channel' | 'flasher'; id: string };
+	text: string;
+}
+
+/** What is missing or cannot be in the channels of a vehicle: a socket on none or on two, a feed named twice, a flasher without its numbers. */
+export function wiringTroubles(configuration: Configuration): WiringTrouble[] {
+	return [
+		...unfed(configuration),
+		...fedTwice(configuration),
+		...doubleFeeds(configuration),
+		...flasherGaps(configuration)
+	];
+}
+
+function unfed({ sockets, channels }: Configuration): WiringTrouble[] {
+	const fed = new Set(channels.flatMap((c) => c.feeds.map((f) => `${f.socket} ${f.function}`)));
+	// What feeds a sealed or factory-LED unit is nobody's question here.
+	const open = sockets.filter((socket) => socket.state === 'filament');
+	return open.flatMap((socket) =>
+		socket.functions
+			.filter((fn) => !fed.has(`${socket.id} ${fn}`))
+			.map((fn) => ({
+				about: { kind: 'socket' as const, id: socket.id as string },
+				text: `${placeText(socket)}, ${socket.side}: nothing on record feeds its ${lampFunction(fn).label.toLowerCase()}, so it stays dark here.`
+			}))
+	);
+}
+
+function fedTwice({ channels }: Configuration): WiringTrouble[] {
+	const by = new Map<string, string[]>();
+	for (const channel of channels)
+		for (const feed of channel.feeds) {
+			const key = `${feed.socket} ${feed.function}`;
+			by.set(key, [...(by.get(key) ?? []), channel.id]);
+		}
+	return [...by].flatMap(([key, ids]) => {
+		const names = [...new Set(ids)];
+		const [socket = '', fn = ''] = key.split(' ');
+		return names.length > 1
+			? [
+					{
+						about: { kind: 'socket' as const, id: socket },
+						text: `${socket} has its ${fn} from ${names.join(' and ')}: one of them is not so.`
+					}
+				]
+			: [];
+	});
+}
+
+/** A feed that leads to the same contact twice would be a loop. */
+function doubleFeeds({ channels }: Configuration): WiringTrouble[] {
+	return channels.flatMap(({ id, feeds }) => {
+		const seen = feeds.map((f) => `${f.socket} ${f.function}`);
+		const twice = seen.find((key, i) => seen.indexOf(key) !== i);
+		return twice
+			? [
+					{
+						about: { kind: 'channel' as const, id: id as string },
+						text: `${id} feeds ${twice.replace(' ', ', ')} twice, which is a loop: take one out.`
+					}
+				]
+			: [];
+	});
+}
+
+function flasherGaps({ channels, flasher }: Configuration): WiringTrouble[] {
+	const counted = channels.some((c) => c.monitor?.kind === 'flasher' && c.monitor.minCurrent === undefined);
+	if (!counted || flasher?.thresholdCurrent !== undefined) return [];
+	return [
+		{
+			about: { kind: 'flasher', id: 'flasher' },
+			text: 'The flasher has no threshold current on record: read its type, or take lamps out one by one and watch the rate.'
+		}
+	];
+}

@@ -1,0 +1,128 @@
+import type { Choice, KitOrder, Socket } from '../../model';
+import { describe, GATES, gateLevel, matchSocket, type Candidate, type Gate, type Level } from '../../match';
+import { err, ok, type Result } from '../../result';
+import { twinGroups } from '../../vehicle';
+import { assembliesOf } from '../choices/assemblies';
+import { assembleKit } from '../assemble/assemble';
+import type { KitAnswer } from '../answer/answer';
+import { socketsInScope } from '../choices/scope';
+import { groupsOf, type KitCase } from '../choices/options';
+import type { Solver } from '../../solver/solver';
+
+/** What one other lamp in a kit moves, everything else left as it is. */
+export interface LineChange {
+	/** Price of the kit then, and how much that is more, minor units. */
+	total: number;
+	difference: number;
+	/** Gates whose level moves, with the words behind the worse one. */
+	gates: { gate: Gate; before: Level; after: Level; why: string }[];
+	/** Parts that come into the box, and that leave it, by name. */
+	added: string[];
+	dropped: string[];
+	/** Whites that would stand out and do not now, and what the circuit would say. */
+	mismatches: KitAnswer['mismatches'];
+	complaints: string[];
+}
+
+/** An order that keeps every lamp of a kit as it is. */
+function frozen(kitCase: KitCase, order: KitOrder, answer: KitAnswer): KitOrder {
+	const lamps = new Map(answer.lines.flatMap((l) => (l.product ? l.sockets.map((s) => [s, l.product] as const) : [])));
+	const choices = Object.fromEntries(
+		socketsInScope(kitCase.configuration.sockets, order).map(({ id }): [string, Choice] => {
+			const product = lamps.get(id);
+			return [id, product ? { kind: 'product', product: product as never } : { kind: 'stock', reason: 'as it stands' }];
+		})
+	);
+	return { ...order, choices };
+}
+
+const candidateOf = (
+	{ configuration, catalogue, shop }: KitCase,
+	order: KitOrder,
+	socket: Socket,
+	product: string | undefined
+) =>
+	matchSocket(configuration, socket, catalogue, { ...shop, exception: order.exception }).candidates.find(
+		(c) => c.product.id === product
+	);
+
+function movedGates(before: Candidate | undefined, after: Candidate): LineChange['gates'] {
+	return GATES.flatMap((gate) => {
+		const was = before ? gateLevel(before.findings, gate) : 'pass';
+		const is = gateLevel(after.findings, gate);
+		const behind = after.findings.find((f) => f.gate === gate && f.level === is);
+		return was === is ? [] : [{ gate, before: was, after: is, why: behind ? describe(behind).why : '' }];
+	});
+}
+
+type Change = { sockets: readonly Socket[]; product: string; gates: LineChange['gates'] };
+
+/** The change of one lamp, judged by Match; an error in words when it is refused there. */
+function lampChange(
+	kitCase: KitCase,
+	order: KitOrder,
+	answer: KitAnswer,
+	group: readonly Socket[],
+	product: string
+): Result<Change, string> {
+	const [socket] = group;
+	const after = socket && candidateOf(kitCase, order, socket, product);
+	if (!socket || !after) return err('This lamp is no candidate for the place.');
+	if (after.verdict === 'refused') return err(`${after.product.name} is refused here: ${firstRefusal(after)}.`);
+	const now = answer.lines.find((l) => l.product && l.sockets.includes(socket.id))?.product;
+	return ok({ sockets: group, product, gates: movedGates(candidateOf(kitCase, order, socket, now), after) });
+}
+
+/** The change to an assembly, over all that it replaces. */
+function assemblyChange(kitCase: KitCase, order: KitOrder, socket: string, product: string): Result<Change, string> {
+	const shop = { ...kitCase.shop, exception: order.exception };
+	const offered = assembliesOf({ ...kitCase, shop }, groupsOf(kitCase, { ...order, choices: {} }));
+	const option = offered.find(
+		(a) => a.product.id === product && a.groups.some((g) => g.sockets.some((s) => s.id === socket))
+	);
+	return option
+		? ok({ sockets: option.groups.flatMap((g) => g.sockets), product, gates: [] })
+		: err('This assembly does not go here within the scope of the kit.');
+}
+
+/**
+ * What changes when one place gets another lamp, or an assembly, and every other lamp stays: gates, totals, parts.
+ * @returns an error in words when the lamp is refused there, or the order cannot hold with it
+ */
+export async function changeLine(
+	kitCase: KitCase,
+	order: KitOrder,
+	answer: KitAnswer,
+	{ socket, product }: { socket: string; product: string },
+	solver: Solver
+): Promise<Result<LineChange, string>> {
+	const { sockets } = kitCase.configuration;
+	const group = twinGroups(socketsInScope(sockets, order)).find((g) => g.some((s) => s.id === socket));
+	if (!group) return err('This place is outside the scope of the kit.');
+	const isAssembly = kitCase.catalogue.all.find((p) => p.record.id === product)?.record.kind === 'assembly';
+	const change = isAssembly
+		? assemblyChange(kitCase, order, socket, product)
+		: lampChange(kitCase, order, answer, group, product);
+	if (!change.ok) return change;
+	const fixed = frozen(kitCase, order, answer);
+	for (const { id } of change.value.sockets) fixed.choices[id] = { kind: 'product', product: product as never };
+	const kit = await assembleKit(kitCase, fixed, solver);
+	if (!kit.ok) return err(kit.error.words);
+	const parts = (a: KitAnswer) => new Map(a.lines.filter((l) => l.accessory).map((l) => [l.accessory, l]));
+	const [had, has] = [parts(answer), parts(kit.value)];
+	const stoodOut = new Set(answer.mismatches.map((m) => m.place));
+	return ok({
+		total: kit.value.total,
+		difference: kit.value.total - answer.total,
+		gates: change.value.gates,
+		added: [...has].filter(([id]) => !had.has(id)).map(([, l]) => l.name),
+		dropped: [...had].filter(([id]) => !has.has(id)).map(([, l]) => l.name),
+		mismatches: kit.value.mismatches.filter(({ place }) => !stoodOut.has(place)),
+		complaints: kit.value.complaints
+	});
+}
+
+function firstRefusal(candidate: Candidate): string {
+	const found = candidate.findings.find((f) => f.level === 'refuse');
+	return found ? describe(found).why : 'see Match';
+}

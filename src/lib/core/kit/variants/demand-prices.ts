@@ -1,0 +1,68 @@
+import type { KitOrder } from '../../model';
+import { linesOf, solveChecked } from '../solution/solve-checked';
+import { dealt, type KitAnswer } from '../answer/answer';
+import type { KitCase } from '../choices/options';
+import { prepareKit } from '../choices/prepare';
+import type { Solver, SolveWatch } from '../../solver/solver';
+import { PRICED, type Variant } from './priced-demands';
+
+/** What a demand costs: the kit with it against the kit without it. */
+export interface RulePrice {
+	words: string;
+	kind: Variant['kind'];
+	/** Price with the demand less the price without it, minor units; null when one of the two cannot be. */
+	costs: number | null;
+	/** Sockets the demand leaves open that would be served without it. */
+	closes: number;
+	/** Price of the other kit, minor units; null when there is none. */
+	total: number | null;
+}
+
+/** Where the pricing stands, for somebody who waits. */
+export interface PricingWatch extends SolveWatch {
+	onPriced?: (done: number, of: number) => void;
+}
+
+async function priced(
+	variant: Variant,
+	answer: KitAnswer,
+	kitCase: KitCase,
+	solver: Solver,
+	watch: SolveWatch
+): Promise<RulePrice> {
+	const { words, kind } = variant;
+	const prepared = prepareKit(kitCase, variant.order);
+	const input = variant.lifted ? { ...prepared.input, lifted: variant.lifted } : prepared.input;
+	const other = await solveChecked(input, kitCase, solver, watch);
+	if (!other) return { words, kind, costs: null, closes: 0, total: null };
+	const { total } = linesOf(other);
+	const never = prepared.all.groups.filter((g) => g.options.length === 0).flatMap((g) => g.sockets).length;
+	const open = never + dealt(other.kit, other.solution.values).open.flatMap((g) => g.sockets).length;
+	const less = (withIt: number, without: number) => (kind === 'lifted' ? withIt - without : without - withIt);
+	return { words, kind, costs: less(answer.total, total), closes: less(answer.open.length, open), total };
+}
+
+/** Kits worked out side by side: as many as there are threads to solve them. */
+const AT_ONCE = 2;
+
+/** The price of each demand of an order, and of wishes that are often made: each is one kit more to solve. */
+export async function rulePrices(
+	kitCase: KitCase,
+	order: KitOrder,
+	answer: KitAnswer,
+	solver: Solver,
+	watch: PricingWatch = {}
+): Promise<RulePrice[]> {
+	const variants = PRICED.flatMap((variants) => variants(order, kitCase));
+	const prices: RulePrice[] = [];
+	let next = 0;
+	let done = 0;
+	const worker = async () => {
+		for (let i = next++; i < variants.length; i = next++) {
+			prices[i] = await priced(variants[i] as Variant, answer, kitCase, solver, watch);
+			watch.onPriced?.(++done, variants.length);
+		}
+	};
+	await Promise.all(Array.from({ length: AT_ONCE }, worker));
+	return prices.filter(({ kind, costs, closes }) => kind === 'wished' || costs !== 0 || closes !== 0);
+}

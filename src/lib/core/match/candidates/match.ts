@@ -1,0 +1,100 @@
+import type { Complaint, Configuration, Product, Socket } from '../../model';
+import { rememberingLens, type throughLens } from '../../optics';
+import { Candidate } from './candidate';
+import { productCase, socketCase, type ProductCase, type Shop, type SocketCase } from '../cases/cases';
+import { relatedCategories } from '../cases/relation';
+
+/** Products prepared for matching, found by the lamp category they are made for. */
+export interface Catalogue {
+	all: readonly ProductCase[];
+	byCategory: ReadonlyMap<string, readonly ProductCase[]>;
+	/** Light through lenses, remembered for as long as the catalogue is. */
+	through: typeof throughLens;
+}
+
+/**
+ * Prepares products once for any number of matches.
+ * @param complaints complaints on record; the open ones count in the ranking
+ */
+export function compileCatalogue(products: readonly Product[], complaints: readonly Complaint[] = []): Catalogue {
+	const open = openComplaints(complaints);
+	const all = products.map((product) => productCase(product, open.get(product.id) ?? 0));
+	const byCategory = new Map<string, ProductCase[]>();
+	for (const item of all.filter(({ product }) => !product.withdrawn && product.kind !== 'assembly'))
+		for (const { category: name } of item.categories) {
+			const list = byCategory.get(name);
+			if (list) list.push(item);
+			else byCategory.set(name, [item]);
+		}
+	return { all, byCategory, through: rememberingLens() };
+}
+
+function openComplaints(complaints: readonly Complaint[]): Map<string, number> {
+	const count = new Map<string, number>();
+	for (const { product, settled } of complaints)
+		if (product && !settled) count.set(product, (count.get(product) ?? 0) + 1);
+	return count;
+}
+
+/** All candidates for a prepared socket, best first, the refused ones too. */
+export function candidatesFor(socket: SocketCase, catalogue: Catalogue): Candidate[] {
+	const worthALook = new Set<ProductCase>();
+	for (const name of relatedCategories(socket.category))
+		for (const product of catalogue.byCategory.get(name) ?? []) worthALook.add(product);
+	return Array.from(worthALook, (product) => new Candidate(socket, product)).sort(Candidate.compare);
+}
+
+export interface SocketMatch {
+	socket: Socket;
+	/** Why nothing can be matched, if so. */
+	open: OpenReason | null;
+	candidates: Candidate[];
+}
+
+/** `category-withdrawn`: a category is on record, but the table of lamps does not hold it or not as one lamp. */
+export type OpenReason = 'factory-led' | 'sealed' | 'category-unknown' | 'category-withdrawn';
+
+/** A socket nothing can be matched in, with the reason. */
+export function openMatch(socket: Socket): SocketMatch {
+	const named = socket.category === undefined ? 'category-unknown' : 'category-withdrawn';
+	return { socket, open: socket.state === 'filament' ? named : socket.state, candidates: [] };
+}
+
+/** All candidates for a socket, best first, the refused ones too. */
+export function matchSocket(
+	configuration: Configuration,
+	socket: Socket,
+	catalogue: Catalogue,
+	shop: Shop
+): SocketMatch {
+	const prepared = socketCase(configuration, socket, shop, catalogue.through);
+	return prepared ? { socket, open: null, candidates: candidatesFor(prepared, catalogue) } : openMatch(socket);
+}
+
+/** Equal for sockets that no rule can tell apart: all their facts but their own names, and all that is asked of their outputs. */
+export function likeness({ socket, channels, neighbours }: SocketCase): string {
+	const { id: _id, side: _side, index: _index, names: _names, evidence: _evidence, unit: _unit, ...facts } = socket;
+	const outputs = channels.map(({ channel, function: fn, demand, same, others }) => [
+		channel.feed,
+		fn,
+		demand,
+		same,
+		others
+	]);
+	return JSON.stringify([facts, outputs, neighbours.map(({ name, white }) => [name, white])]);
+}
+
+/** All sockets of a configuration, in the order they are recorded. Sockets that are alike are judged once. */
+export function matchConfiguration(configuration: Configuration, catalogue: Catalogue, shop: Shop): SocketMatch[] {
+	const judged = new Map<string, Candidate[]>();
+	return configuration.sockets.map((socket) => {
+		const prepared = socketCase(configuration, socket, shop, catalogue.through);
+		if (!prepared) return openMatch(socket);
+		const key = likeness(prepared);
+		const twin = judged.get(key);
+		if (twin) return { socket, open: null, candidates: twin.map((candidate) => candidate.in(prepared)) };
+		const candidates = candidatesFor(prepared, catalogue);
+		judged.set(key, candidates);
+		return { socket, open: null, candidates };
+	});
+}

@@ -1,0 +1,15 @@
+import type { ProductCase, SocketCase } from './cases';
+
+/** Luminous flux behind the lens relative to the filament lamp behind the same lens, by the sober flux; null when one of them is not known. */
+export function survivingShare(
+	{ lens, stockLumens, through }: SocketCase,
+	{ light, flux }: ProductCase
+): number | null {
+	if (!light || !lens || !flux || stockLumens === null) return null;
+	return (flux.lumens * through(light, lens).transmittance) / stockLumens;
+}
+
+/** Widest difference between a product's white and the whites beside it, mired; null when one side has no white. */
+export function widestMired({ lens, furthest, through }: SocketCase, { light }: ProductCase): number | null {
+	return (light && lens ? furthest(through(light, lens)) : null)?.mired ?? null;
+}

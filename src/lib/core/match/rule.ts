@@ -1,8 +1,0 @@
-import type { ProductCase, SocketCase } from './case';
-import type { Finding } from './finding';
-
-/** A rule looks at one product in one socket and says what it finds; nothing when it does not apply. */
-export type Rule = (socket: SocketCase, product: ProductCase) => Finding | Finding[] | null;
-
-/** Where facts about products come from, in words. */
-export const MAKER_DATA = "maker's data";

@@ -1,0 +1,52 @@
+import { z } from 'zod';
+import { FUNCTION_IDS } from '../lamps/functions';
+import { evidence } from './evidence';
+import { count, degrees, label, millimetres, socketId, unitId } from './quantities';
+
+export const ZONES = ['front', 'side', 'rear', 'roof', 'cabin', 'cluster', 'engine', 'luggage'] as const;
+export const SIDES = ['left', 'right', 'centre'] as const;
+export const LENSES = ['clear', 'amber', 'red', 'smoked', 'blue', 'red-faded', 'none'] as const;
+export const OPTICS = ['reflector', 'projector', 'lens-only'] as const;
+
+/** Free room for a lamp. Front of the reference plane: the bowl and lens. Behind it: with the stock cap closed. */
+export const envelope = z.looseObject({
+	frontLength: millimetres.optional(),
+	frontDiameter: millimetres.optional(),
+	rearDepth: millimetres.optional(),
+	rearDiameter: millimetres.optional(),
+	/** Smallest hole the front of the lamp has to pass. */
+	opening: millimetres.optional(),
+	/** Distance between the contacts of a festoon holder. */
+	holderLength: millimetres.optional(),
+	entry: z.enum(['straight', 'offset']).optional()
+});
+
+/** One lamp holder of one vehicle configuration. Left and right are the vehicle's own. */
+export const socket = z.looseObject({
+	id: socketId,
+	zone: z.enum(ZONES),
+	side: z.enum(SIDES),
+	index: count(1, 99).default(1),
+	functions: z.array(z.enum(FUNCTION_IDS)).min(1, 'must name at least one function'),
+	names: z.array(label).optional(),
+	category: label.optional(),
+	wiring: z.enum(['standard', 'crossed']).optional(),
+	state: z.enum(['filament', 'factory-led', 'sealed']).default('filament'),
+	optic: z.enum(OPTICS).optional(),
+	/** One of `LENSES`, or another word; what another lens lets through is not known. */
+	lens: label.optional(),
+	envelope: envelope.optional(),
+	cap: z.looseObject({ kind: z.enum(['stock-sealed', 'boot', 'none']), depth: millimetres.optional() }).optional(),
+	retention: z.enum(['twist', 'spring-clip', 'ring', 'push', 'festoon', 'screw']).optional(),
+	keyAngle: degrees.optional(),
+	surface: z.enum(['metal-near', 'plastic']).optional(),
+	/** The shared lamp unit this socket belongs to, and its place in it; its facts are kept once, with the unit. */
+	unit: z.looseObject({ id: unitId, place: label }).optional(),
+	evidence: z.array(evidence).optional()
+});
+
+export type Socket = z.infer<typeof socket>;
+export type Envelope = z.infer<typeof envelope>;
+export type Lens = (typeof LENSES)[number];
+export type Side = (typeof SIDES)[number];
+export type Zone = (typeof ZONES)[number];

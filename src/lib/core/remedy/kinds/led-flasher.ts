@@ -1,0 +1,36 @@
+import { replacesFlasher } from '../../match';
+import type { RemedyOffer } from '../remedy';
+
+const LABEL = 'LED flasher';
+
+/** One part for all corners, only where the flasher is a plug-in unit with the same pins. */
+export const ledFlasher: RemedyOffer = ({ kind, channel }, { circuit: { configuration }, shop }) => {
+	if (kind !== 'hyperflash') return null;
+	const { flasher } = configuration;
+	if (flasher?.kind === 'body-computer')
+		return {
+			kind: 'led-flasher',
+			label: LABEL,
+			why: 'the flasher is in the body computer: there is no unit to change'
+		};
+	if (flasher?.kind !== 'plug-in')
+		return { kind: 'led-flasher', label: LABEL, why: 'nobody has looked whether the flasher is a plug-in unit' };
+	const fitting = shop.accessories.filter((a) => replacesFlasher({ channel }, a, configuration));
+	if (fitting.length === 0)
+		return {
+			kind: 'led-flasher',
+			label: LABEL,
+			why: `no LED flasher with ${flasher.pins ?? 'as many'} pins is on sale`
+		};
+	return fitting.map((accessory) => ({
+		id: `led-flasher ${accessory.id}`,
+		kind: 'led-flasher',
+		label: `${accessory.name ?? accessory.id}, in place of the flasher${flasher.reach ? ` ${flasher.reach}` : ''}`,
+		parts: [{ accessory }],
+		back: [],
+		scope: 'vehicle',
+		heatWatts: 0,
+		minutes: 15,
+		caution: 'Same pins and the same earth; a two-pin one wants an earth lead.'
+	}));
+};

@@ -1,0 +1,71 @@
+import { mayCarry, type FittedPart } from '../../circuit';
+import { categoryOrNull, lampFunction } from '../../lamps';
+import { suits } from '../../match';
+import { VOLTS_CHARGING } from '../../quantity';
+import type { CircuitComplaint } from '../complaint';
+import type { CircuitRemedy, RemedyCase, RemedyOffer } from '../remedy';
+
+const LABEL = 'Load in parallel';
+const CURED: ReadonlySet<string> = new Set(['message', 'hyperflash', 'glow']);
+
+/** Sockets of a channel that no longer have their filament lamp: each may carry a load of its own. */
+function converted({ channel }: CircuitComplaint, { circuit }: RemedyCase): string[] {
+	const feeds = circuit.channels.get(channel)?.feeds ?? [];
+	return feeds
+		.map((feed) => feed.socket as string)
+		.filter((socket) => circuit.fitted.lamps.get(socket)?.kind === 'product');
+}
+
+function offer(
+	accessory: FittedPart['accessory'],
+	complaint: CircuitComplaint,
+	places: (string | undefined)[],
+	duty: number
+): CircuitRemedy {
+	const { channel } = complaint;
+	const ohms = accessory.resistance ?? Infinity;
+	const parts = places.map((socket): FittedPart => ({ accessory, channel, ...(socket ? { socket } : {}) }));
+	return {
+		id: `load ${accessory.id} ${channel} x${parts.length}`,
+		kind: 'load',
+		label: `${parts.length > 1 ? `${parts.length} x ` : ''}${accessory.name ?? accessory.id} on ${channel}`,
+		parts,
+		back: [],
+		scope: places[0] === undefined ? 'channel' : 'lamp',
+		heatWatts: ((parts.length * VOLTS_CHARGING ** 2) / ohms) * duty,
+		minutes: (accessory.kind === 'load-harness' ? 10 : 20) * parts.length,
+		caution: 'It passes 100 C: bolt it to bare metal, 50 mm from plastic, hose and wire; never tape it to a loom.'
+	};
+}
+
+/** Resistors and made-up harnesses from the stock that may carry the load, one for the channel or one per converted lamp. */
+export const load: RemedyOffer = (complaint, given) => {
+	if (!CURED.has(complaint.kind)) return null;
+	const { circuit, shop } = given;
+	const channel = circuit.channels.get(complaint.channel);
+	const sockets = converted(complaint, given);
+	if (!channel || sockets.length === 0)
+		return {
+			kind: 'load',
+			label: LABEL,
+			why: 'every lamp on this output is the stock one: look for an old fault first'
+		};
+	const duty = Math.max(...channel.feeds.map((feed) => lampFunction(feed.function).duty));
+	const categories = sockets.flatMap(
+		(id) => categoryOrNull(circuit.configuration.sockets.find((s) => s.id === id)?.category) ?? []
+	);
+	const able = shop.accessories.filter(({ kind, resistance: ohms, rating = 0 }) => {
+		return (kind === 'resistor' || kind === 'load-harness') && ohms !== undefined && mayCarry({ ohms, rating, duty });
+	});
+	const fitting = able.filter((a) => categories.some((category) => suits(a, category, circuit.configuration)));
+	if (fitting.length === 0)
+		return {
+			kind: 'load',
+			label: LABEL,
+			why: 'no load on sale may carry this heat: it would have to be rated at twice its average'
+		};
+	return fitting.flatMap((accessory) => {
+		const one = offer(accessory, complaint, [accessory.scope === 'lamp' ? sockets[0] : undefined], duty);
+		return accessory.scope === 'lamp' && sockets.length > 1 ? [one, offer(accessory, complaint, sockets, duty)] : [one];
+	});
+};

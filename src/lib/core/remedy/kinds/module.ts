@@ -1,0 +1,36 @@
+import { MEANINGFUL_DUTY } from '../../circuit';
+import { categoryOrNull } from '../../lamps';
+import { suits } from '../../match';
+import type { RemedyOffer } from '../remedy';
+
+const LABEL = 'Smoothing module';
+
+/** A smoothing module at each lamp that flickers, where the pulses only limit the voltage. */
+export const smoothingModule: RemedyOffer = ({ kind, channel, sockets }, { circuit, shop }) => {
+	if (kind !== 'flicker') return null;
+	const feed = circuit.channels.get(channel)?.feed;
+	const duties = feed?.kind === 'pwm' ? Object.values(feed.duty ?? {}) : [];
+	if (duties.some((duty) => duty < MEANINGFUL_DUTY))
+		return {
+			kind: 'module',
+			label: LABEL,
+			why: 'the pulses of this output carry the brightness: a module would make dim look like full'
+		};
+	const { configuration } = circuit;
+	const categories = sockets.map((id) => categoryOrNull(configuration.sockets.find((s) => s.id === id)?.category));
+	const fitting = shop.accessories.filter(
+		(a) => a.kind === 'pwm-module' && categories.every((category) => category && suits(a, category, configuration))
+	);
+	if (fitting.length === 0) return { kind: 'module', label: LABEL, why: 'no module with these plugs is on sale' };
+	return fitting.map((accessory) => ({
+		id: `module ${accessory.id} ${sockets.join()}`,
+		kind: 'module',
+		label: `${sockets.length > 1 ? `${sockets.length} x ` : ''}${accessory.name ?? accessory.id}`,
+		parts: sockets.map((socket) => ({ accessory, socket })),
+		back: [],
+		scope: 'lamp',
+		heatWatts: 0,
+		minutes: 10 * sockets.length,
+		caution: 'Its capacitor holds charge for a moment; mount it where it stays cool, tied to the chassis.'
+	}));
+};

@@ -1,0 +1,159 @@
+import { clockAdvice, depthNeeded, type ClockAdvice } from '../fit';
+import {
+	ambientId,
+	capState,
+	resistanceId,
+	secondsUntil,
+	steadyTemperature,
+	timeConstantId,
+	type HeatCase
+} from '../heat';
+import { lampFunction, type Mount, type RuleFamily, type SignalColour } from '../lamps';
+import { capOptions, heatCaseOf, type Candidate, type CapOption, type ScorePart } from '../match';
+import { filamentSource, type Source } from '../optics';
+import { assumedValue } from '../quantity';
+import type { Lens, Product, Socket } from '../model';
+import type { ShownCandidate } from './candidate';
+
+/** A lamp in its cavity, mm: what a drawing to scale needs of both. */
+export interface ShownFit {
+	mount: Mount;
+	room: NonNullable<Socket['envelope']>;
+	capDepth: number | null;
+	body: NonNullable<Product['size']>;
+	/** Light centre of the category, where the filament stood. */
+	lightCentre: number | null;
+	/** Depth taken behind the plane, air for a fan included. */
+	behind: number | null;
+	fan: boolean;
+	driver: Product['driver'] | null;
+}
+
+/** How a sided lamp stands when locked, degrees; angles are null where nobody knows them. */
+export interface ShownClock {
+	key: number | null;
+	emitter: number | null;
+	collar: Product['collar'] | null;
+	advice: ClockAdvice | null;
+}
+
+/** A light and the lens it leaves by, to be drawn and tried with other lenses. */
+export interface ShownLight {
+	source: Source | null;
+	stock: Source;
+	lens: Lens | null;
+	family: RuleFamily | null;
+	/** Colours asked for, by the function that asks. */
+	asked: { function: string; colours: readonly SignalColour[] }[];
+}
+
+/** The heat of a lamp in its place, to be drawn and tried with other assumptions. */
+export interface ShownHeat {
+	heat: HeatCase;
+	timeConstant: number;
+	limit: number | null;
+	temperature: number;
+	/** Time until it passes its limit, s; null when it never does or the limit is not known. */
+	seconds: number | null;
+	/** Which assumption of the shop stands behind each number. */
+	assumptions: { ambient: string; resistance: string; cap: string; timeConstant: string };
+}
+
+/** The numbers behind a candidate, for drawings and charts. */
+export interface CandidateDetail {
+	fit: ShownFit;
+	clock: ShownClock | null;
+	light: ShownLight;
+	heat: ShownHeat | null;
+	caps: CapOption[];
+	score: ScorePart[];
+}
+
+/** A candidate with the numbers behind it, as Match shows it. */
+export interface ShownMatchCandidate extends ShownCandidate {
+	detail: CandidateDetail;
+}
+
+/** A lamp whose white is seen beside this one. */
+export interface ShownNeighbour {
+	name: string;
+	sight: string;
+	white: { cct: number; duv: number } | null;
+}
+
+type Cases = Candidate['cases'];
+
+function fitOf({ socket: { socket, category }, product: { product } }: Cases): ShownFit {
+	const { size = {}, cooling, driver } = product;
+	return {
+		mount: category.mount,
+		room: socket.envelope ?? {},
+		capDepth: socket.cap && socket.cap.kind !== 'none' ? (socket.cap.depth ?? 0) : null,
+		body: size,
+		lightCentre: category.lightCentre?.mm ?? null,
+		behind: size.rearLength === undefined ? null : depthNeeded(size.rearLength, cooling),
+		fan: cooling === 'fan',
+		driver: driver ?? null
+	};
+}
+
+/** Only lamps that form a beam are clocked. */
+function clockOf({ socket: { socket }, product: { product, lamp } }: Cases): ShownClock | null {
+	const beam = socket.functions.some((id) => ['headlamp', 'fog'].includes(lampFunction(id).group));
+	if (!beam || lamp === 'filament' || (product.emission ?? 'sided') !== 'sided') return null;
+	const { keyAngle: key } = socket;
+	const { emitterAngle: emitter } = product;
+	const known = key !== undefined && emitter !== undefined;
+	return {
+		key: key ?? null,
+		emitter: emitter ?? null,
+		collar: product.collar ?? null,
+		advice: known ? clockAdvice({ key, emitter }, product.collar ?? 'fixed') : null
+	};
+}
+
+function lightOf({ socket: s, product: { light } }: Cases): ShownLight {
+	const { family, socket, configuration } = s;
+	const asked = socket.functions.flatMap((id) => {
+		const { label, colours } = lampFunction(id);
+		return colours && family
+			? [{ function: label, colours: colours({ family, zone: socket.zone, kind: configuration.kind }) }]
+			: [];
+	});
+	return { source: light, stock: filamentSource(s.category), lens: s.lens ?? null, family, asked };
+}
+
+function heatOf({ socket: s, product: { product, lamp } }: Cases): ShownHeat | null {
+	const heat = lamp === 'led' ? heatCaseOf(s, product) : null;
+	if (!heat) return null;
+	const timeConstant = assumedValue(s.assumed, timeConstantId(s.category));
+	const { limit } = product;
+	const seconds = limit === undefined ? null : secondsUntil(heat, timeConstant, limit);
+	const { mount, diameter } = s.category;
+	return {
+		heat,
+		timeConstant,
+		limit: limit ?? null,
+		temperature: steadyTemperature(heat),
+		seconds,
+		assumptions: {
+			ambient: ambientId(s.socket.zone),
+			resistance: resistanceId({ mount, diameter, cooling: product.cooling }),
+			cap: `heat.cap.${capState(s.socket.cap, mount)}`,
+			timeConstant: timeConstantId(s.category)
+		}
+	};
+}
+
+/** The numbers behind a candidate. */
+export function candidateDetail(candidate: Candidate): CandidateDetail {
+	const { cases } = candidate;
+	return {
+		fit: fitOf(cases),
+		clock: clockOf(cases),
+		light: lightOf(cases),
+		heat: heatOf(cases),
+		caps: capOptions(cases.socket, cases.product),
+		score: candidate.scoreParts
+	};
+}

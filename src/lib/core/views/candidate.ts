@@ -1,0 +1,113 @@
+import type { Configuration, Product, Socket } from '../model';
+import { categoryOrNull, type LampCategory } from '../lamps';
+import {
+	describe,
+	GATES,
+	gateLevel,
+	partsFor,
+	piecesOf,
+	survivingShare,
+	widestMired,
+	type Candidate,
+	type DescribedFinding,
+	type Gate,
+	type Level,
+	type Remedy,
+	type Shop,
+	type Verdict
+} from '../match';
+
+/** A finding as a screen shows it: its words, and the parts on sale that would answer it. */
+export interface ShownFinding extends DescribedFinding {
+	parts: { id: string; name: string }[];
+}
+
+/** A candidate as a screen shows it, without anything a screen would have to work out. */
+export interface ShownCandidate {
+	product: string;
+	name: string;
+	maker: string;
+	kind: Product['kind'];
+	colour: string;
+	watts: number | null;
+	verdict: Verdict;
+	gates: Record<Gate, Level>;
+	/** What else it needs, in words. */
+	needs: string[];
+	/** First finding that keeps it from fitting. */
+	firstReason: string | null;
+	findings: ShownFinding[];
+	/** Score by the criteria of the shop, 0 to 100; it orders candidates of one verdict. */
+	score: number;
+	/** Share of the filament lamp's light behind the lens; null when it does not apply or is not known. */
+	lightShare: number | null;
+	/** Widest difference to the whites beside it, mired. */
+	mired: number | null;
+	/** Cheapest pack, and pieces on the shelf. */
+	pack: { sku: string; count: number; price: number } | null;
+	stock: number;
+}
+
+const NEED_WORDS: Record<Remedy['kind'], string> = {
+	load: 'load',
+	'pwm-module': 'smoothing module',
+	cap: 'deeper cap',
+	adapter: 'holder adapter'
+};
+
+/** What a finding needs, in words; an LED flasher is named only where one on sale would do. */
+function needWords({ remedy, parts }: ShownFinding, { accessories }: Shop): string[] {
+	if (!remedy) return [];
+	const flasher = parts.some(({ id }) => accessories.find((a) => a.id === id)?.kind === 'flasher');
+	return [flasher ? 'LED flasher or load' : NEED_WORDS[remedy.kind]];
+}
+
+/** Colour of a product in a few words. */
+export function colourWord({ kind, colour }: Product): string {
+	if (kind === 'halogen') return colour?.cct ? `halogen ${colour.cct} K` : 'halogen';
+	if (!colour) return 'not given';
+	return colour.kind === 'white' && colour.cct ? `white ${colour.cct} K` : colour.kind.replace('-', ' ');
+}
+
+function worst(findings: readonly ShownFinding[]): string | null {
+	const order: Level[] = ['refuse', 'unknown', 'needs'];
+	for (const level of order) {
+		const found = findings.find((f) => f.level === level);
+		if (found) return `${found.measured}; required: ${found.required}`;
+	}
+	return null;
+}
+
+/** Prepares a candidate for showing. */
+export function showCandidate(
+	candidate: Candidate,
+	where: { configuration: Configuration; socket: Socket; shop: Shop }
+): ShownCandidate {
+	const { product, verdict } = candidate;
+	const category = categoryOrNull(where.socket.category) as LampCategory;
+	const findings = candidate.findings.map((f): ShownFinding => {
+		const parts = f.remedy
+			? partsFor(f.remedy, { category, configuration: where.configuration }, where.shop.accessories)
+			: [];
+		return { ...describe(f), parts: parts.map((p) => ({ id: p.id, name: p.name ?? p.id })) };
+	});
+	const pack = [...product.packs].sort((a, b) => a.price - b.price)[0];
+	return {
+		product: product.id,
+		name: product.name,
+		maker: product.maker,
+		kind: product.kind,
+		colour: colourWord(product),
+		watts: product.power?.at13v5 ?? null,
+		verdict,
+		gates: Object.fromEntries(GATES.map((gate) => [gate, gateLevel(candidate.findings, gate)])) as Record<Gate, Level>,
+		needs: [...new Set(findings.flatMap((f) => needWords(f, where.shop)))],
+		firstReason: worst(findings),
+		findings,
+		score: Math.round(candidate.score),
+		lightShare: survivingShare(candidate.cases.socket, candidate.cases.product),
+		mired: widestMired(candidate.cases.socket, candidate.cases.product),
+		pack: pack ? { sku: pack.sku, count: pack.count, price: pack.price } : null,
+		stock: piecesOf(product) ?? 0
+	};
+}

@@ -1,0 +1,52 @@
+import type { Channel, Configuration } from '../model';
+import { lampFunction, type FunctionId } from '../lamps';
+import { socketName, socketsInWalk } from '../vehicle';
+import { showRecorded, type RecordedFact } from './recorded';
+
+/** What a channel may feed: a function of a socket. */
+export interface ShownTerminal {
+	socket: string;
+	function: FunctionId;
+	name: string;
+	/** Channels that feed it: none means nobody has found out, two that one of them is wrong. */
+	channels: string[];
+}
+
+/** The channels of a vehicle, and everything they may feed. */
+export interface ShownChannels {
+	channels: { channel: Channel; facts: RecordedFact[]; text: string }[];
+	terminals: ShownTerminal[];
+	flasher: { kind: string; facts: RecordedFact[] } | null;
+}
+
+function channelText({ feed, monitor, fuse }: Channel): string {
+	const fed = feed ? (feed.kind === 'pwm' ? 'pulsed' : 'steady') : 'feed not known';
+	const watched = monitor ? (monitor.kind === 'none' ? 'no monitor' : `${monitor.kind} monitor`) : 'monitor not known';
+	return [fed, watched, fuse === undefined ? '' : `fuse ${fuse} A`].filter(Boolean).join(', ');
+}
+
+/** The channels of a vehicle with what they feed. */
+export function showChannels(configuration: Configuration): ShownChannels {
+	const { channels, flasher } = configuration;
+	return {
+		channels: channels.map((channel) => ({
+			channel,
+			facts: showRecorded('channel', channel),
+			text: channelText(channel)
+		})),
+		terminals: socketsInWalk(configuration).flatMap((socket) =>
+			socket.functions.map((id) => ({
+				socket: socket.id,
+				function: id,
+				name:
+					socket.functions.length > 1
+						? `${socketName(socket)}: ${lampFunction(id).label.toLowerCase()}`
+						: socketName(socket),
+				channels: channels
+					.filter((c) => c.feeds.some((f) => f.socket === socket.id && f.function === id))
+					.map((c) => c.id)
+			}))
+		),
+		flasher: flasher ? { kind: flasher.kind, facts: showRecorded('flasher', flasher) } : null
+	};
+}

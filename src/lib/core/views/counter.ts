@@ -1,0 +1,26 @@
+import type { KitScope } from '../model';
+import type { ShownCandidate } from './candidate';
+import type { ShownSocket } from './socket';
+
+/** One answer at the counter: a place on a vehicle, and the best lamp for it. */
+export interface CounterAnswer {
+	place: string;
+	socket: string;
+	category: string | null;
+	/** Why there is no lamp to name, if so. */
+	open: string | null;
+	best: ShownCandidate | null;
+	/** What is not certain of the place, in words. */
+	doubts: string[];
+	/** Other candidates that are not refused. */
+	others: number;
+}
+
+/** What the counter says to a line that was typed. */
+export interface CounterReply {
+	/** What the line was understood to ask, in words. */
+	understood: { vehicle: string; functions: string[]; side: string | null; zone: string | null; slips: string[] };
+	/** The scope of the kit that was asked for; null when none was. */
+	kit: KitScope | null;
+	vehicles: { id: string; name: string; sockets: ShownSocket[]; answers: CounterAnswer[] }[];
+}

@@ -1,0 +1,128 @@
+import type { Configuration, KitOrder, Product } from '../model';
+import type { KitAnswer, KitLine } from '../kit';
+import type { Verdict } from '../match';
+import { groupName, socketName, twinGroups } from '../vehicle';
+import { doubtsOf } from './doubts';
+import { showSockets, type ShownSocket } from './socket';
+
+/** A kit line with the names of the places it serves. */
+export interface ShownLine extends KitLine {
+	places: string[];
+	/** What is not certain of those places, in words. */
+	doubts: string[];
+}
+
+/** A kit as its page and sheet show it. */
+export interface ShownKit {
+	sockets: ShownSocket[];
+	lamps: ShownLine[];
+	parts: ShownLine[];
+	open: { socket: string; name: string; why: string; wanted: string | null }[];
+	/** Products a person chose, a pair once. */
+	byHand: { socket: string; name: string; product: string }[];
+	total: number;
+	/** What is left for the shop, minor units; null when the cost of a line is not known. */
+	margin: number | null;
+	spare: number;
+	mismatches: KitAnswer['mismatches'];
+	missing: string[];
+	complaints: string[];
+	/** True when a lamp in it wants a check by hand. */
+	wantsSignature: boolean;
+	bound: number;
+	gap: number;
+	runnersUp: KitAnswer['runnersUp'];
+}
+
+/** Names of sockets; a pair is named once. @example "Low beam, both" */
+function placeNames(configuration: Configuration, ids: readonly string[]): string[] {
+	const names = ids.flatMap((id) => {
+		const socket = configuration.sockets.find((s) => s.id === id);
+		return socket ? [socketName(socket)] : [];
+	});
+	return names.flatMap((name) => {
+		const pair = name.endsWith(', left') ? `${name.slice(0, -6)}, right` : null;
+		const other = name.endsWith(', right') ? `${name.slice(0, -7)}, left` : null;
+		if (pair && names.includes(pair)) return [`${name.slice(0, -6)}, both`];
+		return other && names.includes(other) ? [] : [name];
+	});
+}
+
+/** Where the pieces of a line go; a load names the outputs it hangs on, and how many on each. */
+function placesOf(configuration: Configuration, { sockets, fitted = [] }: KitLine): string[] {
+	const names = placeNames(configuration, sockets);
+	const onOutput = new Map<string, number>();
+	for (const { channel, pieces } of fitted)
+		if (channel !== undefined) onOutput.set(channel, (onOutput.get(channel) ?? 0) + pieces);
+	const outputs = [...onOutput].map(([id, pieces]) => (pieces > 1 ? `${pieces} on ${id}` : id));
+	return outputs.length > 0 ? [...names, `on the output ${outputs.join(', ')}`] : names;
+}
+
+/** Open sockets with their names; a pair that is open for one reason stands once. */
+function openPlaces(configuration: Configuration, open: KitAnswer['open']): ShownKit['open'] {
+	const groups = twinGroups(configuration.sockets.filter((s) => open.some((o) => o.socket === s.id)));
+	return groups.flatMap((group) => {
+		const rows = group.map((s) => ({ socket: s.id as string, name: socketName(s), ...saidOf(open, s.id) }));
+		const alike = new Set(rows.map((row) => row.why)).size === 1;
+		return alike ? rows.slice(0, 1).map((row) => ({ ...row, name: groupName(group) })) : rows;
+	});
+}
+
+function saidOf(open: KitAnswer['open'], socket: string): { why: string; wanted: string | null } {
+	const said = open.find((o) => o.socket === socket);
+	return { why: said?.why ?? '', wanted: said?.wanted ?? null };
+}
+
+function marginOf(lines: readonly KitLine[]): number | null {
+	const sold = lines.filter((l) => l.packs > 0);
+	return sold.every((l) => l.margin !== undefined) ? sold.reduce((sum, l) => sum + (l.margin ?? 0), 0) : null;
+}
+
+function chosenByHand(
+	configuration: Configuration,
+	choices: KitOrder['choices'],
+	products: readonly Product[]
+): ShownKit['byHand'] {
+	return twinGroups(configuration.sockets).flatMap((group) => {
+		const [first] = group;
+		const choice = first && choices[first.id];
+		if (choice?.kind !== 'product') return [];
+		const product = products.find((p) => p.id === choice.product);
+		return [{ socket: first?.id ?? '', name: groupName(group), product: product?.name ?? choice.product }];
+	});
+}
+
+/** Prepares a kit for showing: lines with place names, and the rota in the light of the chosen lamps. */
+export function showKit(
+	configuration: Configuration,
+	answer: KitAnswer,
+	products: readonly Product[],
+	choices: KitOrder['choices']
+): ShownKit {
+	const chosen = new Map<string, { verdict: Verdict | null; product: Product | null }>();
+	for (const line of answer.lines.filter((l) => l.product))
+		for (const id of line.sockets)
+			chosen.set(id, { verdict: line.verdict ?? null, product: products.find((p) => p.id === line.product) ?? null });
+	const lines = answer.lines.map((line): ShownLine => ({
+		...line,
+		places: placesOf(configuration, line),
+		doubts: line.product ? doubtsOf(configuration.sockets.filter((s) => line.sockets.includes(s.id))) : []
+	}));
+	return {
+		sockets: showSockets(configuration, (socket) => chosen.get(socket.id) ?? { verdict: null, product: null }),
+		lamps: lines.filter((line) => line.product),
+		parts: lines.filter((line) => line.accessory),
+		open: openPlaces(configuration, answer.open),
+		byHand: chosenByHand(configuration, choices, products),
+		total: answer.total,
+		margin: marginOf(answer.lines),
+		mismatches: answer.mismatches,
+		missing: answer.missing,
+		complaints: answer.complaints,
+		spare: lines.reduce((sum, line) => sum + line.spare, 0),
+		wantsSignature: lines.some((line) => line.verdict === 'unknown'),
+		bound: answer.bound,
+		gap: answer.gap,
+		runnersUp: answer.runnersUp
+	};
+}

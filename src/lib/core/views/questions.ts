@@ -1,0 +1,30 @@
+import type { Configuration } from '../model';
+import { FACTS, evidenceText, factText, openQuestions, socketName, type Question } from '../vehicle';
+
+/** An open question in words. */
+export interface ShownQuestion {
+	subject: Question['subject'];
+	name: string;
+	fact: string;
+	label: string;
+	values: { value: unknown; text: string; sources: { text: string; note: string }[] }[];
+}
+
+/** The open questions of a record. */
+export function showQuestions(configuration: Configuration): ShownQuestion[] {
+	return openQuestions(configuration).map(({ subject, fact, values }) => {
+		const definition = FACTS[subject.kind][fact] ?? { label: fact };
+		const socket = configuration.sockets.find((s) => subject.kind === 'socket' && s.id === subject.id);
+		return {
+			subject,
+			name: socket ? socketName(socket) : subject.kind === 'flasher' ? 'Flasher' : `Channel ${subject.id}`,
+			fact,
+			label: definition.label,
+			values: values.map(({ value, evidence }) => ({
+				value,
+				text: factText(definition, value),
+				sources: evidence.map((item) => ({ text: evidenceText(item), note: item.note ?? '' }))
+			}))
+		};
+	});
+}

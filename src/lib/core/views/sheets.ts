@@ -1,0 +1,36 @@
+import type { Evidence } from '../model';
+import type { Cell, HeadingMap, RowProblem, SheetName } from '../exchange';
+
+/** What a spreadsheet would do to the records, before anything is written. */
+export interface ShownSheets {
+	tabs: {
+		tab: string;
+		sheet: SheetName;
+		rows: number;
+		map: HeadingMap;
+		samples: { heading: string; cells: Cell[] }[];
+	}[];
+	rows: number;
+	/** The first problems, and how many there are. */
+	problems: RowProblem[];
+	problemCount: number;
+	/** Rows with at least one problem. */
+	badRows: number;
+	newVehicles: string[];
+	changedVehicles: string[];
+	sockets: { added: number; changed: number };
+	products: { added: number; changed: number };
+	accessories: { added: number; changed: number };
+}
+
+/** How a spreadsheet is meant to be taken in. */
+export interface ShownSheetWish {
+	/** Whose headings they are; remembered under this name when it is given. */
+	supplier: string;
+	/** Where the values come from; null takes the rows as the record itself. */
+	source: Evidence['source'] | null;
+	/** The vehicle of rows that name none. */
+	configuration: string | null;
+	/** Leave out rows that cannot be read, instead of taking nothing. */
+	leaveOut: boolean;
+}

@@ -1,0 +1,104 @@
+import type { FittedPart, LampState, ModeState, VehicleCircuit } from '../circuit';
+import type { Product, Socket } from '../model';
+import {
+	ambientId,
+	capFactor,
+	capState,
+	HEAT_DEFAULTS,
+	resistanceId,
+	secondsUntil,
+	temperatureAfter,
+	timeConstantId,
+	type HeatCase
+} from '../heat';
+import { categoryOrNull } from '../lamps';
+import { assumedValue } from '../quantity';
+
+/** A load or a lamp that warms up while a mode lasts. */
+export interface Warmth {
+	/** Socket of a lamp; null for a part. */
+	socket: string | null;
+	name: string;
+	/** Heat on average, W. */
+	watts: number;
+	/** Temperature after the time asked for, C, and the one it must not pass; null when nobody says which. */
+	temperature: number;
+	limit: number | null;
+	/** When it passes it, s; null when it never does. */
+	seconds: number | null;
+}
+
+/** Share of the time the lamps of a flashing channel are on. */
+const FLASHING = 0.5;
+/** An aluminium load resistor bolted to metal: K/W, s, and the surface that marks what it touches, C. Middle of what is seen. */
+const RESISTOR = { resistance: 7, timeConstant: 240, limit: 150, ambient: 25 } as const;
+
+function lampHeat(socket: Socket, product: Product, lamp: LampState): { heat: HeatCase; timeConstant: number } | null {
+	const category = categoryOrNull(socket.category);
+	const power = product.power?.at13v5;
+	if (!category || power === undefined) return null;
+	const { mount, diameter } = category;
+	const assumed = (id: string) => assumedValue(HEAT_DEFAULTS, id);
+	return {
+		heat: {
+			ambient: assumed(ambientId(socket.zone)),
+			watts: power + (product.builtInLoad ?? 0),
+			duty: lamp.flashing ? FLASHING : Math.min(1, lamp.level),
+			resistance: assumed(resistanceId({ mount, diameter, cooling: product.cooling })),
+			cap: capFactor(capState(socket.cap, mount), HEAT_DEFAULTS)
+		},
+		timeConstant: assumed(timeConstantId(category))
+	};
+}
+
+function warmed(heat: HeatCase, timeConstant: number, limit: number | null, seconds: number) {
+	return {
+		watts: heat.watts * heat.duty,
+		temperature: temperatureAfter(heat, timeConstant, seconds),
+		limit,
+		seconds: limit === null ? null : secondsUntil(heat, timeConstant, limit)
+	};
+}
+
+function partWarmth({ accessory, channel }: FittedPart, mode: ModeState, seconds: number): Warmth | null {
+	const state = mode.channels.find((c) => c.id === channel);
+	if (accessory.resistance === undefined || !state || state.functions.length === 0 || state.blown) return null;
+	const duty = (state.flashing ? FLASHING : 1) * state.duty;
+	const heat = {
+		ambient: RESISTOR.ambient,
+		watts: mode.volts ** 2 / accessory.resistance,
+		duty,
+		resistance: RESISTOR.resistance,
+		cap: 1
+	};
+	const name = `${accessory.name ?? accessory.id} on ${channel}`;
+	return { socket: null, name, ...warmed(heat, RESISTOR.timeConstant, RESISTOR.limit, seconds) };
+}
+
+/** What warms up while a mode lasts: LEDs with a built-in load, and load resistors. Hottest first. */
+export function warmthIn(circuit: VehicleCircuit, mode: ModeState, seconds: number): Warmth[] {
+	const sockets = new Map(circuit.configuration.sockets.map((s) => [s.id as string, s]));
+	const lamps = mode.lamps.flatMap((lamp): Warmth[] => {
+		const socket = sockets.get(lamp.socket);
+		if (!lamp.lit || !lamp.product?.builtInLoad || !socket) return [];
+		const found = lampHeat(socket, lamp.product, lamp);
+		if (!found) return [];
+		const limit = lamp.product.limit ?? null;
+		return [
+			{
+				socket: lamp.socket,
+				name: `${lamp.product.name} in ${lamp.socket}`,
+				...warmed(found.heat, found.timeConstant, limit, seconds)
+			}
+		];
+	});
+	const parts = circuit.fitted.parts.flatMap((part) => partWarmth(part, mode, seconds) ?? []);
+	return [...lamps, ...parts].sort((a, b) => b.temperature - a.temperature);
+}
+
+/** Sockets whose built-in load gives up within a time: from then on the vehicle counts their LED alone. */
+export function givenUp(circuit: VehicleCircuit, mode: ModeState, seconds: number): string[] {
+	return warmthIn(circuit, mode, seconds).flatMap(({ socket, seconds: at }) =>
+		socket !== null && at !== null && at <= seconds ? [socket] : []
+	);
+}
