@@ -1,6 +1,6 @@
 import { building } from '$app/environment';
 import type { HandleServerError, ServerInit } from '@sveltejs/kit';
-import { databaseTrouble } from '$lib/server/db/trouble';
+import { databaseFailure } from '$lib/server/db/failure';
 import { closeShop, database } from '$lib/server/shop';
 import { warmPool } from '$lib/server/workers/pool';
 
@@ -12,7 +12,7 @@ export const init: ServerInit = async () => {
 		await database();
 		void warmPool();
 	} catch (error) {
-		const trouble = databaseTrouble(error);
+		const trouble = databaseFailure(error);
 		if (!trouble) throw error;
 		process.stderr.write(`${trouble}\n`);
 		process.exit(2);
@@ -21,7 +21,7 @@ export const init: ServerInit = async () => {
 
 /** An unexpected failure: one sentence for the person, the whole of it for the log. */
 export const handleError: HandleServerError = ({ error, status, message }) => {
-	const trouble = databaseTrouble(error);
+	const trouble = databaseFailure(error);
 	if (trouble) return { message: trouble, kept: 'What you typed is still in the form if you go back.' };
 	if (status !== 404) process.stderr.write(`${error instanceof Error ? error.stack : String(error)}\n`);
 	return status === 404

@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs';
 import type { Knex } from 'knex';
 import { dataFolder } from '../lib/server/config';
 import { openDatabase } from '../lib/server/db/connection';
-import { databaseTrouble } from '../lib/server/db/trouble';
+import { databaseFailure } from '../lib/server/db/failure';
 import { BadInput } from './io';
 
 /** Where the database is: as set, or else the shop's own, or else the demo's; says which when nobody set it. */
@@ -21,7 +21,7 @@ export async function withDatabase<T>(work: (db: Knex) => Promise<T>): Promise<T
 		db = await openDatabase(folder());
 		return await work(db);
 	} catch (error) {
-		const trouble = databaseTrouble(error);
+		const trouble = databaseFailure(error);
 		throw trouble ? new BadInput(trouble) : error;
 	} finally {
 		await db?.destroy();

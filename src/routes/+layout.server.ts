@@ -1,5 +1,5 @@
 import { readCurrency } from '$lib/server/services/policy';
-import { personOf } from '$lib/server/person';
+import { personOf } from '$lib/server/actor';
 import { readSetting } from '$lib/server/repositories/settings';
 import { database } from '$lib/server/shop';
 import type { LayoutServerLoad } from './$types';

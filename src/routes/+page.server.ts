@@ -4,7 +4,7 @@ import { database } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
 
 const LONGEST_LINE = 120;
-const MOST_SHOWN = 8;
+const MAX_SHOWN = 8;
 
 export const load: PageServerLoad = async ({ url }) => {
 	const line = (url.searchParams.get('q') ?? '').slice(0, LONGEST_LINE);
@@ -12,6 +12,6 @@ export const load: PageServerLoad = async ({ url }) => {
 	return {
 		line,
 		reply: line.trim() === '' ? null : await askCounter(db, line),
-		vehicles: line.trim() === '' ? (await showVehicles(db, MOST_SHOWN)).vehicles : []
+		vehicles: line.trim() === '' ? (await showVehicles(db, MAX_SHOWN)).vehicles : []
 	};
 };

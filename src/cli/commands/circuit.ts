@@ -4,7 +4,7 @@ import {
 	MODES,
 	simulate,
 	vehicleCircuit,
-	wiringTroubles,
+	wiringProblems,
 	type FittedLamp,
 	type FittedPart,
 	type ModeId,
@@ -106,7 +106,7 @@ export const circuit: Command = {
 			output: {
 				configuration: configuration.id,
 				volts,
-				troubles: wiringTroubles(configuration).map(({ text }) => text),
+				troubles: wiringProblems(configuration).map(({ text }) => text),
 				modes: wanted.map((mode) => shown(configuration, mode, simulate(prepared, MODES[mode], volts)))
 			}
 		};

@@ -1,9 +1,9 @@
 import { parseArgs } from 'node:util';
 import { readClaims } from '../../lib/core/claims';
-import { soberFlux } from '../../lib/core/optics';
+import { deratedFlux } from '../../lib/core/optics';
 import { BadInput, readFileDocument, type Command } from '../io';
 
-/** Reads what makers claim of the products of a file, soberly. */
+/** Reads what makers claim of the products of a file. */
 export const claims: Command = {
 	usage: 'claims FILE [--product SKU]',
 	run: (args) => {
@@ -16,7 +16,7 @@ export const claims: Command = {
 		const wanted = products.filter((p) => values.product === undefined || p.id === values.product);
 		if (wanted.length === 0) throw new BadInput(`There is no product ${values.product ?? ''} in the file.`);
 		return {
-			output: { products: wanted.map((p) => ({ id: p.id, soberFlux: soberFlux(p), claims: readClaims(p) })) }
+			output: { products: wanted.map((p) => ({ id: p.id, deratedFlux: deratedFlux(p), claims: readClaims(p) })) }
 		};
 	}
 };

@@ -11,9 +11,9 @@ const AS_RECORD = { supplier: '', source: null, configuration: null, maps: {}, l
 async function importSheet(file: string, now: string) {
 	const read = await readTables(readBytes(file), basename(file));
 	if (!read.ok) throw new BadInput(read.error);
-	const worker = { by: null, now };
+	const actor = { by: null, now };
 	try {
-		return await withDatabase((db) => writeSheets(db, read.value.tables, AS_RECORD, worker, () => undefined));
+		return await withDatabase((db) => writeSheets(db, read.value.tables, AS_RECORD, actor, () => undefined));
 	} catch (error) {
 		throw error instanceof SheetProblem ? new BadInput(`${file}: ${error.message}`) : error;
 	}

@@ -40,9 +40,9 @@ describe('the desk where a record is changed', () => {
 			{ ok: true, what: 'two' }
 		]);
 		expect(sent.map((body) => body.base)).toEqual([5, 6]);
-		expect([made.said, made.trouble, refreshed()]).toEqual(['two', null, 2]);
+		expect([made.done, made.trouble, refreshed()]).toEqual(['two', null, 2]);
 		made.clear();
-		expect(made.said).toBeNull();
+		expect(made.done).toBeNull();
 	});
 
 	it('says why a change was not made, and goes on with the next', async () => {
@@ -71,7 +71,7 @@ describe('the desk where a record is changed', () => {
 		expect(made.trouble).toBeNull();
 		await made.writeMine();
 		expect(sent[1]?.command).toEqual({ kind: 'claim', facts: { lens: 'red' } });
-		expect([made.clash, made.said]).toEqual([null, 'mine after all']);
+		expect([made.clash, made.done]).toEqual([null, 'mine after all']);
 	});
 
 	it("keeping the other's version writes nothing", async () => {

@@ -54,7 +54,7 @@ export class RecordDesk {
 	}
 
 	/** The last change made, in one sentence. */
-	get said(): string | null {
+	get done(): string | null {
 		return this.#said;
 	}
 	/** Why the last one was not made. */

@@ -11,7 +11,7 @@ import {
 } from '../../../tests/support/make';
 import { simulate, vehicleCircuit } from '$lib/core/circuit';
 import { INTERCHANGES } from '$lib/core/lamps';
-import { candidateDetail, showCandidate, type ShownMatchCandidate } from '$lib/core/views';
+import { candidateDetail, candidateView, type MatchCandidateView } from '$lib/core/views';
 import ClockFace from './charts/ClockFace.svelte';
 import { fitExtent, fitRows } from './charts/fit';
 import FitDrawing from './charts/FitDrawing.svelte';
@@ -24,12 +24,12 @@ import Compare from './match/Compare.svelte';
 import { neighboursOf } from './reference/interchange-map';
 import InterchangeMap from './reference/InterchangeMap.svelte';
 
-function shown(socket: object, product: ReturnType<typeof makeProduct>): ShownMatchCandidate {
+function shown(socket: object, product: ReturnType<typeof makeProduct>): MatchCandidateView {
 	const configuration = makeConfiguration([socket]);
 	const shop = makeShop();
 	const candidate = judgeIn(configuration, product, shop);
 	const where = { configuration, socket: configuration.sockets[0]!, shop };
-	return { ...showCandidate(candidate, where), detail: candidateDetail(candidate) };
+	return { ...candidateView(candidate, where), detail: candidateDetail(candidate) };
 }
 const beam = (more: object = {}, socket: object = {}) => shown({ ...LOW_SOCKET, ...socket }, makeHeadlampLed(more));
 const stop = (more: object = {}) => shown(STOP_SOCKET, makeProduct(more));

@@ -2,7 +2,7 @@ import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
 import { judgeIn, makeConfiguration, makeProduct, makeShop, STOP_SOCKET } from '../../../tests/support/make';
 import { demoDocument } from '../server/demo/load';
-import { showCandidate, showSockets } from '../core/views';
+import { candidateView, socketViews } from '../core/views';
 import { readClaims } from '../core/claims';
 import Lines from './kit/Lines.svelte';
 import ClaimList from './stock/ClaimList.svelte';
@@ -19,7 +19,7 @@ import VerdictTag from './ui/VerdictTag.svelte';
 
 const configuration = makeConfiguration([STOP_SOCKET, { ...STOP_SOCKET, id: 'stop-R', side: 'right' }]);
 const shown = (more: object = {}) =>
-	showCandidate(judgeIn(configuration, makeProduct(more)), {
+	candidateView(judgeIn(configuration, makeProduct(more)), {
 		configuration,
 		socket: configuration.sockets[0]!,
 		shop: makeShop()
@@ -28,7 +28,7 @@ const count = (html: string, what: RegExp) => html.match(what)?.length ?? 0;
 const nothing = () => undefined;
 
 describe('the rota', () => {
-	const sockets = showSockets(configuration, () => ({ verdict: 'fits', product: null }));
+	const sockets = socketViews(configuration, () => ({ verdict: 'fits', product: null }));
 	const html = (selected: string | null) =>
 		render(Rota, { props: { sockets, selected, label: 'Made Up', onselect: nothing, onopen: nothing } }).body;
 
@@ -49,7 +49,7 @@ describe('the rota', () => {
 	it.each(demoDocument().configurations.map((c) => [c.id, c] as const))(
 		'draws every socket of %s, large, small, tiny, on paper and as a list',
 		(_, c) => {
-			const all = showSockets(c);
+			const all = socketViews(c);
 			const large = render(Rota, {
 				props: { sockets: all, selected: null, label: 'x', onselect: nothing, onopen: nothing }
 			}).body;

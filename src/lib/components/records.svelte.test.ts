@@ -1,11 +1,11 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
 import { LOW_SOCKET, makeConfiguration, STOP_SOCKET } from '../../../tests/support/make';
-import { showChannels, showRecorded } from '../core/views';
+import { channelsView, recordedFacts } from '../core/views';
 import { readWalkLine } from '../core/walk';
 import DifferenceTable from './identify/DifferenceTable.svelte';
 import LookQuestion from './identify/LookQuestion.svelte';
-import VinSays from './identify/VinSays.svelte';
+import VinSays from './identify/VinReading.svelte';
 import Consequence from './questions/Consequence.svelte';
 import ChannelMap from './record/ChannelMap.svelte';
 import Clash from './record/Clash.svelte';
@@ -15,7 +15,7 @@ import HolderDrawing from './record/HolderDrawing.svelte';
 import Reading from './record/Reading.svelte';
 import { numberIn, roomOf } from './record/room';
 import RoomDrawing from './record/RoomDrawing.svelte';
-import StandingMark from './record/StandingMark.svelte';
+import ConfirmationMark from './record/ConfirmationMark.svelte';
 import HeadingMapping from './sheets/HeadingMapping.svelte';
 import ProblemTable from './sheets/ProblemTable.svelte';
 import { FACTS } from '../core/vehicle';
@@ -71,7 +71,7 @@ describe('drawings', () => {
 	});
 
 	it('a room is typed as text and read as numbers', () => {
-		const facts = showRecorded('socket', makeConfiguration([LOW_SOCKET]).sockets[0]!);
+		const facts = recordedFacts('socket', makeConfiguration([LOW_SOCKET]).sockets[0]!);
 		expect(roomOf(facts)).toMatchObject({
 			'envelope.frontLength': '46',
 			keyAngle: '0',
@@ -92,10 +92,10 @@ describe('drawings', () => {
 
 describe('the drawing of channels', () => {
 	it('links each channel to what it feeds, and names what nothing feeds', () => {
-		const shown = showChannels({ ...makeConfiguration([STOP_SOCKET, LOW_SOCKET]), channels: [] });
+		const shown = channelsView({ ...makeConfiguration([STOP_SOCKET, LOW_SOCKET]), channels: [] });
 		const { body } = render(ChannelMap, { props: { shown, chosen: null, href: () => '/x' } });
 		expect(body.match(/nothing known to feed it/g)).toHaveLength(2);
-		const fed = showChannels(makeConfiguration([STOP_SOCKET]));
+		const fed = channelsView(makeConfiguration([STOP_SOCKET]));
 		const linked = render(ChannelMap, { props: { shown: fed, chosen: 'feed-stop-L', href: (id) => `/c/${id}` } }).body;
 		expect(linked).toContain('href="/c/feed-stop-L"');
 		expect(linked).toContain('Channel feed-stop-L, steady, no monitor, 1 feeds');
@@ -107,8 +107,8 @@ describe('the drawing of channels', () => {
 
 describe('what is doubted', () => {
 	it('has words, and what is sure has none', () => {
-		const words = (standing: 'confirmed' | 'unconfirmed' | 'contested' | null) =>
-			render(StandingMark, { props: { standing } }).body;
+		const words = (confirmation: 'confirmed' | 'unconfirmed' | 'contested' | null) =>
+			render(ConfirmationMark, { props: { confirmation } }).body;
 		expect(words('unconfirmed')).toContain('never confirmed');
 		expect(words('contested')).toContain('sources disagree');
 		for (const sure of ['confirmed', null] as const) expect(words(sure)).not.toContain('span');

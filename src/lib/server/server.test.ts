@@ -10,7 +10,7 @@ import { kitOrder } from '../core/model';
 import { kitProgram, prepareKit } from '../core/kit';
 import { DATABASE_FILE, openDatabase } from './db/connection';
 import { migrations } from './db/migrations';
-import { databaseTrouble } from './db/trouble';
+import { databaseFailure } from './db/failure';
 import { loadDemo } from './demo/load';
 import { csv } from './documents/csv';
 import { kitSheetPdf } from './documents/pdf/kit-sheet';
@@ -47,7 +47,7 @@ describe('the database', () => {
 		await db.raw('pragma busy_timeout = 50');
 		const other = new Database(join(folder, DATABASE_FILE));
 		other.exec('begin immediate');
-		const locked = await putConfiguration(db, makeConfiguration([STOP_SOCKET])).catch(databaseTrouble);
+		const locked = await putConfiguration(db, makeConfiguration([STOP_SOCKET])).catch(databaseFailure);
 		other.exec('rollback');
 		other.close();
 		expect(locked).toContain('locked by another program, so nothing was changed');
@@ -56,10 +56,10 @@ describe('the database', () => {
 			join(foreign, DATABASE_FILE),
 			'this is a shopping list, not a database, and long enough to be looked at'
 		);
-		expect(await openDatabase(foreign).catch(databaseTrouble)).toContain('not a Rotalux database');
-		expect(await openDatabase(join(foreign, DATABASE_FILE, 'deeper')).catch(databaseTrouble)).toContain('a file');
-		expect(databaseTrouble({ code: 'SQLITE_READONLY' })).toContain('read-only, so nothing was changed');
-		expect(databaseTrouble(new Error('something else'))).toBeNull();
+		expect(await openDatabase(foreign).catch(databaseFailure)).toContain('not a Rotalux database');
+		expect(await openDatabase(join(foreign, DATABASE_FILE, 'deeper')).catch(databaseFailure)).toContain('a file');
+		expect(databaseFailure({ code: 'SQLITE_READONLY' })).toContain('read-only, so nothing was changed');
+		expect(databaseFailure(new Error('something else'))).toBeNull();
 	});
 });
 

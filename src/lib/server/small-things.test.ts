@@ -7,7 +7,7 @@ import { bumpDataVersion, dataVersion, readSettings, writeSetting } from './repo
 import { findConfigurations, putConfiguration } from './repositories/configurations';
 import { isVehicleWord, searchIds } from './repositories/search';
 import { makeConfiguration, STOP_SOCKET } from '../../../tests/support/make';
-import { MOST_BYTES, uploadedBytes } from './upload';
+import { MAX_BYTES, uploadedBytes } from './upload';
 import { summarise } from '../core/result';
 import { amount, decimal, mired } from '../core/quantity';
 
@@ -19,8 +19,8 @@ describe('uploads', () => {
 	};
 
 	it('are read up to 10 MB, and refused above with their size', async () => {
-		expect((await uploadedBytes(form(MOST_BYTES), 'file')).ok).toBe(true);
-		expect(await uploadedBytes(form(MOST_BYTES + 1, 'big.json'), 'file')).toEqual({
+		expect((await uploadedBytes(form(MAX_BYTES), 'file')).ok).toBe(true);
+		expect(await uploadedBytes(form(MAX_BYTES + 1, 'big.json'), 'file')).toEqual({
 			ok: false,
 			error: expect.stringContaining('big.json is 10 MB')
 		});

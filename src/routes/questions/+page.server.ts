@@ -1,7 +1,7 @@
 import { fail } from '@sveltejs/kit';
 import { EVIDENCE_SOURCES } from '$lib/core/model';
-import { orTrouble } from '$lib/server/or-trouble';
-import { workerOf } from '$lib/server/person';
+import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { actorOf } from '$lib/server/actor';
 import { lastEvent } from '$lib/server/repositories/events';
 import { changeRecord } from '$lib/server/services/record/change';
 import { command } from '$lib/server/services/record/commands';
@@ -46,8 +46,8 @@ export const actions: Actions = {
 		if (!read.success || (!own && field('choice') === ''))
 			return fail(400, { message: 'Choose the value that holds first.' });
 		const request_ = { id: field('vehicle'), base: Number(field('base')), command: read.data };
-		const done = await orTrouble(async () => changeRecord(await database(), request_, workerOf(cookies)));
+		const done = await orDatabaseFailure(async () => changeRecord(await database(), request_, actorOf(cookies)));
 		if (!('ok' in done)) return done;
-		return done.ok ? { said: `Settled. ${done.value.what}.` } : fail(409, { message: done.error.message });
+		return done.ok ? { done: `Settled. ${done.value.what}.` } : fail(409, { message: done.error.message });
 	}
 };

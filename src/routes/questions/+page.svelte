@@ -25,7 +25,7 @@
 			Where two sources disagree, the stronger one is in force until somebody decides. What is settled keeps both.
 		</p>
 		{#if form && 'message' in form}<Message text={form.message ?? ''} kept="Nothing was changed." />{/if}
-		{#if form && 'said' in form}<p role="status">{form.said}</p>{/if}
+		{#if form && 'done' in form}<p role="status">{form.done}</p>{/if}
 	</div>
 	<div class="grid min-h-0 gap-3 lg:grid-cols-[25rem_minmax(0,1fr)]">
 		<ScrollPanel label="Open questions" class="min-h-0 p-1">

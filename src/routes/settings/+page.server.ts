@@ -2,11 +2,11 @@ import { fail } from '@sveltejs/kit';
 import { policy as policySchema } from '$lib/core/model';
 import { ASSUMPTIONS } from '$lib/core/match';
 import type { SetValues } from '$lib/core/quantity';
-import { orTrouble } from '$lib/server/or-trouble';
-import { rememberPerson, workerOf } from '$lib/server/person';
+import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { rememberPerson, actorOf } from '$lib/server/actor';
 import { changeAssumptions, readAssumptions, type AssumptionChange } from '$lib/server/services/assumptions';
 import { changePolicy, readPolicy } from '$lib/server/services/policy';
-import type { Worker } from '$lib/server/services/record/store';
+import type { Actor } from '$lib/server/services/record/store';
 import { database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -26,8 +26,8 @@ export const load: PageServerLoad = async () => {
 };
 
 /** What the fields of a form say of the assumptions; an empty value goes back to the default. What stays as it was is left out. */
-function changesIn(form: FormData, set: SetValues, worker: Worker): AssumptionChange[] {
-	const { by, now } = worker;
+function changesIn(form: FormData, set: SetValues, actor: Actor): AssumptionChange[] {
+	const { by, now } = actor;
 	return ASSUMPTIONS.flatMap(({ id }): AssumptionChange[] => {
 		const typed = form.get(`value:${id}`);
 		if (typeof typed !== 'string') return [];
@@ -47,8 +47,8 @@ export const actions: Actions = {
 	},
 	assumptions: async ({ request, cookies }) => {
 		const db = await database();
-		const changes = changesIn(await request.formData(), await readAssumptions(db), workerOf(cookies));
-		return orTrouble(async () => {
+		const changes = changesIn(await request.formData(), await readAssumptions(db), actorOf(cookies));
+		return orDatabaseFailure(async () => {
 			const done = await changeAssumptions(db, changes);
 			return done.ok ? { assumed: true } : fail(400, { message: done.error });
 		});
@@ -57,7 +57,7 @@ export const actions: Actions = {
 		const db = await database();
 		const read = policySchema.safeParse({ ...(await readPolicy(db)), ...Object.fromEntries(await request.formData()) });
 		if (!read.success) return fail(400, { message: 'Choose one of the policies. Nothing was changed.' });
-		return orTrouble(async () => {
+		return orDatabaseFailure(async () => {
 			await changePolicy(db, read.data);
 			return { saved: true };
 		});

@@ -1,6 +1,6 @@
 import { readClaims } from '$lib/core/claims';
 import { colourWord } from '$lib/core/views';
-import { soberFlux } from '$lib/core/optics';
+import { deratedFlux } from '$lib/core/optics';
 import { shopData } from '$lib/server/services/catalogue';
 import { database } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
@@ -18,7 +18,7 @@ export const load: PageServerLoad = async () => {
 			light: colourWord(p),
 			watts: p.power?.at13v5 ?? null,
 			claimed: p.flux?.claimed == null ? null : `${p.flux.claimed} lm per ${p.flux.per ?? 'lamp'}`,
-			sober: soberFlux(p),
+			derated: deratedFlux(p),
 			claims: readClaims(p).filter((claim) => claim.level !== 'plausible'),
 			packs: p.packs.map(({ sku, count, price, stock }) => ({ sku, count, price, stock: stock ?? null }))
 		})),

@@ -33,7 +33,12 @@
 			{ id: 'fits', header: 'Made for', accessorFn: (p: Product) => p.fits, sortFn: 'alphanumeric' as const },
 			{ id: 'light', header: 'Light', accessorFn: (p: Product) => p.light, sortFn: 'alphanumeric' as const },
 			{ id: 'watts', header: 'Power', accessorFn: (p: Product) => p.watts ?? 0, sortFn: 'basic' as const },
-			{ id: 'flux', header: 'Flux, sober', accessorFn: (p: Product) => p.sober?.lumens ?? 0, sortFn: 'basic' as const },
+			{
+				id: 'flux',
+				header: 'Flux, derated',
+				accessorFn: (p: Product) => p.derated?.lumens ?? 0,
+				sortFn: 'basic' as const
+			},
 			{ id: 'packs', header: 'Packs', accessorFn: (p: Product) => p.packs[0]?.price ?? 0, sortFn: 'basic' as const }
 		],
 		get data() {
@@ -62,7 +67,7 @@
 	</div>
 	<p class="text-soft" aria-live="polite">
 		{products.length} of {data.products.length} products, {accessories.length} of {data.accessories.length} accessories. A
-		claimed flux is the maker's word; the sober one is measured, or the claim per lamp but at most 100 lm per watt.
+		claimed flux is the maker's word; the derated one is measured, or the claim per lamp but at most 100 lm per watt.
 	</p>
 	{#if data.products.length === 0 && data.accessories.length === 0}
 		<p>
@@ -105,9 +110,9 @@
 							<td class="whitespace-nowrap">{p.light}</td>
 							<td class="number">{p.watts === null ? 'not given' : `${p.watts} W`}</td>
 							<td class="number">
-								{#if p.sober}{Math.round(p.sober.lumens)} lm
-									<span class="text-sm text-soft">{p.sober.basis}</span>{:else}–{/if}
-								{#if p.claimed && p.sober?.basis === 'capped'}<span class="block text-sm text-soft"
+								{#if p.derated}{Math.round(p.derated.lumens)} lm
+									<span class="text-sm text-soft">{p.derated.basis}</span>{:else}–{/if}
+								{#if p.claimed && p.derated?.basis === 'capped'}<span class="block text-sm text-soft"
 										>claim: {p.claimed}</span
 									>{/if}
 							</td>

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { ShownClock } from '$lib/core/views';
+	import type { ClockView } from '$lib/core/views';
 
 	/** A sided lamp from the front when locked: where its emitters stand, and how far from 3 and 9 o'clock. */
-	let { clock, size = 150 }: { clock: ShownClock; size?: number } = $props();
+	let { clock, size = 150 }: { clock: ClockView; size?: number } = $props();
 
 	const angle = $derived(clock.key === null || clock.emitter === null ? null : clock.key + clock.emitter);
 	const words = $derived(

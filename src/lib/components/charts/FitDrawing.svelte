@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3-scale';
-	import type { ShownFit } from '$lib/core/views';
+	import type { FitView } from '$lib/core/views';
 	import { fitExtent, fitWords, type FitExtent } from './fit';
 
 	/**
@@ -11,7 +11,7 @@
 		fit,
 		extent = fitExtent([fit]),
 		height = 210
-	}: { fit: ShownFit; extent?: FitExtent; height?: number } = $props();
+	}: { fit: FitView; extent?: FitExtent; height?: number } = $props();
 
 	const WIDTH = 460;
 	const EDGE = 30;

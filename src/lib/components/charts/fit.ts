@@ -1,4 +1,4 @@
-import type { ShownFit } from '$lib/core/views';
+import type { FitView } from '$lib/core/views';
 
 /** How far a drawing reaches behind and ahead of the reference plane and across, mm. */
 export interface FitExtent {
@@ -8,8 +8,8 @@ export interface FitExtent {
 }
 
 /** An extent that holds all of several lamps and their cavities, so that drawings share one scale. */
-export function fitExtent(fits: readonly ShownFit[]): FitExtent {
-	const most = (of: (fit: ShownFit) => (number | null | undefined)[], least: number) =>
+export function fitExtent(fits: readonly FitView[]): FitExtent {
+	const most = (of: (fit: FitView) => (number | null | undefined)[], least: number) =>
 		Math.max(least, ...fits.flatMap((fit) => of(fit).flatMap((value) => value ?? [])));
 	const flange = fits.some((fit) => fit.mount === 'flange');
 	return {
@@ -39,7 +39,7 @@ export interface FitRow {
 }
 
 /** The numbers of a drawing, as a table: what the lamp takes and what there is. */
-export function fitRows({ mount, body, room, behind, lightCentre }: ShownFit): FitRow[] {
+export function fitRows({ mount, body, room, behind, lightCentre }: FitView): FitRow[] {
 	const rows: FitRow[] = [
 		{
 			what: 'front length',
@@ -59,9 +59,9 @@ export function fitRows({ mount, body, room, behind, lightCentre }: ShownFit): F
 }
 
 /** The drawing in words. */
-export function fitWords(fit: ShownFit): string {
-	const said = (value: number | null) => (value === null ? 'not known' : `${value} mm`);
+export function fitWords(fit: FitView): string {
+	const valueText = (value: number | null) => (value === null ? 'not known' : `${value} mm`);
 	return fitRows(fit)
-		.map(({ what, body, room }) => `${what} ${said(body)} of ${said(room)}`)
+		.map(({ what, body, room }) => `${what} ${valueText(body)} of ${valueText(room)}`)
 		.join(', ');
 }

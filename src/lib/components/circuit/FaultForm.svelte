@@ -1,10 +1,10 @@
 <script lang="ts">
 	import type { Fault } from '$lib/core/circuit';
-	import type { ShownSocket } from '$lib/core/views';
-	import type { Bench } from './bench.svelte';
+	import type { SocketView } from '$lib/core/views';
+	import type { CircuitTrial } from './trial.svelte';
 
 	/** Tries a fault in one socket. */
-	let { bench, socket }: { bench: Bench; socket: ShownSocket | null } = $props();
+	let { trial, socket }: { trial: CircuitTrial; socket: SocketView | null } = $props();
 
 	const KINDS: readonly { kind: Fault['kind']; label: string; ohms?: number }[] = [
 		{ kind: 'contact', label: 'corroded contact, 2 ohm', ohms: 2 },
@@ -14,14 +14,14 @@
 		{ kind: 'load-gone', label: 'built-in load burnt open' },
 		{ kind: 'out', label: 'lamp out' }
 	];
-	const has = (kind: Fault['kind']) => bench.faults.some((fault) => fault.kind === kind && fault.socket === socket?.id);
+	const has = (kind: Fault['kind']) => trial.faults.some((fault) => fault.kind === kind && fault.socket === socket?.id);
 
 	function toggle({ kind, ohms }: (typeof KINDS)[number]): void {
 		const id = socket?.id;
 		if (id === undefined) return;
-		bench.faults = has(kind)
-			? bench.faults.filter((fault) => !(fault.kind === kind && fault.socket === id))
-			: [...bench.faults, { kind, socket: id, ...(ohms === undefined ? {} : { ohms }) } as Fault];
+		trial.faults = has(kind)
+			? trial.faults.filter((fault) => !(fault.kind === kind && fault.socket === id))
+			: [...trial.faults, { kind, socket: id, ...(ohms === undefined ? {} : { ohms }) } as Fault];
 	}
 </script>
 
@@ -39,9 +39,9 @@
 			>
 		{/each}
 	{:else}<p class="text-soft">Choose one on the rota.</p>{/if}
-	{#if bench.faults.length > 0}
-		<button type="button" class="link" onclick={() => (bench.faults = [])}
-			>Take all {bench.faults.length} faults out</button
+	{#if trial.faults.length > 0}
+		<button type="button" class="link" onclick={() => (trial.faults = [])}
+			>Take all {trial.faults.length} faults out</button
 		>
 	{/if}
 </fieldset>

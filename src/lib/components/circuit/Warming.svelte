@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { Warmth } from '$lib/core/views/warmth';
+	import type { HotPart } from '$lib/core/views/hot-parts';
 
 	/** What warms up while the mode lasts, and when it gives up. */
-	let { warmth, minutes }: { warmth: Warmth[]; minutes: number } = $props();
+	let { warmth, minutes }: { warmth: HotPart[]; minutes: number } = $props();
 
 	const clock = (s: number) => (s < 90 ? `${Math.round(s)} s` : `${Math.round(s / 60)} min`);
 </script>

@@ -17,7 +17,7 @@ export type Fit = 'stock' | 'chosen' | 'remedied';
 export type Converted = 'all' | 'front' | 'rear' | 'left';
 
 /** What the bench is set up from. */
-export interface BenchSetup {
+export interface TrialSetup {
 	configuration: Configuration;
 	lamps: readonly (readonly [string, Product])[];
 	/** Parts of the kit the lamps come from. */
@@ -26,8 +26,8 @@ export interface BenchSetup {
 }
 
 /** The circuit of a vehicle as the bench has it. A kit brings its own parts; without one the best set of remedies is tried. */
-export function benchCircuit(
-	{ configuration, lamps, parts, remedies }: BenchSetup,
+export function trialCircuit(
+	{ configuration, lamps, parts, remedies }: TrialSetup,
 	fit: Fit,
 	converted: Converted,
 	faults: readonly Fault[]

@@ -10,7 +10,7 @@
 	let { reply, currency }: { reply: CounterReply; currency: string } = $props();
 
 	/** Kits are worked out for so many vehicles at once. */
-	const MOST_KITS = 2;
+	const MAX_KITS = 2;
 
 	const understood = $derived(
 		[
@@ -59,7 +59,7 @@
 				<a class="button" href={resolve('/vehicles/[id]/kit', { id: vehicle.id })}>Kit</a>
 			</div>
 			{#if reply.kit !== null}
-				{#if i < MOST_KITS}<KitOffer vehicle={vehicle.id} scope={reply.kit} {currency} />
+				{#if i < MAX_KITS}<KitOffer vehicle={vehicle.id} scope={reply.kit} {currency} />
 				{:else}<p class="px-3 py-2 text-soft">Type more of the vehicle to see its kit.</p>{/if}
 			{:else if vehicle.answers.length > 0}
 				<ul>

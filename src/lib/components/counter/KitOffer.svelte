@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { KitScope } from '$lib/core/model';
-	import type { ShownOffer } from '$lib/core/views';
+	import type { OfferView } from '$lib/core/views';
 	import { counted } from '$lib/core/quantity';
 	import { BALANCE_OPTIONS } from '../kit/options';
 	import BusyForm from '../ui/BusyForm.svelte';
@@ -10,7 +10,7 @@
 	/** "What kit for this vehicle?": the released one, and three prices a kit can be worked out for now. */
 	let { vehicle, scope, currency }: { vehicle: string; scope: KitScope; currency: string } = $props();
 
-	async function ask(id: string, of: KitScope): Promise<ShownOffer | null> {
+	async function ask(id: string, of: KitScope): Promise<OfferView | null> {
 		const answer = await fetch(`${resolve('/vehicles/[id]/kit/offer.json', { id })}?scope=${of}`).catch(() => null);
 		return answer?.ok ? answer.json() : null;
 	}
@@ -26,14 +26,14 @@
 	{:else}
 		<div class="grid gap-2 px-3 py-2">
 			{#if found.released}
-				{@const { kit, code, name, total, served, open, touched, vehicle: of } = found.released}
+				{@const { kit, code, name, total, served, open, impacts, vehicle: of } = found.released}
 				<p>
 					<a class="link font-medium" data-answer="place" href={resolve('/vehicles/[id]/kit/[kit]', { id: of, kit })}
 						>{name}, {code}</a
 					>
-					released, <strong>{money(total, currency)}</strong>, {counted(served, 'socket')} served, {open} open{touched >
+					released, <strong>{money(total, currency)}</strong>, {counted(served, 'socket')} served, {open} open{impacts >
 					0
-						? `; ${counted(touched, 'thing')} changed under it since, look before it is sold`
+						? `; ${counted(impacts, 'thing')} changed under it since, look before it is sold`
 						: ''}
 				</p>
 			{:else}

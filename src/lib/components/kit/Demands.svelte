@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { KitOrder } from '$lib/core/model';
-	import type { ShownKit } from '$lib/core/views';
+	import type { KitView } from '$lib/core/views';
 	import SolveForm from './SolveForm.svelte';
 
 	/** What a person fixed, forbade, or said the customer has: each with the way to take it back. */
@@ -11,7 +11,7 @@
 		vehicle,
 		kit
 	}: {
-		byHand: ShownKit['byHand'];
+		byHand: KitView['byHand'];
 		order: KitOrder;
 		/** Names of products and places by their ids. */
 		names: Readonly<Record<string, string>>;

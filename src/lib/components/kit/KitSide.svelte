@@ -10,10 +10,10 @@
 	import PlacePanel from './PlacePanel.svelte';
 	import Release from './Release.svelte';
 	import Revisions from './Revisions.svelte';
-	import RulePrices from './RulePrices.svelte';
+	import DemandPrices from './DemandPrices.svelte';
 	import RunnersUp from './RunnersUp.svelte';
 	import { KIT_TABS, type KitTab } from './tabs';
-	import type { KitAnswers, KitView } from './view';
+	import type { KitAnswers, KitPageData } from './page-data';
 
 	/** Everything about a kit beside its lines, in the order of the work: what is asked, one place, what is open, what it costs, release, papers. */
 	let {
@@ -24,7 +24,7 @@
 		ontab,
 		onplace
 	}: {
-		data: KitView;
+		data: KitPageData;
 		/** What the last form of the page was answered. */
 		answers: KitAnswers;
 		vehicle: string;
@@ -99,7 +99,7 @@
 				{vehicle}
 				kit={data.id}
 			/>
-			{#if editable}<RulePrices prices={answers.prices} currency={data.currency} {vehicle} kit={data.id} />{/if}
+			{#if editable}<DemandPrices prices={answers.prices} currency={data.currency} {vehicle} kit={data.id} />{/if}
 		</Tabs.Content>
 		<Tabs.Content value="release">
 			<Release

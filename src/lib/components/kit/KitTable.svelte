@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { ShownKitRow } from '$lib/core/views';
+	import type { KitRowView } from '$lib/core/views';
 	import { counted } from '$lib/core/quantity';
 	import { money } from '../ui/money';
 
 	/** Kits on record, the last touched first. */
-	let { kits, currency }: { kits: ShownKitRow[]; currency: string } = $props();
+	let { kits, currency }: { kits: KitRowView[]; currency: string } = $props();
 
-	const standsAs = ({ code, state }: ShownKitRow) =>
+	const standsAs = ({ code, state }: KitRowView) =>
 		code === null ? state : state === 'released' ? `released as ${code}` : `${code}; next revision ${state}`;
 </script>
 
@@ -31,8 +31,8 @@
 				>
 				<td>{kit.vehicle}</td>
 				<td
-					>{standsAs(kit)}{#if kit.touched > 0}<span class="block text-sm text-refuse"
-							>{counted(kit.touched, 'thing')} changed under it</span
+					>{standsAs(kit)}{#if kit.impacts > 0}<span class="block text-sm text-refuse"
+							>{counted(kit.impacts, 'thing')} changed under it</span
 						>{/if}</td
 				>
 				<td class="number">{kit.open}</td>

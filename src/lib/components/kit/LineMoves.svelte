@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { LineChange } from '$lib/core/kit';
-	import type { ShownAlternative, ShownPlace } from '$lib/core/views';
+	import type { AlternativeView, PlaceView } from '$lib/core/views';
 	import { amount } from '$lib/core/quantity';
 	import { LEVEL_WORD } from '../ui/level';
 	import SolveForm from './SolveForm.svelte';
@@ -13,7 +13,7 @@
 		vehicle,
 		kit,
 		currency
-	}: { place: ShownPlace; alternative: ShownAlternative; vehicle: string; kit: string; currency: string } = $props();
+	}: { place: PlaceView; alternative: AlternativeView; vehicle: string; kit: string; currency: string } = $props();
 
 	const address = $derived(
 		`${resolve('/vehicles/[id]/kit/[kit]/change.json', { id: vehicle, kit })}?socket=${encodeURIComponent(place.socket)}&product=${encodeURIComponent(alternative.product)}`

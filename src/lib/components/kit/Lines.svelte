@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownLine } from '$lib/core/views';
+	import type { LineView } from '$lib/core/views';
 	import { amount } from '$lib/core/quantity';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 
@@ -13,7 +13,7 @@
 		onplace
 	}: {
 		title: string;
-		lines: ShownLine[];
+		lines: LineView[];
 		currency: string;
 		/** True where the shop looks: margin, stock and shelf are shown. */
 		shop?: boolean;
@@ -24,8 +24,8 @@
 	} = $props();
 
 	const lamps = $derived(lines.some((line) => line.verdict));
-	const isOpen = (line: ShownLine) => lamps && place !== null && line.sockets.includes(place);
-	const shelfText = ({ stock, shelf }: ShownLine) =>
+	const isOpen = (line: LineView) => lamps && place !== null && line.sockets.includes(place);
+	const shelfText = ({ stock, shelf }: LineView) =>
 		[stock === undefined ? 'not counted' : `${stock} there`, shelf ? `shelf ${shelf}` : ''].filter(Boolean).join(', ');
 </script>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { ShownKit } from '$lib/core/views';
+	import type { KitView } from '$lib/core/views';
 	import SolveForm from './SolveForm.svelte';
 
 	/** Sockets the kit leaves open, each with the reason, what would close it, and the way on. */
@@ -12,7 +12,7 @@
 		editable,
 		onplace
 	}: {
-		open: ShownKit['open'];
+		open: KitView['open'];
 		/** Ids of the vehicle and the kit. */
 		vehicle: string;
 		kit: string;

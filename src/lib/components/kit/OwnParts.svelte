@@ -1,9 +1,9 @@
 <script lang="ts">
-	import type { ShownLine } from '$lib/core/views';
+	import type { LineView } from '$lib/core/views';
 	import SolveForm from './SolveForm.svelte';
 
 	/** Says how many pieces of a part the customer already has; the kit then brings the rest only. */
-	let { parts, vehicle, kit }: { parts: ShownLine[]; vehicle: string; kit: string } = $props();
+	let { parts, vehicle, kit }: { parts: LineView[]; vehicle: string; kit: string } = $props();
 
 	const named = $derived([...new Map(parts.map((line) => [line.accessory ?? '', line.name]))]);
 </script>

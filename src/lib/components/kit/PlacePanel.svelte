@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownPlace } from '$lib/core/views';
+	import type { PlaceView } from '$lib/core/views';
 	import { amount } from '$lib/core/quantity';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 	import LineMoves from './LineMoves.svelte';
@@ -12,8 +12,7 @@
 		kit,
 		currency,
 		onplace
-	}: { place: ShownPlace; vehicle: string; kit: string; currency: string; onplace: (socket: string) => void } =
-		$props();
+	}: { place: PlaceView; vehicle: string; kit: string; currency: string; onplace: (socket: string) => void } = $props();
 
 	/** What may be said of the lamp that is in the kit now. */
 	const ABOUT_CURRENT = [

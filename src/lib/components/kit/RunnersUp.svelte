@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownKit } from '$lib/core/views';
+	import type { KitView } from '$lib/core/views';
 	import { money } from '../ui/money';
 	import SolveForm from './SolveForm.svelte';
 
@@ -12,7 +12,7 @@
 		vehicle,
 		kit
 	}: {
-		runnersUp: ShownKit['runnersUp'];
+		runnersUp: KitView['runnersUp'];
 		total: number;
 		currency: string;
 		editable: boolean;

@@ -2,8 +2,8 @@
 	import type { Snippet } from 'svelte';
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
-	import type { SolveStanding } from './standing';
-	import SolveStandingLine from './SolveStandingLine.svelte';
+	import type { SolveState } from './progress';
+	import SolveProgressLine from './SolveProgressLine.svelte';
 
 	/** A form whose answer takes a solver: while it works, it says how far it is, and can be stopped. */
 	let {
@@ -24,7 +24,7 @@
 	const ASK_MS = 250;
 
 	let busy = $state(false);
-	let standing = $state<SolveStanding | null>(null);
+	let progress = $state<SolveState | null>(null);
 	const address = $derived(resolve('/vehicles/[id]/kit/[kit]/progress', { id: vehicle, kit }));
 
 	async function look(): Promise<void> {
@@ -32,7 +32,7 @@
 			await new Promise((done) => setTimeout(done, ASK_MS));
 			if (!busy) return;
 			const answer = await fetch(address).catch(() => null);
-			standing = answer?.ok ? await answer.json() : null;
+			progress = answer?.ok ? await answer.json() : null;
 		}
 	}
 	const stop = () => void fetch(address, { method: 'DELETE' }).catch(() => null);
@@ -44,7 +44,7 @@
 	class={more}
 	use:enhance={() => {
 		busy = true;
-		standing = null;
+		progress = null;
 		void look();
 		return async ({ update }) => {
 			await update({ reset: false });
@@ -54,4 +54,4 @@
 >
 	{@render children(busy)}
 </form>
-{#if busy}<SolveStandingLine {standing} onstop={stop} />{/if}
+{#if busy}<SolveProgressLine {progress} onstop={stop} />{/if}

@@ -1,20 +1,20 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
 import { kitOrder } from '$lib/core/model';
-import type { RulePrice, Touch } from '$lib/core/kit';
-import type { ShownLine, ShownPlace } from '$lib/core/views';
+import type { DemandPrice, ReleaseImpact } from '$lib/core/kit';
+import type { LineView, PlaceView } from '$lib/core/views';
 import Demands from './Demands.svelte';
 import KitHead from './KitHead.svelte';
-import KitSays from './KitSays.svelte';
+import KitSays from './KitSummary.svelte';
 import Lines from './Lines.svelte';
 import OrderForm from './OrderForm.svelte';
 import PlacePanel from './PlacePanel.svelte';
 import QrSquare from './QrSquare.svelte';
 import Release from './Release.svelte';
-import RulePrices from './RulePrices.svelte';
-import { standingText } from './standing';
+import DemandPrices from './DemandPrices.svelte';
+import { progressText } from './progress';
 import { KIT_TABS, kitTabNamed } from './tabs';
-import Touches from './Touches.svelte';
+import ReleaseImpacts from './ReleaseImpacts.svelte';
 
 const text = (html: string) =>
 	html
@@ -23,7 +23,7 @@ const text = (html: string) =>
 		.trim();
 const where = { vehicle: 'v', kit: 'k' };
 
-const line = (more: Partial<ShownLine> = {}): ShownLine => ({
+const line = (more: Partial<LineView> = {}): LineView => ({
 	sku: 'lamp-2',
 	product: 'lamp',
 	name: 'Red lamp',
@@ -115,7 +115,7 @@ describe('the order', () => {
 });
 
 describe('a place', () => {
-	const place: ShownPlace = {
+	const place: PlaceView = {
 		socket: 'stop-L',
 		name: 'Rear stop, both',
 		fixed: false,
@@ -135,7 +135,7 @@ describe('a place', () => {
 			}
 		]
 	};
-	const panel = (more: Partial<ShownPlace> = {}) =>
+	const panel = (more: Partial<PlaceView> = {}) =>
 		text(
 			render(PlacePanel, { props: { place: { ...place, ...more }, currency: 'EUR', onplace: () => {}, ...where } }).body
 		);
@@ -215,15 +215,15 @@ describe('what is said about a kit', () => {
 	])('%o stands as %s', (more, words) => expect(head(more)).toContain(words));
 
 	it('what changed under its release, the gravest first in words', () => {
-		const touches = (list: Touch[]) => text(render(Touches, { props: { touches: list } }).body);
-		expect(touches([])).toBe('');
-		expect(touches([{ kind: 'price', words: 'a: 5 now' }])).toContain('1 thing changed under the released kit');
-		expect(touches([{ kind: 'holds', words: 'x' }])).toContain('would not be worked out so today');
+		const impacts = (list: ReleaseImpact[]) => text(render(ReleaseImpacts, { props: { impacts: list } }).body);
+		expect(impacts([])).toBe('');
+		expect(impacts([{ kind: 'price', words: 'a: 5 now' }])).toContain('1 thing changed under the released kit');
+		expect(impacts([{ kind: 'holds', words: 'x' }])).toContain('would not be worked out so today');
 	});
 });
 
 describe('what demands cost, in words', () => {
-	const price = (more: Partial<RulePrice>): RulePrice => ({
+	const price = (more: Partial<DemandPrice>): DemandPrice => ({
 		words: 'w',
 		kind: 'wished',
 		costs: 0,
@@ -231,8 +231,8 @@ describe('what demands cost, in words', () => {
 		total: 1,
 		...more
 	});
-	const says = (more: Partial<RulePrice>) =>
-		text(render(RulePrices, { props: { prices: [price(more)], currency: 'EUR', ...where } }).body);
+	const says = (more: Partial<DemandPrice>) =>
+		text(render(DemandPrices, { props: { prices: [price(more)], currency: 'EUR', ...where } }).body);
 
 	it.each([
 		[{ costs: 3800 }, 'costs 38.00 EUR'],
@@ -282,7 +282,7 @@ describe('small things', () => {
 		[{ best: 900, bound: null }, 'A first kit is found; proving how good it is…'],
 		[{ best: 31240, bound: 30040 }, 'Best so far is within 12.00 of the proven bound.'],
 		[{ best: 1, bound: 1, priced: { done: 3, of: 6 } }, '3 of 6 demands priced…']
-	])('a standing of %o says: %s', (standing, words) => expect(standingText(standing)).toBe(words));
+	])('a progress of %o reads: %s', (progress, words) => expect(progressText(progress)).toBe(words));
 
 	it('a code keeps its quiet zone of four squares', () => {
 		const { body } = render(QrSquare, { props: { qr: { size: 25, path: 'M0 0h1v1h-1z' }, label: 'Code' } });

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { RememberedWords } from '$lib/client/remembered.svelte';
 	import { VERDICTS, type Verdict } from '$lib/core/match/findings/verdict';
-	import type { ShownCandidate } from '$lib/core/views';
+	import type { CandidateView } from '$lib/core/views';
 	import { VERDICT_LEVEL, VERDICT_WORD } from '../ui/level';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { COLUMNS } from './columns';
@@ -12,7 +12,7 @@
 		words = $bindable(),
 		left = $bindable(),
 		shown
-	}: { candidates: ShownCandidate[]; words: string; left: readonly Verdict[]; shown: RememberedWords } = $props();
+	}: { candidates: CandidateView[]; words: string; left: readonly Verdict[]; shown: RememberedWords } = $props();
 
 	const count = (verdict: Verdict) => candidates.filter((c) => c.verdict === verdict).length;
 </script>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Tabs } from 'bits-ui';
 	import type { Snippet } from 'svelte';
-	import type { ShownMatchCandidate, ShownNeighbour } from '$lib/core/views';
+	import type { MatchCandidateView, NeighbourView } from '$lib/core/views';
 	import ScoreBars from '../charts/ScoreBars.svelte';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 	import ColourPanel from './ColourPanel.svelte';
@@ -23,9 +23,9 @@
 		onleave,
 		children
 	}: {
-		candidate: ShownMatchCandidate;
-		compared: ShownMatchCandidate[];
-		neighbours: ShownNeighbour[];
+		candidate: MatchCandidateView;
+		compared: MatchCandidateView[];
+		neighbours: NeighbourView[];
 		currency: string;
 		tab: MatchTab;
 		/** What was kept of the heat assumptions, to be said. */

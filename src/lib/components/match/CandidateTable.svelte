@@ -2,9 +2,9 @@
 	import { createTable } from '@tanstack/svelte-table';
 	import { GATES } from '$lib/core/match/findings/finding';
 	import { VERDICTS, type Verdict } from '$lib/core/match/findings/verdict';
-	import type { ShownCandidate } from '$lib/core/views';
+	import type { CandidateView } from '$lib/core/views';
 	import { RememberedWords } from '$lib/client/remembered.svelte';
-	import { drawnSoon } from '$lib/client/soon.svelte';
+	import { progressivelyDrawn } from '$lib/client/progressively-drawn.svelte';
 	import { LEVEL_WORD } from '../ui/level';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { sortable } from '../ui/sorting';
@@ -25,7 +25,7 @@
 		onselect,
 		oncompare
 	}: {
-		candidates: ShownCandidate[];
+		candidates: CandidateView[];
 		selected: string | null;
 		/** Products in the comparison. */
 		compared: readonly string[];
@@ -59,13 +59,13 @@
 			{
 				id: 'verdict',
 				header: 'Verdict',
-				accessorFn: (c: ShownCandidate) => VERDICTS.indexOf(c.verdict),
+				accessorFn: (c: CandidateView) => VERDICTS.indexOf(c.verdict),
 				sortFn: 'basic' as const
 			},
 			{
 				id: 'product',
 				header: 'Product',
-				accessorFn: (c: ShownCandidate) => `${c.maker} ${c.name}`,
+				accessorFn: (c: CandidateView) => `${c.maker} ${c.name}`,
 				sortFn: 'alphanumeric' as const
 			},
 			...COLUMNS.map(({ id, header, number, value }) => ({
@@ -91,7 +91,7 @@
 	const headers = $derived(table.getHeaderGroups()[0]?.headers ?? []);
 	const rows = $derived(table.getRowModel().rows.map((row) => row.original));
 	/** What is in sight is drawn at once, so that a change of socket answers; the rest follows. */
-	const drawn = drawnSoon(() => candidates, AT_ONCE);
+	const drawn = progressivelyDrawn(() => candidates, AT_ONCE);
 	const heading = (id: string) => headers.find((header) => header.column.id === id);
 
 	function keys(event: KeyboardEvent, index: number, product: string): void {
@@ -106,7 +106,7 @@
 		other?.querySelector<HTMLElement>('[data-row]')?.focus();
 	}
 
-	const isUnsure = ({ verdict }: ShownCandidate) => verdict === 'refused' || verdict === 'unknown';
+	const isUnsure = ({ verdict }: CandidateView) => verdict === 'refused' || verdict === 'unknown';
 	const toggled = (list: readonly string[], one: string) =>
 		list.includes(one) ? list.filter((item) => item !== one) : [...list, one];
 </script>

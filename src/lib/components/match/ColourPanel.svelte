@@ -9,7 +9,7 @@
 		throughLens,
 		whitePoint
 	} from '$lib/core/optics';
-	import type { CandidateDetail, ShownNeighbour } from '$lib/core/views';
+	import type { CandidateDetail, NeighbourView } from '$lib/core/views';
 	import Chromaticity from '../charts/Chromaticity.svelte';
 
 	/** The light of a lamp before and behind the lens, against the boundaries; another lens or a worn one can be tried. */
@@ -17,7 +17,7 @@
 		light,
 		neighbours,
 		lightShare
-	}: { light: CandidateDetail['light']; neighbours: ShownNeighbour[]; lightShare: number | null } = $props();
+	}: { light: CandidateDetail['light']; neighbours: NeighbourView[]; lightShare: number | null } = $props();
 
 	const WORDS: Record<Lens, string> = {
 		clear: 'clear',
@@ -128,7 +128,7 @@
 		{/if}
 		{#if lightShare !== null}
 			<p>
-				{Math.round(lightShare * 100)} % of the filament lamp's light leaves the lens as recorded, by the sober flux.
+				{Math.round(lightShare * 100)} % of the filament lamp's light leaves the lens as recorded, by the derated flux.
 			</p>
 		{/if}
 		{#if white && neighbours.length > 0}

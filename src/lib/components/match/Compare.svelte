@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownMatchCandidate } from '$lib/core/views';
+	import type { MatchCandidateView } from '$lib/core/views';
 	import { GATES } from '$lib/core/match/findings/finding';
 	import { amount } from '$lib/core/quantity';
 	import Chromaticity from '../charts/Chromaticity.svelte';
@@ -16,7 +16,7 @@
 		candidates,
 		currency,
 		onleave
-	}: { candidates: ShownMatchCandidate[]; currency: string; onleave: (product: string) => void } = $props();
+	}: { candidates: MatchCandidateView[]; currency: string; onleave: (product: string) => void } = $props();
 
 	const extent = $derived(fitExtent(candidates.map((c) => c.detail.fit)));
 	const curves = $derived(
@@ -38,7 +38,7 @@
 		})
 	);
 	const percent = (value: number | null) => (value === null ? '–' : `${Math.round(value * 100)} %`);
-	const rows: readonly { name: string; of: (c: ShownMatchCandidate) => string }[] = [
+	const rows: readonly { name: string; of: (c: MatchCandidateView) => string }[] = [
 		{ name: 'Score', of: (c) => String(c.score) },
 		{ name: 'Light', of: (c) => c.colour },
 		{ name: 'Surviving light', of: (c) => percent(c.lightShare) },

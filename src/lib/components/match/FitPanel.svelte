@@ -10,7 +10,7 @@
 	/** How a lamp sits in its place: the drawing to scale with its numbers, the emitters from the front, and the caps compared. */
 	let { detail, currency }: { detail: CandidateDetail; currency: string } = $props();
 
-	const said = (value: number | null) => (value === null ? 'not known' : `${value}`);
+	const valueText = (value: number | null) => (value === null ? 'not known' : `${value}`);
 	const over = (body: number | null, room: number | null) => body !== null && room !== null && body > room;
 </script>
 
@@ -34,9 +34,9 @@
 					<td>{row.what}</td>
 					<td
 						class={['number', row.what.startsWith('light') || !over(row.body, row.room) || 'font-semibold text-refuse']}
-						>{said(row.body)}</td
+						>{valueText(row.body)}</td
 					>
-					<td class="number">{said(row.room)}</td>
+					<td class="number">{valueText(row.room)}</td>
 				</tr>
 			{/each}
 		</tbody>

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { ShownCandidate } from '$lib/core/views';
+	import type { CandidateView } from '$lib/core/views';
 
 	/** Where every LED is refused: the filament lamps that fit, nearest in colour to the lamps beside them first. */
-	let { candidates, onselect }: { candidates: ShownCandidate[]; onselect: (product: string) => void } = $props();
+	let { candidates, onselect }: { candidates: CandidateView[]; onselect: (product: string) => void } = $props();
 
 	const leds = $derived(candidates.filter((c) => c.kind !== 'halogen'));
 	const out = $derived(leds.length > 0 && leds.every((c) => c.verdict === 'refused'));

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { heatLevel, secondsUntil, steadyTemperature } from '$lib/core/heat';
-	import type { ShownHeat } from '$lib/core/views';
+	import type { HeatView } from '$lib/core/views';
 	import HeatCurve from '../charts/HeatCurve.svelte';
 	import BusyForm from '../ui/BusyForm.svelte';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { LEVEL_WORD } from '../ui/level';
 
 	/** Body temperature over time with every assumption in reach: change one and see; keep it for the shop with its source. */
-	let { heat, name, saved }: { heat: ShownHeat; name: string; saved: string | null } = $props();
+	let { heat, name, saved }: { heat: HeatView; name: string; saved: string | null } = $props();
 
 	type Part = 'ambient' | 'resistance' | 'cap' | 'timeConstant';
 	const FIELDS: readonly { part: Part; label: string; unit: string; least: number; most: number; step: number }[] = [

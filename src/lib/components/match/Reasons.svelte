@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { GATES } from '$lib/core/match/findings/finding';
-	import type { ShownCandidate } from '$lib/core/views';
+	import type { CandidateView } from '$lib/core/views';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { LEVEL_WORD } from '../ui/level';
 
 	/** Why a candidate got its verdict: each finding with what was measured, what was required, why, and the source. */
-	let { candidate }: { candidate: ShownCandidate } = $props();
+	let { candidate }: { candidate: CandidateView } = $props();
 
 	const byGate = $derived(
 		GATES.map((gate) => ({ gate, findings: candidate.findings.filter((f) => f.gate === gate) })).filter(

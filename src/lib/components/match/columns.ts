@@ -1,4 +1,4 @@
-import type { ShownCandidate } from '$lib/core/views';
+import type { CandidateView } from '$lib/core/views';
 import { amount } from '$lib/core/quantity';
 
 /** One column of the candidate table that can be shown or left out. */
@@ -7,12 +7,12 @@ export interface CandidateColumn {
 	header: string;
 	number: boolean;
 	/** What it sorts by. */
-	value: (candidate: ShownCandidate) => string | number;
-	text: (candidate: ShownCandidate) => string;
+	value: (candidate: CandidateView) => string | number;
+	text: (candidate: CandidateView) => string;
 }
 
-const perLamp = ({ pack }: ShownCandidate) => (pack ? pack.price / pack.count : Infinity);
-const share = ({ lightShare }: ShownCandidate) => (lightShare === null ? '–' : `${Math.round(lightShare * 100)} %`);
+const perLamp = ({ pack }: CandidateView) => (pack ? pack.price / pack.count : Infinity);
+const share = ({ lightShare }: CandidateView) => (lightShare === null ? '–' : `${Math.round(lightShare * 100)} %`);
 
 /** Columns a person may choose, in the order they stand. A new one is an entry here. */
 export const COLUMNS: readonly CandidateColumn[] = [

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import type { ShownDependence } from '$lib/core/views';
+	import type { DependenceView } from '$lib/core/views';
 	import { VERDICT_WORD } from '../ui/level';
 
 	/** What would follow for Match if a value were the right one. */
-	let { consequence, inForce }: { consequence: ShownDependence['consequences'][number]; inForce: boolean } = $props();
+	let { consequence, inForce }: { consequence: DependenceView['consequences'][number]; inForce: boolean } = $props();
 
-	const MOST = 5;
+	const MAX_CHANGES = 5;
 	const { counts, changes } = $derived(consequence);
 </script>
 
@@ -20,10 +20,11 @@
 			<span class="block font-medium"
 				>{changes.length} {changes.length === 1 ? 'verdict' : 'verdicts'} would change:</span
 			>
-			{#each changes.slice(0, MOST) as change (`${change.socket} ${change.product}`)}
+			{#each changes.slice(0, MAX_CHANGES) as change (`${change.socket} ${change.product}`)}
 				<span class="block text-soft">{change.product}: {VERDICT_WORD[change.from]} → {VERDICT_WORD[change.to]}</span>
 			{/each}
-			{#if changes.length > MOST}<span class="block text-soft">and {changes.length - MOST} more</span>{/if}
+			{#if changes.length > MAX_CHANGES}<span class="block text-soft">and {changes.length - MAX_CHANGES} more</span
+				>{/if}
 		{/if}
 	{/if}
 </span>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { ShownDependence, ShownQuestion } from '$lib/core/views';
+	import type { DependenceView, QuestionView } from '$lib/core/views';
 	import { factOf, isNumeric, sourceWord } from '$lib/core/vehicle';
 	import { EVIDENCE_SOURCES } from '$lib/core/model';
 	import BusyForm from '../ui/BusyForm.svelte';
@@ -12,8 +12,8 @@
 		depends,
 		revision
 	}: {
-		question: ShownQuestion & { vehicle: { id: string; name: string } };
-		depends: ShownDependence;
+		question: QuestionView & { vehicle: { id: string; name: string } };
+		depends: DependenceView;
 		revision: number;
 	} = $props();
 

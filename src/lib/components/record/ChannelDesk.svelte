@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { getDesk } from '$lib/client/record-desk.svelte';
-	import type { ShownChannels, ShownTerminal } from '$lib/core/views';
+	import type { ChannelsView, TerminalView } from '$lib/core/views';
 	import FactRow from './FactRow.svelte';
 
 	/** One channel: its name and message, its facts with their sources, and what it feeds. */
@@ -10,18 +10,18 @@
 		onclose,
 		onrenamed
 	}: {
-		shown: ShownChannels['channels'][number];
-		terminals: ShownTerminal[];
+		shown: ChannelsView['channels'][number];
+		terminals: TerminalView[];
 		onclose: () => void;
 		onrenamed: (id: string) => void;
 	} = $props();
 
 	const desk = getDesk();
 	const channel = $derived(shown.channel);
-	const feeds = (terminal: ShownTerminal) =>
+	const feeds = (terminal: TerminalView) =>
 		channel.feeds.some((f) => f.socket === terminal.socket && f.function === terminal.function);
 
-	function toggle(terminal: ShownTerminal): void {
+	function toggle(terminal: TerminalView): void {
 		const others = channel.feeds.filter((f) => f.socket !== terminal.socket || f.function !== terminal.function);
 		const added = feeds(terminal) ? [] : [{ socket: terminal.socket, function: terminal.function }];
 		void desk.send({ kind: 'channel', channel: { ...channel, feeds: [...others, ...added] } });

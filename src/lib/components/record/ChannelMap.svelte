@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { ShownChannels } from '$lib/core/views';
+	import type { ChannelsView } from '$lib/core/views';
 
 	/** Which channel feeds which sockets: channels on the left, what they feed on the right, a line for each feed. */
-	let { shown, chosen, href }: { shown: ShownChannels; chosen: string | null; href: (channel: string) => string } =
+	let { shown, chosen, href }: { shown: ChannelsView; chosen: string | null; href: (channel: string) => string } =
 		$props();
 
 	const ROW = 20;

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { getDesk } from '$lib/client/record-desk.svelte';
-	import type { ShownWalk } from '$lib/core/views';
+	import type { WalkView } from '$lib/core/views';
 
 	/** What a vehicle of its kind usually has and is not listed: each can be begun, or answered. */
-	let { walk, kind, onbegin }: { walk: ShownWalk; kind: string; onbegin: (line: string) => void } = $props();
+	let { walk, kind, onbegin }: { walk: WalkView; kind: string; onbegin: (line: string) => void } = $props();
 
 	const desk = getDesk();
 	const answer = (line: string, word: string) =>

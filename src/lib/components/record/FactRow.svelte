@@ -4,7 +4,7 @@
 	import { FACTS, type SubjectKind } from '$lib/core/vehicle';
 	import { readFactInput } from './fact-input';
 	import SourceSelect from './SourceSelect.svelte';
-	import StandingMark from './StandingMark.svelte';
+	import ConfirmationMark from './ConfirmationMark.svelte';
 
 	/** One fact with its source; opened, it takes a new value and shows everything said of it. */
 	let { kind, subject, fact }: { kind: SubjectKind; subject: string; fact: RecordedFact } = $props();
@@ -43,7 +43,7 @@
 		<span class={fact.value === null ? 'text-soft' : ''}>
 			{fact.text}{#if fact.source}<span class="text-sm text-soft"> · {fact.source}</span>{/if}
 		</span>
-		<StandingMark standing={fact.standing} />
+		<ConfirmationMark confirmation={fact.confirmation} />
 	</button>
 	{#if open}
 		<form class="grid gap-2 rounded bg-raised p-2" onsubmit={save}>
@@ -65,12 +65,12 @@
 				{#each choices ?? [] as choice (choice)}<option value={choice}></option>{/each}
 			</datalist>
 			{#if choices}<p class="text-sm text-soft">One of: {choices.join(', ')}. Empty means not known.</p>{/if}
-			{#if fact.said.length > 0}
+			{#if fact.sayings.length > 0}
 				<ul class="text-sm">
-					{#each fact.said as said, i (i)}
-						<li class={said.overruled ? 'text-soft line-through decoration-1' : ''}>
-							{said.value}: {said.source}{said.note ? ` (${said.note})` : ''}
-							{#if said.overruled}<span class="inline-block no-underline">· {said.overruled}</span>{/if}
+					{#each fact.sayings as sayings, i (i)}
+						<li class={sayings.overruled ? 'text-soft line-through decoration-1' : ''}>
+							{sayings.value}: {sayings.source}{sayings.note ? ` (${sayings.note})` : ''}
+							{#if sayings.overruled}<span class="inline-block no-underline">· {sayings.overruled}</span>{/if}
 						</li>
 					{/each}
 				</ul>

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import { FLASHER_TEMPLATES } from '$lib/core/record';
-	import type { ShownChannels } from '$lib/core/views';
+	import type { ChannelsView } from '$lib/core/views';
 	import FactRow from './FactRow.svelte';
 
 	/** What makes the turn lamps flash: chosen from a template, then fact by fact. */
-	let { flasher }: { flasher: ShownChannels['flasher'] } = $props();
+	let { flasher }: { flasher: ChannelsView['flasher'] } = $props();
 
 	const desk = getDesk();
 </script>

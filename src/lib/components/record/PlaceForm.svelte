@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import { FUNCTION_IDS, lampFunction, type FunctionId } from '$lib/core/lamps';
-	import type { ShownSocketRecord } from '$lib/core/views';
+	import type { SocketRecordView } from '$lib/core/views';
 
 	/** Where a socket sits and what it serves. */
-	let { socket, onremoved }: { socket: ShownSocketRecord; onremoved: () => void } = $props();
+	let { socket, onremoved }: { socket: SocketRecordView; onremoved: () => void } = $props();
 
 	const desk = getDesk();
 	const ZONES = ['front', 'side', 'rear', 'roof', 'cabin', 'cluster', 'engine', 'luggage'];

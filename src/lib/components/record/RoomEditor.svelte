@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import { categoryOrNull } from '$lib/core/lamps';
-	import type { ShownSocketRecord } from '$lib/core/views';
+	import type { SocketRecordView } from '$lib/core/views';
 	import DrawingPick from './DrawingPick.svelte';
 	import { CAPS, RETENTIONS } from './drawings';
 	import { readFactInput } from './fact-input';
@@ -12,7 +12,7 @@
 	import SourceSelect from './SourceSelect.svelte';
 
 	/** The room a socket has, drawn as it is typed, and how its lamp is held, closed and turned. */
-	let { socket }: { socket: ShownSocketRecord } = $props();
+	let { socket }: { socket: SocketRecordView } = $props();
 
 	const desk = getDesk();
 	const recorded = $derived(roomOf(socket.facts));

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import type { ShownSocketRecord } from '$lib/core/views';
+	import type { SocketRecordView } from '$lib/core/views';
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import FactRow from './FactRow.svelte';
 	import PlaceForm from './PlaceForm.svelte';
 
 	/** A socket's record: every fact with its source, open to be changed; what is doubted and what is missing first. */
-	let { socket, onremoved, children }: { socket: ShownSocketRecord; onremoved: () => void; children?: Snippet } =
+	let { socket, onremoved, children }: { socket: SocketRecordView; onremoved: () => void; children?: Snippet } =
 		$props();
 
 	const desk = getDesk();

@@ -4,7 +4,7 @@
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import type { WalkRow } from '$lib/core/views';
-	import StandingMark from './StandingMark.svelte';
+	import ConfirmationMark from './ConfirmationMark.svelte';
 
 	/** The walk as a list: order by dragging the grip, or on the grip with Space and the arrow keys. */
 	let { rows, selected, href }: { rows: WalkRow[]; selected: string | null; href: (id: string) => string } = $props();
@@ -65,7 +65,7 @@
 				<span class="text-soft">{row.optic ?? ''}</span>
 				<span class="flex min-w-0 items-center justify-between gap-1 text-sm text-soft">
 					<span class="truncate">{row.missing.join(', ')}</span>
-					<StandingMark standing={row.standing} />
+					<ConfirmationMark confirmation={row.confirmation} />
 				</span>
 			</li>
 		{/each}

@@ -25,7 +25,7 @@
 		'no-fit': { word: 'does not go in', dash: '1 6', strong: false }
 	};
 
-	let told = $state<MapNode | null>(null);
+	let chosenNode = $state<MapNode | null>(null);
 	let drawing: SVGSVGElement | undefined = $state();
 
 	const map = $derived(neighboursOf(category, interchanges));
@@ -37,7 +37,7 @@
 		{ side: 'in', nodes: map.into, x: 8 },
 		{ side: 'out', nodes: map.from, x: WIDTH - BOX - 8 }
 	] as const);
-	const says = (node: MapNode) =>
+	const describeNode = (node: MapNode) =>
 		`${node.way === 'in' ? `${node.category} in a ${category} socket` : `${category} in a ${node.category} socket`}${node.lamp === 'any' ? '' : `, ${node.lamp === 'led' ? 'LED' : node.lamp} lamps`}: ${KIND[node.kind].word}, ${node.confidence} confidence`;
 
 	function keys(event: KeyboardEvent, node: MapNode, i: number): void {
@@ -72,7 +72,12 @@
 				{@const at = y(i, nodes.length)}
 				{@const [from, to] = side === 'in' ? [x + BOX, WIDTH / 2 - 62] : [WIDTH / 2 + 62, x]}
 				<path
-					class={['edge', KIND[node.kind].strong && 'strong', node.kind === 'wrong' && 'bad', told === node && 'told']}
+					class={[
+						'edge',
+						KIND[node.kind].strong && 'strong',
+						node.kind === 'wrong' && 'bad',
+						chosenNode === node && 'told'
+					]}
 					stroke-dasharray={KIND[node.kind].dash}
 					d={side === 'in'
 						? `M${from} ${at}C${from + 60} ${at} ${to - 60} ${middle} ${to} ${middle}`
@@ -84,11 +89,11 @@
 					role="button"
 					tabindex="0"
 					data-node={`${side}-${i}`}
-					aria-label={`${says(node)}. Walk to ${node.category}`}
+					aria-label={`${describeNode(node)}. Walk to ${node.category}`}
 					onclick={() => onwalk(node.category)}
 					onkeydown={(event) => keys(event, node, i)}
-					onfocus={() => (told = node)}
-					onpointerenter={() => (told = node)}
+					onfocus={() => (chosenNode = node)}
+					onpointerenter={() => (chosenNode = node)}
 				>
 					<rect {x} y={at - 12} width={BOX} height="24" rx="5" />
 					<text class="name" x={x + BOX / 2} y={at + 4} text-anchor="middle"
@@ -103,7 +108,10 @@
 	</svg>
 </div>
 <p class="min-h-10" aria-live="polite">
-	{#if told && [...map.into, ...map.from].includes(told)}<span class="font-medium">{says(told)}.</span> {told.note}
+	{#if chosenNode && [...map.into, ...map.from].includes(chosenNode)}<span class="font-medium"
+			>{describeNode(chosenNode)}.</span
+		>
+		{chosenNode.note}
 	{:else if map.into.length + map.from.length === 0}No entry names this category: only its own cap fits.
 	{:else}<span class="text-soft">Point at a neighbour, or step onto it, to read why.</span>{/if}
 </p>

@@ -54,8 +54,8 @@ function aliases(category: string, way: 'in' | 'out'): MapNode[] {
 /** The neighbours of a category: what goes into its sockets, and where its lamps go. Best first. */
 export function neighboursOf(category: string, rows: readonly Interchange[]): { into: MapNode[]; from: MapNode[] } {
 	const both = (way: 'in' | 'out') => {
-		const told = nodesFor(category, way, rows);
-		return [...aliases(category, way).filter((a) => !told.some((n) => n.category === a.category)), ...told];
+		const node = nodesFor(category, way, rows);
+		return [...aliases(category, way).filter((a) => !node.some((n) => n.category === a.category)), ...node];
 	};
 	return { into: both('in'), from: both('out') };
 }

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import type { ShownSocket } from '$lib/core/views';
+	import type { SocketView } from '$lib/core/views';
 	import { shortLines } from './wheel';
 
 	/** The hub of the wheel: the selected socket in words, or how many there are. */
-	let { socket, count }: { socket: ShownSocket | null; count: number } = $props();
+	let { socket, count }: { socket: SocketView | null; count: number } = $props();
 
 	const LINE = 15;
 	const words = $derived(socket ? shortLines(socket.place) : []);

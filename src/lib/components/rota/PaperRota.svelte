@@ -1,11 +1,11 @@
 <script lang="ts">
-	import type { ShownSocket } from '$lib/core/views';
+	import type { SocketView } from '$lib/core/views';
 	import { layOut } from '$lib/core/views/rota-layout';
 	import { SMALL } from './wheel';
 	import WheelCell from './WheelCell.svelte';
 
 	/** The rota on paper: black marks on white, each lamp's light as a band on the rim. Nothing to operate. */
-	let { sockets, label }: { sockets: ShownSocket[]; label: string } = $props();
+	let { sockets, label }: { sockets: SocketView[]; label: string } = $props();
 
 	const byId = $derived(new Map(sockets.map((socket) => [socket.id, socket])));
 </script>

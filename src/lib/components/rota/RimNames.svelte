@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownSocket } from '$lib/core/views';
+	import type { SocketView } from '$lib/core/views';
 	import { rimLabels, type Cell } from '$lib/core/views/rota-layout';
 	import { LARGE, NIGHT, pointAt } from './wheel';
 
@@ -8,7 +8,7 @@
 		cells,
 		sockets,
 		selected
-	}: { cells: Cell[]; sockets: ReadonlyMap<string, ShownSocket>; selected: string | null } = $props();
+	}: { cells: Cell[]; sockets: ReadonlyMap<string, SocketView>; selected: string | null } = $props();
 
 	const COLUMN = 272;
 	const half = LARGE.height / 2;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Play, ShownSocket } from '$lib/core/views';
+	import type { Play, SocketView } from '$lib/core/views';
 	import { layOut, stepFrom, type Step } from '$lib/core/views/rota-layout';
 	import { VERDICT_WORD } from '../ui/level';
 	import Hub from './Hub.svelte';
@@ -20,7 +20,7 @@
 		onselect,
 		onopen
 	}: {
-		sockets: ShownSocket[];
+		sockets: SocketView[];
 		/** Id of the selected socket. */
 		selected: string | null;
 		/** Name of the vehicle, for those who hear the page. */
@@ -52,7 +52,7 @@
 	const byId = $derived(new Map(sockets.map((socket) => [socket.id, socket])));
 	const cells = $derived(layOut(sockets));
 
-	function describe(socket: ShownSocket): string {
+	function describe(socket: SocketView): string {
 		if (play) return [socket.name, socket.category ?? socket.state, play.get(socket.id)?.words ?? 'dark'].join(', ');
 		const verdict = socket.verdict ? VERDICT_WORD[socket.verdict] : 'no verdict';
 		return [socket.name, socket.category ?? socket.state, socket.light?.word ?? 'light not known', verdict].join(', ');

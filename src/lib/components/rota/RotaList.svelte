@@ -1,10 +1,10 @@
 <script lang="ts">
-	import type { ShownSocket } from '$lib/core/views';
+	import type { SocketView } from '$lib/core/views';
 	import { VERDICT_LEVEL, VERDICT_WORD } from '../ui/level';
 	import LevelMark from '../ui/LevelMark.svelte';
 
 	/** The list that says what the rota shows, in walking order. */
-	let { sockets, selected, href }: { sockets: ShownSocket[]; selected: string | null; href: (id: string) => string } =
+	let { sockets, selected, href }: { sockets: SocketView[]; selected: string | null; href: (id: string) => string } =
 		$props();
 
 	const RING_NAME = { exterior: 'Outside', cabin: 'Cabin', core: 'Behind the dash' } as const;

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { arc } from 'd3-shape';
-	import type { ShownSocket } from '$lib/core/views';
+	import type { SocketView } from '$lib/core/views';
 	import { layOut, type Cell } from '$lib/core/views/rota-layout';
 
 	/** The rota in its smallest form, for lists: the light of each socket on its ring, on a ground of night. */
-	let { sockets, size = 44 }: { sockets: ShownSocket[]; size?: number } = $props();
+	let { sockets, size = 44 }: { sockets: SocketView[]; size?: number } = $props();
 
 	const RADII = { exterior: [36, 46], cabin: [22, 30], core: [9, 16] } as const;
 	const lights = $derived(new Map(sockets.map((s) => [s.id, s.light?.colour])));

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import type { Play, ShownSocket } from '$lib/core/views';
+	import type { Play, SocketView } from '$lib/core/views';
 	import type { Cell } from '$lib/core/views/rota-layout';
 	import { LEVEL_TINT, VERDICT_LEVEL } from '../ui/level';
 	import LevelShape from '../ui/LevelShape.svelte';
 	import { outline, pointAt, RIM, type WheelSize } from './wheel';
 
 	/** What is drawn in one cell: its body, the lamp's light on its edge, the function's mark, the verdict's shape. */
-	let { cell, socket, size, play }: { cell: Cell; socket: ShownSocket; size: WheelSize; play?: Play | undefined } =
+	let { cell, socket, size, play }: { cell: Cell; socket: SocketView; size: WheelSize; play?: Play | undefined } =
 		$props();
 
 	const band = $derived(size.rings[cell.ring]);

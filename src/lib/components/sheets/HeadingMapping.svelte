@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { ShownSheets } from '$lib/core/views';
+	import type { SheetsView } from '$lib/core/views';
 
 	/** How the headings of one sheet are taken: each can be mapped to another column, or left alone. */
-	let { tab, columns }: { tab: ShownSheets['tabs'][number]; columns: Record<string, string[]> } = $props();
+	let { tab, columns }: { tab: SheetsView['tabs'][number]; columns: Record<string, string[]> } = $props();
 
 	/** Parts of a field's name, which may hold anything a heading may. */
 	const APART = '\u001f';

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { ShownSheets } from '$lib/core/views';
+	import type { SheetsView } from '$lib/core/views';
 
 	/** The rows that cannot be read, each with its column and why. */
-	let { problems, total }: { problems: ShownSheets['problems']; total: number } = $props();
+	let { problems, total }: { problems: SheetsView['problems']; total: number } = $props();
 </script>
 
 <section class="panel p-4" aria-label="Problems">

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownSheets, ShownSheetWish } from '$lib/core/views';
+	import type { SheetsView, SheetOptionsView } from '$lib/core/views';
 	import { counted } from '$lib/core/quantity';
 	import BusyForm from '../ui/BusyForm.svelte';
 	import HeadingMapping from './HeadingMapping.svelte';
@@ -13,8 +13,8 @@
 		columns,
 		suppliers
 	}: {
-		preview: ShownSheets;
-		wish: ShownSheetWish;
+		preview: SheetsView;
+		wish: SheetOptionsView;
 		columns: Record<string, string[]>;
 		suppliers: string[];
 	} = $props();

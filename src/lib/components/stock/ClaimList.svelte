@@ -21,8 +21,8 @@
 		<ul class="mt-1 grid max-w-md gap-1">
 			{#each claims as claim (claim.claim)}
 				<li>
-					<strong>{WORD[claim.level]}</strong>{claim.level === 'missing' ? '' : `: ${claim.said}`}
-					{#if claim.sober}<span class="text-soft">→ {claim.sober}</span>{/if}
+					<strong>{WORD[claim.level]}</strong>{claim.level === 'missing' ? '' : `: ${claim.claimed}`}
+					{#if claim.derated}<span class="text-soft">→ {claim.derated}</span>{/if}
 					<span class="block text-soft">{claim.why}</span>
 				</li>
 			{/each}

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import type { ClaimLevel, ClaimReading } from '$lib/core/claims';
-	import type { SoberFlux } from '$lib/core/optics';
+	import type { DeratedFlux } from '$lib/core/optics';
 	import LevelMark from '../ui/LevelMark.svelte';
 
-	/** What the maker claims, each with its sober reading. */
-	let { claims, sober }: { claims: ClaimReading[]; sober: SoberFlux | null } = $props();
+	/** What the maker claims, each with its derated reading. */
+	let { claims, derated }: { claims: ClaimReading[]; derated: DeratedFlux | null } = $props();
 
 	const MARK = {
 		plausible: 'pass',
@@ -21,10 +21,10 @@
 </script>
 
 <section class="panel grid gap-2 p-3" aria-label="Claims">
-	<h2>Maker's claims, read soberly</h2>
+	<h2>Maker's claims, read with derating</h2>
 	<p>
-		{sober
-			? `Rotalux reckons with ${Math.round(sober.lumens)} lm a lamp (${sober.basis}).`
+		{derated
+			? `Rotalux reckons with ${Math.round(derated.lumens)} lm a lamp (${derated.basis}).`
 			: 'No flux to reckon with: the light cannot be compared until it is measured.'}
 	</p>
 	<table class="grid-table dense">
@@ -32,13 +32,13 @@
 		<tbody>
 			{#each claims as claim, i (i)}
 				<tr>
-					<td>{claim.said}</td>
+					<td>{claim.claimed}</td>
 					<td class="whitespace-nowrap"
 						><span class="inline-flex items-center gap-1.5"
 							><LevelMark level={MARK[claim.level]} label="" />{WORD[claim.level]}</span
 						></td
 					>
-					<td class="text-sm">{claim.why}{claim.sober ? ` Instead: ${claim.sober}.` : ''}</td>
+					<td class="text-sm">{claim.why}{claim.derated ? ` Instead: ${claim.derated}.` : ''}</td>
 				</tr>
 			{/each}
 		</tbody>

@@ -8,8 +8,8 @@
 	let { facts, choices }: { facts: RecordedFact[]; choices: { id: string; label: string; unit: string }[] } = $props();
 
 	const usual: Evidence['source'] = 'in-hand';
-	const spoken = $derived(facts.filter((fact) => fact.said.length > 0));
-	const silent = $derived(facts.filter((fact) => fact.said.length === 0));
+	const spoken = $derived(facts.filter((fact) => fact.sayings.length > 0));
+	const silent = $derived(facts.filter((fact) => fact.sayings.length === 0));
 </script>
 
 <section class="panel grid gap-2 p-3" aria-label="Evidence">
@@ -23,9 +23,9 @@
 						<td class="font-medium">{fact.label}</td>
 						<td class="whitespace-nowrap">{fact.text}</td>
 						<td
-							>{#each fact.said as said, i (i)}<span
-									class={['block text-sm', said.overruled && 'text-soft line-through']}
-									>{said.value}: {said.source}{said.note ? ` (${said.note})` : ''}</span
+							>{#each fact.sayings as saying, i (i)}<span
+									class={['block text-sm', saying.overruled && 'text-soft line-through']}
+									>{saying.value}: {saying.source}{saying.note ? ` (${saying.note})` : ''}</span
 								>{/each}</td
 						>
 					</tr>

@@ -4,12 +4,12 @@ import type { Problem } from '$lib/core/result';
 export interface FormAnswer {
 	problems: Problem[];
 	message: string | null;
-	said: string | null;
+	done: string | null;
 }
 
 /** Reads the answer of a form action, whichever of its ways it ended. */
 export function answerOf(form: unknown): FormAnswer {
-	const { problems = [], message = null, said = null } = (form ?? {}) as Partial<FormAnswer>;
+	const { problems = [], message = null, done = null } = (form ?? {}) as Partial<FormAnswer>;
 	const sentences = [...problems.map((problem) => `${problem.message}.`), message ?? ''].filter(Boolean);
-	return { problems, message: sentences.length > 0 ? sentences.join(' ') : null, said };
+	return { problems, message: sentences.length > 0 ? sentences.join(' ') : null, done };
 }

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import type { ShownFact } from '$lib/core/views';
+	import type { FactView } from '$lib/core/views';
 
 	/** A socket's facts, each with where it comes from; what can be done next goes below. */
-	let { socket, children }: { socket: { name: string; facts: ShownFact[] }; children?: Snippet } = $props();
+	let { socket, children }: { socket: { name: string; facts: FactView[] }; children?: Snippet } = $props();
 </script>
 
 <h2>{socket.name}</h2>

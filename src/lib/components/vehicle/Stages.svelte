@@ -2,7 +2,7 @@
 	import type { Snippet } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import type { ShownVehicle } from '$lib/core/views';
+	import type { VehicleView } from '$lib/core/views';
 	import { counted } from '$lib/core/quantity';
 
 	/** The head of a vehicle: its name, and the stages of the work with what is still open in each. */
@@ -11,7 +11,7 @@
 		kits,
 		questions,
 		children
-	}: { vehicle: ShownVehicle; kits: number; questions: number; children?: Snippet } = $props();
+	}: { vehicle: VehicleView; kits: number; questions: number; children?: Snippet } = $props();
 
 	const id = $derived(vehicle.id);
 	const socket = $derived(page.params.socket);

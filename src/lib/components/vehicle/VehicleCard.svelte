@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { ShownVehicle } from '$lib/core/views';
+	import type { VehicleView } from '$lib/core/views';
 	import TinyRota from '../rota/TinyRota.svelte';
 
 	/** A vehicle in a list: its rota in small, its name, and how to know it. */
-	let { vehicle }: { vehicle: ShownVehicle } = $props();
+	let { vehicle }: { vehicle: VehicleView } = $props();
 </script>
 
 <a

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ShownCoverage } from '$lib/core/views';
+	import type { CoverageView } from '$lib/core/views';
 	import { amount } from '$lib/core/quantity';
 
 	/** What each wish costs: sockets it leaves without a lamp, places where the best lamp changes, and the price of the lamps. */
@@ -8,7 +8,7 @@
 		currency,
 		place
 	}: {
-		answer: { sockets: number; free: ShownCoverage; coverage: ShownCoverage[] };
+		answer: { sockets: number; free: CoverageView; coverage: CoverageView[] };
 		currency: string;
 		place: (socket: string) => string;
 	} = $props();

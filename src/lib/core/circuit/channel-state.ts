@@ -8,14 +8,14 @@ import type { VehicleCircuit } from './vehicle-circuit';
 /** What the monitor of a channel says. `none`: nothing looks; `unknown`: a number is missing. */
 export type MonitorWord = 'content' | 'complains' | 'none' | 'unknown';
 
-export interface Said {
+export interface MonitorReport {
 	monitor: MonitorWord;
 	/** The numbers behind it, or which number would decide it. */
 	why: string;
 }
 
 /** A channel in a mode. */
-export interface ChannelState extends Said {
+export interface ChannelState extends MonitorReport {
 	id: string;
 	/** Functions it is on for; empty while it is off. */
 	functions: FunctionId[];
@@ -36,19 +36,24 @@ export interface ChannelState extends Said {
 const ohmText = (ohms: number) =>
 	Number.isFinite(ohms) ? `${ohms < 10 ? ohms.toFixed(1) : ohms.toFixed(0)} ohm` : 'an open circuit';
 
-function coldSays(circuit: VehicleCircuit, channel: Channel, most: number, missing: string | null): Said {
+function coldCheckReport(
+	circuit: VehicleCircuit,
+	channel: Channel,
+	most: number,
+	missing: string | null
+): MonitorReport {
 	if (missing) return { monitor: 'unknown', why: `the ${missing} would decide it` };
 	const ohms = circuit.coldOhms(channel);
 	const why = `${ohmText(ohms)} while off, at most ${most.toFixed(0)} ohm`;
 	return { monitor: ohms <= most ? 'content' : 'complains', why };
 }
 
-function monitorSays(
+function monitorReport(
 	circuit: VehicleCircuit,
 	channel: Channel,
 	flash: FlashRate,
 	now: { on: boolean; current: number | null; missing: string | null; blown: boolean }
-): Said {
+): MonitorReport {
 	const demand = demandOf(circuit.configuration, channel);
 	if (demand.kind === 'none') return { monitor: 'none', why: 'nothing looks at this output' };
 	if (now.blown) return { monitor: 'complains', why: 'its fuse is open' };
@@ -56,11 +61,13 @@ function monitorSays(
 	if (demand.kind === 'conductance')
 		return now.on
 			? { monitor: 'content', why: 'it is checked while off' }
-			: coldSays(circuit, channel, 1 / demand.atLeast, now.missing);
+			: coldCheckReport(circuit, channel, 1 / demand.atLeast, now.missing);
 	if (!now.on) return { monitor: 'content', why: 'it is checked while on' };
 	if (demand.by === 'flasher') {
-		const said = flash.channels.get(channel.id);
-		return said ? { monitor: said.word, why: said.why } : { monitor: 'content', why: 'it does not flash in this mode' };
+		const report = flash.channels.get(channel.id);
+		return report
+			? { monitor: report.word, why: report.why }
+			: { monitor: 'content', why: 'it does not flash in this mode' };
 	}
 	if (now.current === null) return { monitor: 'unknown', why: `the ${now.missing ?? 'load'} would decide it` };
 	return {
@@ -76,15 +83,15 @@ export function channelState(circuit: VehicleCircuit, run: Run, flash: FlashRate
 	const blown = run.blown.has(channel.id);
 	const missing = run.network.missing.get(channel.id) ?? null;
 	const current = blown ? 0 : on && missing ? null : feedCurrent(run, channel.id);
-	const said = monitorSays(circuit, channel, flash, { on, current, missing, blown });
+	const report = monitorReport(circuit, channel, flash, { on, current, missing, blown });
 	return {
 		id: channel.id,
 		functions: drive.functions,
 		flashing: drive.flashing,
 		current,
 		duty: dutyOf(channel, drive),
-		...said,
-		message: said.monitor === 'complains' ? (channel.message ?? 'lamp fault') : null,
+		...report,
+		message: report.monitor === 'complains' ? (channel.message ?? 'lamp fault') : null,
 		fuseShare: channel.fuse && current !== null && on ? current / channel.fuse : null,
 		blown
 	};

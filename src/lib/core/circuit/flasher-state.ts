@@ -34,7 +34,7 @@ function flashingChannels(
 		.map(({ id }) => id);
 }
 
-type Said = { word: 'content' | 'complains' | 'unknown'; why: string };
+type FlasherReport = { word: 'content' | 'complains' | 'unknown'; why: string };
 
 /** Current of some channels together, A; null when a lamp on one of them is not known. */
 function together(run: Run, ids: readonly string[]): number | null {
@@ -43,7 +43,12 @@ function together(run: Run, ids: readonly string[]): number | null {
 }
 
 /** What the check of one flashing channel says. `counted`: the channels whose load it adds up. */
-function judged({ configuration, fitted }: VehicleCircuit, run: Run, id: string, counted: readonly string[]): Said {
+function judged(
+	{ configuration, fitted }: VehicleCircuit,
+	run: Run,
+	id: string,
+	counted: readonly string[]
+): FlasherReport {
 	const { flasher, channels } = configuration;
 	const monitor = channels.find((c) => c.id === id)?.monitor;
 	if (fitted.parts.some(({ accessory }) => accessory.kind === 'flasher'))
@@ -72,16 +77,16 @@ export function flasherState(circuit: VehicleCircuit, run: Run): FlashRate {
 	const { configuration } = circuit;
 	const { flasher } = configuration;
 	const normal = flasher?.normalPerMinute ?? NORMAL_PER_MINUTE;
-	const channels = new Map<string, Said>();
+	const channels = new Map<string, FlasherReport>();
 	const all = flashingChannels(configuration, run.drives, null);
 	const rate = (side: Side): number | null => {
 		const ids = flashingChannels(configuration, run.drives, side);
 		const counted = (id: string) =>
 			flasher?.kind === 'body-computer' ? [id] : run.switches.includes('hazard') ? all : ids;
-		const said = ids.map((id) => judged(circuit, run, id, counted(id)));
-		ids.forEach((id, i) => channels.set(id, said[i] as Said));
-		if (ids.length === 0 || said.some(({ word }) => word === 'unknown')) return null;
-		return said.some(({ word }) => word === 'complains') ? normal * HYPERFLASH_FACTOR : normal;
+		const reports = ids.map((id) => judged(circuit, run, id, counted(id)));
+		ids.forEach((id, i) => channels.set(id, reports[i] as FlasherReport));
+		if (ids.length === 0 || reports.some(({ word }) => word === 'unknown')) return null;
+		return reports.some(({ word }) => word === 'complains') ? normal * HYPERFLASH_FACTOR : normal;
 	};
 	return { left: rate('left'), right: rate('right'), channels };
 }

@@ -31,7 +31,7 @@ const DARK_A = 1e-4;
 const SEEN = 0.02;
 /** Exponent of a filament's light over its voltage, and the most it is taken for. */
 const LIGHT_EXPONENT = 3.4;
-const MOST_LIGHT = 1.5;
+const MAX_LIGHT = 1.5;
 /** A load below this in parallel drains what a cold check pulses into an LED, ohm (bleed resistors are 220 to 2200). */
 const DRAINS_OHMS = 470;
 
@@ -52,7 +52,7 @@ function levelOf(circuit: VehicleCircuit, lamp: LampTap, across: number, duty: n
 	if (isLed(lamp)) return duty;
 	const socket = circuit.configuration.sockets.find((s) => s.id === lamp.socket);
 	const rated = categoryOrNull(socket?.category)?.volts ?? 12;
-	return Math.min(MOST_LIGHT, ((across * Math.sqrt(duty)) / rated) ** LIGHT_EXPONENT);
+	return Math.min(MAX_LIGHT, ((across * Math.sqrt(duty)) / rated) ** LIGHT_EXPONENT);
 }
 
 function glowOf(circuit: VehicleCircuit, lamp: LampTap, on: boolean, amperes: number): LampState['glow'] {

@@ -3,13 +3,13 @@ import { lampFunction } from '../lamps';
 import { placeText } from '../vehicle';
 
 /** Something of the wiring on record that keeps results from being known, in one sentence, and what it is about. */
-export interface WiringTrouble {
+export interface WiringProblem {
 	about: { kind: 'socket' | 'channel' | 'flasher'; id: string };
 	text: string;
 }
 
 /** What is missing or cannot be in the channels of a vehicle: a socket on none or on two, a feed named twice, a flasher without its numbers. */
-export function wiringTroubles(configuration: Configuration): WiringTrouble[] {
+export function wiringProblems(configuration: Configuration): WiringProblem[] {
 	return [
 		...unfed(configuration),
 		...fedTwice(configuration),
@@ -18,7 +18,7 @@ export function wiringTroubles(configuration: Configuration): WiringTrouble[] {
 	];
 }
 
-function unfed({ sockets, channels }: Configuration): WiringTrouble[] {
+function unfed({ sockets, channels }: Configuration): WiringProblem[] {
 	const fed = new Set(channels.flatMap((c) => c.feeds.map((f) => `${f.socket} ${f.function}`)));
 	// What feeds a sealed or factory-LED unit is nobody's question here.
 	const open = sockets.filter((socket) => socket.state === 'filament');
@@ -32,7 +32,7 @@ function unfed({ sockets, channels }: Configuration): WiringTrouble[] {
 	);
 }
 
-function fedTwice({ channels }: Configuration): WiringTrouble[] {
+function fedTwice({ channels }: Configuration): WiringProblem[] {
 	const by = new Map<string, string[]>();
 	for (const channel of channels)
 		for (const feed of channel.feeds) {
@@ -54,7 +54,7 @@ function fedTwice({ channels }: Configuration): WiringTrouble[] {
 }
 
 /** A feed that leads to the same contact twice would be a loop. */
-function doubleFeeds({ channels }: Configuration): WiringTrouble[] {
+function doubleFeeds({ channels }: Configuration): WiringProblem[] {
 	return channels.flatMap(({ id, feeds }) => {
 		const seen = feeds.map((f) => `${f.socket} ${f.function}`);
 		const twice = seen.find((key, i) => seen.indexOf(key) !== i);
@@ -69,7 +69,7 @@ function doubleFeeds({ channels }: Configuration): WiringTrouble[] {
 	});
 }
 
-function flasherGaps({ channels, flasher }: Configuration): WiringTrouble[] {
+function flasherGaps({ channels, flasher }: Configuration): WiringProblem[] {
 	const counted = channels.some((c) => c.monitor?.kind === 'flasher' && c.monitor.minCurrent === undefined);
 	if (!counted || flasher?.thresholdCurrent !== undefined) return [];
 	return [

@@ -13,7 +13,7 @@ import {
 	solve,
 	sagOf,
 	vehicleCircuit,
-	wiringTroubles,
+	wiringProblems,
 	type Fault,
 	type Fitted,
 	type FittedPart,
@@ -491,7 +491,7 @@ describe('wiring that cannot be as it is on record', () => {
 			...more
 		} as ReturnType<typeof car>;
 		expect(
-			wiringTroubles(vehicle)
+			wiringProblems(vehicle)
 				.map((t) => t.text)
 				.join(' ')
 		).toContain(sentence);

@@ -3,14 +3,14 @@ import type { Product } from '../model';
 /** How far a maker's claim can be believed. */
 export type ClaimLevel = 'plausible' | 'doubtful' | 'not-credible' | 'missing';
 
-/** One claim of a maker, read soberly. */
+/** One claim of a maker, read with derating. */
 export interface ClaimReading {
 	claim: 'flux' | 'flux-per' | 'life' | 'ingress' | 'fits' | 'data';
 	level: ClaimLevel;
 	/** What the maker says. */
-	said: string;
+	claimed: string;
 	/** What Rotalux reckons with instead; empty when it takes the claim as it is. */
-	sober: string;
+	derated: string;
 	why: string;
 }
 

@@ -32,9 +32,9 @@ describe('a maker’s claims', () => {
 		expect(levels({})).toEqual(['plausible flux']);
 	});
 
-	it('a pair is half as much a lamp, and the sober figure is never above the claim', () => {
-		expect(reading({ flux: { claimed: 3000, per: 'pair' } }, 'flux-per')?.sober).toBe('1500 lm per lamp');
-		expect(reading({ flux: { claimed: 20000, per: 'pair' }, power: { at13v5: 25 } }, 'flux')?.sober).toBe(
+	it('a pair is half as much a lamp, and the derated figure is never above the claim', () => {
+		expect(reading({ flux: { claimed: 3000, per: 'pair' } }, 'flux-per')?.derated).toBe('1500 lm per lamp');
+		expect(reading({ flux: { claimed: 20000, per: 'pair' }, power: { at13v5: 25 } }, 'flux')?.derated).toBe(
 			'2500 lm per lamp (capped)'
 		);
 	});

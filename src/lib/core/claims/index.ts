@@ -10,7 +10,7 @@ import { lifeClaim } from './checks/life';
 /** Every check of a claim. A new one is a file in `checks/` and an entry in this list. */
 const CHECKS: readonly ClaimCheck[] = [fluxClaim, fluxPerClaim, lifeClaim, ingressClaim, fitsClaim, missingData];
 
-/** Reads everything a maker claims of a product, soberly. */
+/** Reads everything a maker claims of a product. */
 export function readClaims(product: Product): ClaimReading[] {
 	return CHECKS.flatMap((check) => check(product) ?? []);
 }

@@ -16,9 +16,9 @@ export interface Narrowed {
 
 /** How many are left on average once a question is answered, when each configuration is as likely as the next. */
 export function expectedLeft(question: LookQuestion, configurations: readonly Configuration[]): number {
-	const said = configurations.map(question.answerOf);
-	const silent = said.filter((answer) => answer === null).length;
-	const counts = question.answers.map(({ id }) => said.filter((answer) => answer === id).length);
+	const answers = configurations.map(question.answerOf);
+	const silent = answers.filter((answer) => answer === null).length;
+	const counts = question.answers.map(({ id }) => answers.filter((answer) => answer === id).length);
 	// One that does not say stays whatever is answered, and may be behind any answer alike.
 	const share = (count: number) => (count + silent / question.answers.length) / configurations.length;
 	return counts.reduce((sum, count) => sum + share(count) * (count + silent), 0);

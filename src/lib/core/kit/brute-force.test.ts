@@ -139,7 +139,7 @@ function content(
 }
 
 /** What whites that stand out cost at the least, by trying every white on offer as the one to keep to. */
-function standingOut(
+function mismatchCost(
 	groups: readonly Socket[][],
 	choices: readonly Choice[][],
 	chosen: ReadonlyMap<Socket, Choice>
@@ -231,7 +231,7 @@ function bruteForce(kitCase: Case, order: KitOrder): number {
 	};
 	const tryLamps = (at: number, chosen: Map<Socket, Choice>, base: number) => {
 		if (at === groups.length) {
-			tryLoads(0, [], chosen, base + standingOut(groups, choices, chosen));
+			tryLoads(0, [], chosen, base + mismatchCost(groups, choices, chosen));
 			return;
 		}
 		for (const choice of choices[at]!) {

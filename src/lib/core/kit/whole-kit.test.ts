@@ -12,9 +12,9 @@ import {
 	kitProgram,
 	prepareKit,
 	reasonsAgainst,
-	rulePrices,
+	demandPrices,
 	solveInParts,
-	touchesOf,
+	releaseImpacts,
 	type KitCase
 } from '.';
 
@@ -293,7 +293,7 @@ describe('what demands cost', () => {
 
 	it('4300 K throughout costs 6.00 over two warm lamps at 3.00', async () => {
 		const answer = await kitOf(kitCase, {}, highsSolver);
-		const prices = await rulePrices(kitCase, order(), answer, highsSolver);
+		const prices = await demandPrices(kitCase, order(), answer, highsSolver);
 		expect(prices.find((p) => p.words === '4300 K throughout')).toEqual({
 			words: '4300 K throughout',
 			kind: 'wished',
@@ -305,13 +305,13 @@ describe('what demands cost', () => {
 
 	it('a wish that was made costs what the kit is dearer than without it', async () => {
 		const asked = order({ kelvin: 6000 });
-		const prices = await rulePrices(kitCase, asked, await kitOf(kitCase, asked, highsSolver), highsSolver);
+		const prices = await demandPrices(kitCase, asked, await kitOf(kitCase, asked, highsSolver), highsSolver);
 		expect(prices).toContainEqual({ words: '6000 K throughout', kind: 'lifted', costs: 200, closes: 0, total: 600 });
 	});
 
 	it('a budget costs the socket it leaves open', async () => {
 		const asked = order({ budget: 300, matched: false });
-		const prices = await rulePrices(kitCase, asked, await kitOf(kitCase, asked, highsSolver), highsSolver);
+		const prices = await demandPrices(kitCase, asked, await kitOf(kitCase, asked, highsSolver), highsSolver);
 		expect(prices.find((p) => p.words === 'a budget of 3.00')).toMatchObject({ costs: -300, closes: 1 });
 	});
 });
@@ -390,7 +390,7 @@ describe('the life of a kit', () => {
 	});
 
 	it('is touched by nothing while nothing changes', async () =>
-		expect(touchesOf(await stood(), now(products))).toEqual([]));
+		expect(releaseImpacts(await stood(), now(products))).toEqual([]));
 
 	it.each([
 		['a fact of its product', [priced('lamp', 500, { power: { at13v5: 40 } })], ['holds', 'product']],
@@ -398,17 +398,17 @@ describe('the life of a kit', () => {
 		['its shelf', [priced('lamp', 500, { packs: [{ sku: 'lamp-1', count: 1, price: 500, stock: 1 }] })], ['stock']],
 		['its product leaving', [], ['holds', 'holds', 'product', 'product']]
 	] as [string, Product[], string[]][])('is touched by %s', async (_, list, kinds) => {
-		const found = touchesOf(await stood(), now(list)).map((t) => t.kind as string);
+		const found = releaseImpacts(await stood(), now(list)).map((t) => t.kind as string);
 		expect(found).toEqual(expect.arrayContaining([...new Set(kinds)]));
 	});
 
 	it('is touched by a complaint about what is in it, and by its vehicle', async () => {
 		const complaints = [{ product: 'lamp', configuration: 'v', socket: 'a', symptom: 'flicker' }];
-		expect(touchesOf(await stood(), now(products, { complaints }))).toEqual([
+		expect(releaseImpacts(await stood(), now(products, { complaints }))).toEqual([
 			{ kind: 'complaint', words: 'lamp: flicker, on this vehicle' }
 		]);
 		const other = makeConfiguration([stop('a', { lens: 'smoked' }), stop('b', { index: 2 })]);
-		const found = touchesOf(await stood(), now(products, { kitCase: { ...kitCase, configuration: other } }));
+		const found = releaseImpacts(await stood(), now(products, { kitCase: { ...kitCase, configuration: other } }));
 		expect(found.map((t) => t.words)).toContain('Rear stop: lens changed');
 	});
 

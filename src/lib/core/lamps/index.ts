@@ -5,4 +5,4 @@ export * from './markets';
 export * from './functions';
 export * from './filament-of';
 export * from './lit-together';
-export * from './interchange-troubles';
+export * from './interchange-problems';

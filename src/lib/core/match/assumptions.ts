@@ -60,7 +60,7 @@ const resolved = new WeakMap<SetValues, Assumed>();
 /** The values to reckon with for what a shop has set; worked out once. */
 export function assumedBy(set: SetValues | undefined): Assumed {
 	if (!set) return DEFAULTS;
-	const known = resolved.get(set) ?? assume(ASSUMPTIONS, set);
-	resolved.set(set, known);
-	return known;
+	const cached = resolved.get(set) ?? assume(ASSUMPTIONS, set);
+	resolved.set(set, cached);
+	return cached;
 }

@@ -6,7 +6,7 @@ export * from './cct';
 export * from './boundaries';
 export * from './through-lens';
 export * from './filament-light';
-export * from './sober-flux';
+export * from './derated-flux';
 export * from './display-colour';
 export * from './mired-match';
 export * from './outlines';

@@ -7,7 +7,7 @@ import {
 	filamentSource,
 	ledSource,
 	rememberingLens,
-	soberFlux,
+	deratedFlux,
 	sourceKey,
 	spectrumOf,
 	throughLens,
@@ -97,18 +97,20 @@ describe('sources', () => {
 	});
 });
 
-describe('soberFlux', () => {
+describe('deratedFlux', () => {
 	it.each([
 		['a measurement stands', { measured: 80, claimed: 500 }, 80, 'measured'],
 		['a claim per lamp within reason stands', { claimed: 200, per: 'lamp' }, 200, 'claimed'],
 		['a claim per pair is halved', { claimed: 400, per: 'pair' }, 200, 'claimed'],
 		['more than 100 lm per watt is cut', { claimed: 900, per: 'lamp' }, 260, 'capped']
 	])('%s', (_, flux, lumens, basis) => {
-		expect(soberFlux(makeProduct({ flux, power: { at13v5: 2.6 } }))).toEqual({ lumens, basis });
+		expect(deratedFlux(makeProduct({ flux, power: { at13v5: 2.6 } }))).toEqual({ lumens, basis });
 	});
 
 	it('without power the claim cannot be weighed, without a claim there is nothing', () => {
-		expect(soberFlux(makeProduct({ flux: { claimed: 900 }, power: undefined }))?.basis).toBe('claimed, power unknown');
-		expect(soberFlux(makeProduct({ flux: undefined }))).toBeNull();
+		expect(deratedFlux(makeProduct({ flux: { claimed: 900 }, power: undefined }))?.basis).toBe(
+			'claimed, power unknown'
+		);
+		expect(deratedFlux(makeProduct({ flux: undefined }))).toBeNull();
 	});
 });

@@ -17,16 +17,16 @@ export interface WhitePoint {
 
 export type MatchWord = 'alike' | 'noticed' | 'mismatch';
 
-const known = new WeakMap<Chromaticity, WhitePoint | null>();
+const cache = new WeakMap<Chromaticity, WhitePoint | null>();
 
 /** The white point of a light, or null when it is not near white. Remembered for each light. */
 export function whitePoint(at: Chromaticity): WhitePoint | null {
-	const seen = known.get(at);
+	const seen = cache.get(at);
 	if (seen !== undefined) return seen;
 	const found = colourTemperature(at);
 	// Further than 0.02 from the locus nobody calls it white; signal amber lies near the locus at about 1600 K.
 	const white = found && Math.abs(found.duv) < 0.02 && found.cct > 2000 ? found : null;
-	known.set(at, white);
+	cache.set(at, white);
 	return white;
 }
 

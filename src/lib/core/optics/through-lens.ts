@@ -19,15 +19,15 @@ export function throughLens(source: Source, lens: Lens): LensedLight {
 
 /** The same function, remembering its answers: there are few kinds of source and lens, and thousands of lamps. */
 export function rememberingLens(): typeof throughLens {
-	const known = new Map<string, LensedLight>();
+	const cache = new Map<string, LensedLight>();
 	const byObject = new WeakMap<Source, Map<Lens, LensedLight>>();
 	return (source, lens) => {
 		const own = byObject.get(source) ?? new Map<Lens, LensedLight>();
 		const seen = own.get(lens);
 		if (seen) return seen;
 		const key = `${sourceKey(source)}|${lens}`;
-		const found = known.get(key) ?? throughLens(source, lens);
-		known.set(key, found);
+		const found = cache.get(key) ?? throughLens(source, lens);
+		cache.set(key, found);
 		byObject.set(source, own.set(lens, found));
 		return found;
 	};

@@ -47,7 +47,7 @@ export type Witness = Pick<Evidence, 'source' | 'on' | 'by' | 'note'>;
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** One fact of a subject with what is now said of it; null says that it is not known after all, and overrules what was said. */
-function told<T extends object & Subject>(
+function withClaim<T extends object & Subject>(
 	kind: SubjectKind,
 	subject: T,
 	[fact, value]: [string, unknown],
@@ -66,14 +66,14 @@ export function claimFacts(ref: SubjectRef, facts: Readonly<Record<string, unkno
 		const name = subjectName(configuration, ref);
 		const entries = Object.entries(facts);
 		const next = withSubject(configuration, ref, (subject) =>
-			entries.reduce((s, entry) => told(ref.kind, s, entry, witness), subject)
+			entries.reduce((s, entry) => withClaim(ref.kind, s, entry, witness), subject)
 		);
 		if (!next) return gone(name);
-		const said = entries.map(([id, value]) => {
+		const changes = entries.map(([id, value]) => {
 			const fact = factOf(ref.kind, id);
 			return `${lower(fact.label)} ${factText(fact, value)}`;
 		});
-		return edited(next, `${name}: ${said.join(', ')}, ${sourceWord(witness.source)}`);
+		return edited(next, `${name}: ${changes.join(', ')}, ${sourceWord(witness.source)}`);
 	};
 }
 

@@ -27,7 +27,7 @@ export interface BestSet {
 /** Packs on a shelf nobody has counted. */
 const UNKNOWN_STOCK = 200;
 /** Tries, when remedies that end complaints singly bring new ones together. */
-const MOST_TRIES = 6;
+const MAX_TRIES = 6;
 
 /** The covering program: every complaint that can be ended is ended by one of the remedies, parts bought in whole packs. */
 function coveringProgram(
@@ -88,7 +88,7 @@ export async function bestSet(
 	const none: BestSet = { remedies: [], price: 0, gap: 0, left: table.complaints.map(({ id }) => id) };
 	if (table.remedies.length === 0) return none;
 	const without: number[][] = [];
-	while (without.length < MOST_TRIES) {
+	while (without.length < MAX_TRIES) {
 		const { program, packs } = coveringProgram(table, weights, without);
 		const solution = await solver(program);
 		if (solution.status === 'infeasible') return none;

@@ -33,7 +33,7 @@ function fuseOf(state: ModeState): Found[] {
 }
 
 function foundIn(state: ModeState): Found[] {
-	const said = state.channels
+	const monitors = state.channels
 		.filter((c) => c.monitor === 'complains' && !c.blown)
 		.map(({ id, flashing, why }): Found => ({
 			kind: flashing ? 'hyperflash' : 'message',
@@ -65,7 +65,7 @@ function foundIn(state: ModeState): Found[] {
 					}
 				];
 	});
-	return [...said, ...fuseOf(state), ...lights];
+	return [...monitors, ...fuseOf(state), ...lights];
 }
 
 /** Everything there is to complain of, each channel and kind once, with the modes it shows in. */

@@ -55,11 +55,11 @@ function channelsNear({ circuit }: RemedyCase, complaints: readonly CircuitCompl
 
 /** Which complaints a remedy ends, and none when it brings a new one. Only the part of the vehicle it can change is looked at. */
 function ends(given: RemedyCase, complaints: readonly CircuitComplaint[], remedy: CircuitRemedy): string[] {
-	const touched =
+	const concerned =
 		remedy.scope === 'vehicle'
 			? complaints.filter((c) => c.kind === 'hyperflash')
-			: complaints.filter((c) => touches(given, remedy, c));
-	const near = channelsNear(given, touched);
+			: complaints.filter((c) => concerns(given, remedy, c));
+	const near = channelsNear(given, concerned);
 	const { configuration, fitted } = withRemedies(given.circuit, [remedy]);
 	const after = vehicleCircuit(
 		{ ...configuration, channels: configuration.channels.filter((c) => near.has(c.id)) },
@@ -67,7 +67,7 @@ function ends(given: RemedyCase, complaints: readonly CircuitComplaint[], remedy
 	);
 	const before = new Set(complaints.map((c) => c.id));
 	const gone: string[] = [];
-	for (const complaint of touched) {
+	for (const complaint of concerned) {
 		const now = complaintIds(after, complaint.switches);
 		if ([...now].some((id) => !before.has(id))) return [];
 		if (!now.has(complaint.id)) gone.push(complaint.id);
@@ -76,7 +76,7 @@ function ends(given: RemedyCase, complaints: readonly CircuitComplaint[], remedy
 }
 
 /** A remedy changes what its channels and sockets do, and the channels its sockets share. */
-function touches(
+function concerns(
 	{ circuit }: RemedyCase,
 	{ parts, back, swaps = [] }: CircuitRemedy,
 	complaint: CircuitComplaint

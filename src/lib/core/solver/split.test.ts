@@ -83,7 +83,7 @@ describe('solveInParts', () => {
 		expect(await solveInParts(free, unused)).toMatchObject({ status: 'optimal', objective: -6, bound: -6 });
 	});
 
-	it('adds the standing of its parts up, and says nothing before each has one', async () => {
+	it('adds the progress of its parts up, and says nothing before each has one', async () => {
 		const heard: { best: number | null; bound: number | null }[] = [];
 		await solveInParts(joined(island('a', 45), island('b', 60)), highsSolver, { onProgress: (p) => heard.push(p) });
 		expect(heard.at(0)?.best).toBeNull();

@@ -56,10 +56,10 @@ function trivial(part: Program): Solution | null {
 /** Solves the independent parts of a program side by side and puts their answers together: bounds add up as the costs do. */
 export async function solveInParts(program: Program, solver: Solver, watch?: SolveWatch): Promise<Solution> {
 	const parts = independentParts(program);
-	const standing = parts.map((): { best: number | null; bound: number | null } => ({ best: null, bound: null }));
+	const progress = parts.map((): { best: number | null; bound: number | null } => ({ best: null, bound: null }));
 	const tell = () => {
 		const sum = (of: 'best' | 'bound') =>
-			standing.reduce<number | null>((total, s) => (total === null || s[of] === null ? null : total + s[of]), 0);
+			progress.reduce<number | null>((total, s) => (total === null || s[of] === null ? null : total + s[of]), 0);
 		watch?.onProgress?.({ best: sum('best'), bound: sum('bound') });
 	};
 	const solutions = await Promise.all(
@@ -68,12 +68,12 @@ export async function solveInParts(program: Program, solver: Solver, watch?: Sol
 				trivial(part) ??
 				(await solver(part, {
 					...(watch?.signal ? { signal: watch.signal } : {}),
-					onProgress: (progress) => {
-						standing[i] = progress;
+					onProgress: (now) => {
+						progress[i] = now;
 						tell();
 					}
 				}));
-			if (solution.status !== 'infeasible') standing[i] = { best: solution.objective, bound: solution.bound };
+			if (solution.status !== 'infeasible') progress[i] = { best: solution.objective, bound: solution.bound };
 			tell();
 			return solution;
 		})

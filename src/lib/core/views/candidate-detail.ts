@@ -13,10 +13,10 @@ import { capOptions, heatCaseOf, type Candidate, type CapOption, type ScorePart 
 import { filamentSource, type Source } from '../optics';
 import { assumedValue } from '../quantity';
 import type { Lens, Product, Socket } from '../model';
-import type { ShownCandidate } from './candidate';
+import type { CandidateView } from './candidate';
 
 /** A lamp in its cavity, mm: what a drawing to scale needs of both. */
-export interface ShownFit {
+export interface FitView {
 	mount: Mount;
 	room: NonNullable<Socket['envelope']>;
 	capDepth: number | null;
@@ -30,7 +30,7 @@ export interface ShownFit {
 }
 
 /** How a sided lamp stands when locked, degrees; angles are null where nobody knows them. */
-export interface ShownClock {
+export interface ClockView {
 	key: number | null;
 	emitter: number | null;
 	collar: Product['collar'] | null;
@@ -38,7 +38,7 @@ export interface ShownClock {
 }
 
 /** A light and the lens it leaves by, to be drawn and tried with other lenses. */
-export interface ShownLight {
+export interface LightView {
 	source: Source | null;
 	stock: Source;
 	lens: Lens | null;
@@ -48,7 +48,7 @@ export interface ShownLight {
 }
 
 /** The heat of a lamp in its place, to be drawn and tried with other assumptions. */
-export interface ShownHeat {
+export interface HeatView {
 	heat: HeatCase;
 	timeConstant: number;
 	limit: number | null;
@@ -61,21 +61,21 @@ export interface ShownHeat {
 
 /** The numbers behind a candidate, for drawings and charts. */
 export interface CandidateDetail {
-	fit: ShownFit;
-	clock: ShownClock | null;
-	light: ShownLight;
-	heat: ShownHeat | null;
+	fit: FitView;
+	clock: ClockView | null;
+	light: LightView;
+	heat: HeatView | null;
 	caps: CapOption[];
 	score: ScorePart[];
 }
 
 /** A candidate with the numbers behind it, as Match shows it. */
-export interface ShownMatchCandidate extends ShownCandidate {
+export interface MatchCandidateView extends CandidateView {
 	detail: CandidateDetail;
 }
 
 /** A lamp whose white is seen beside this one. */
-export interface ShownNeighbour {
+export interface NeighbourView {
 	name: string;
 	sight: string;
 	white: { cct: number; duv: number } | null;
@@ -83,7 +83,7 @@ export interface ShownNeighbour {
 
 type Cases = Candidate['cases'];
 
-function fitOf({ socket: { socket, category }, product: { product } }: Cases): ShownFit {
+function fitOf({ socket: { socket, category }, product: { product } }: Cases): FitView {
 	const { size = {}, cooling, driver } = product;
 	return {
 		mount: category.mount,
@@ -98,7 +98,7 @@ function fitOf({ socket: { socket, category }, product: { product } }: Cases): S
 }
 
 /** Only lamps that form a beam are clocked. */
-function clockOf({ socket: { socket }, product: { product, lamp } }: Cases): ShownClock | null {
+function clockOf({ socket: { socket }, product: { product, lamp } }: Cases): ClockView | null {
 	const beam = socket.functions.some((id) => ['headlamp', 'fog'].includes(lampFunction(id).group));
 	if (!beam || lamp === 'filament' || (product.emission ?? 'sided') !== 'sided') return null;
 	const { keyAngle: key } = socket;
@@ -112,7 +112,7 @@ function clockOf({ socket: { socket }, product: { product, lamp } }: Cases): Sho
 	};
 }
 
-function lightOf({ socket: s, product: { light } }: Cases): ShownLight {
+function lightOf({ socket: s, product: { light } }: Cases): LightView {
 	const { family, socket, configuration } = s;
 	const asked = socket.functions.flatMap((id) => {
 		const { label, colours } = lampFunction(id);
@@ -123,7 +123,7 @@ function lightOf({ socket: s, product: { light } }: Cases): ShownLight {
 	return { source: light, stock: filamentSource(s.category), lens: s.lens ?? null, family, asked };
 }
 
-function heatOf({ socket: s, product: { product, lamp } }: Cases): ShownHeat | null {
+function heatOf({ socket: s, product: { product, lamp } }: Cases): HeatView | null {
 	const heat = lamp === 'led' ? heatCaseOf(s, product) : null;
 	if (!heat) return null;
 	const timeConstant = assumedValue(s.assumed, timeConstantId(s.category));

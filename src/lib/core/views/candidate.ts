@@ -18,12 +18,12 @@ import {
 } from '../match';
 
 /** A finding as a screen shows it: its words, and the parts on sale that would answer it. */
-export interface ShownFinding extends DescribedFinding {
+export interface FindingView extends DescribedFinding {
 	parts: { id: string; name: string }[];
 }
 
 /** A candidate as a screen shows it, without anything a screen would have to work out. */
-export interface ShownCandidate {
+export interface CandidateView {
 	product: string;
 	name: string;
 	maker: string;
@@ -36,7 +36,7 @@ export interface ShownCandidate {
 	needs: string[];
 	/** First finding that keeps it from fitting. */
 	firstReason: string | null;
-	findings: ShownFinding[];
+	findings: FindingView[];
 	/** Score by the criteria of the shop, 0 to 100; it orders candidates of one verdict. */
 	score: number;
 	/** Share of the filament lamp's light behind the lens; null when it does not apply or is not known. */
@@ -56,7 +56,7 @@ const NEED_WORDS: Record<Remedy['kind'], string> = {
 };
 
 /** What a finding needs, in words; an LED flasher is named only where one on sale would do. */
-function needWords({ remedy, parts }: ShownFinding, { accessories }: Shop): string[] {
+function needWords({ remedy, parts }: FindingView, { accessories }: Shop): string[] {
 	if (!remedy) return [];
 	const flasher = parts.some(({ id }) => accessories.find((a) => a.id === id)?.kind === 'flasher');
 	return [flasher ? 'LED flasher or load' : NEED_WORDS[remedy.kind]];
@@ -69,7 +69,7 @@ export function colourWord({ kind, colour }: Product): string {
 	return colour.kind === 'white' && colour.cct ? `white ${colour.cct} K` : colour.kind.replace('-', ' ');
 }
 
-function worst(findings: readonly ShownFinding[]): string | null {
+function worst(findings: readonly FindingView[]): string | null {
 	const order: Level[] = ['refuse', 'unknown', 'needs'];
 	for (const level of order) {
 		const found = findings.find((f) => f.level === level);
@@ -79,13 +79,13 @@ function worst(findings: readonly ShownFinding[]): string | null {
 }
 
 /** Prepares a candidate for showing. */
-export function showCandidate(
+export function candidateView(
 	candidate: Candidate,
 	where: { configuration: Configuration; socket: Socket; shop: Shop }
-): ShownCandidate {
+): CandidateView {
 	const { product, verdict } = candidate;
 	const category = categoryOrNull(where.socket.category) as LampCategory;
-	const findings = candidate.findings.map((f): ShownFinding => {
+	const findings = candidate.findings.map((f): FindingView => {
 		const parts = f.remedy
 			? partsFor(f.remedy, { category, configuration: where.configuration }, where.shop.accessories)
 			: [];

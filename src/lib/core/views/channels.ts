@@ -1,10 +1,10 @@
 import type { Channel, Configuration } from '../model';
 import { lampFunction, type FunctionId } from '../lamps';
 import { socketName, socketsInWalk } from '../vehicle';
-import { showRecorded, type RecordedFact } from './recorded';
+import { recordedFacts, type RecordedFact } from './recorded';
 
 /** What a channel may feed: a function of a socket. */
-export interface ShownTerminal {
+export interface TerminalView {
 	socket: string;
 	function: FunctionId;
 	name: string;
@@ -13,9 +13,9 @@ export interface ShownTerminal {
 }
 
 /** The channels of a vehicle, and everything they may feed. */
-export interface ShownChannels {
+export interface ChannelsView {
 	channels: { channel: Channel; facts: RecordedFact[]; text: string }[];
-	terminals: ShownTerminal[];
+	terminals: TerminalView[];
 	flasher: { kind: string; facts: RecordedFact[] } | null;
 }
 
@@ -26,12 +26,12 @@ function channelText({ feed, monitor, fuse }: Channel): string {
 }
 
 /** The channels of a vehicle with what they feed. */
-export function showChannels(configuration: Configuration): ShownChannels {
+export function channelsView(configuration: Configuration): ChannelsView {
 	const { channels, flasher } = configuration;
 	return {
 		channels: channels.map((channel) => ({
 			channel,
-			facts: showRecorded('channel', channel),
+			facts: recordedFacts('channel', channel),
 			text: channelText(channel)
 		})),
 		terminals: socketsInWalk(configuration).flatMap((socket) =>
@@ -47,6 +47,6 @@ export function showChannels(configuration: Configuration): ShownChannels {
 					.map((c) => c.id)
 			}))
 		),
-		flasher: flasher ? { kind: flasher.kind, facts: showRecorded('flasher', flasher) } : null
+		flasher: flasher ? { kind: flasher.kind, facts: recordedFacts('flasher', flasher) } : null
 	};
 }

@@ -1,6 +1,6 @@
 import type { KitScope } from '../model';
-import type { ShownCandidate } from './candidate';
-import type { ShownSocket } from './socket';
+import type { CandidateView } from './candidate';
+import type { SocketView } from './socket';
 
 /** One answer at the counter: a place on a vehicle, and the best lamp for it. */
 export interface CounterAnswer {
@@ -9,7 +9,7 @@ export interface CounterAnswer {
 	category: string | null;
 	/** Why there is no lamp to name, if so. */
 	open: string | null;
-	best: ShownCandidate | null;
+	best: CandidateView | null;
 	/** What is not certain of the place, in words. */
 	doubts: string[];
 	/** Other candidates that are not refused. */
@@ -22,5 +22,5 @@ export interface CounterReply {
 	understood: { vehicle: string; functions: string[]; side: string | null; zone: string | null; slips: string[] };
 	/** The scope of the kit that was asked for; null when none was. */
 	kit: KitScope | null;
-	vehicles: { id: string; name: string; sockets: ShownSocket[]; answers: CounterAnswer[] }[];
+	vehicles: { id: string; name: string; sockets: SocketView[]; answers: CounterAnswer[] }[];
 }

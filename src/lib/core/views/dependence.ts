@@ -1,7 +1,7 @@
 import type { Verdict } from '../match';
 
 /** What would follow if one of the values were the right one. */
-export interface ShownConsequence {
+export interface ConsequenceView {
 	value: unknown;
 	text: string;
 	/** Verdicts over all candidates of the sockets concerned. */
@@ -11,7 +11,7 @@ export interface ShownConsequence {
 }
 
 /** What depends on a question: what each value would mean for Match, and the kits that stand on it. */
-export interface ShownDependence {
-	consequences: ShownConsequence[];
+export interface DependenceView {
+	consequences: ConsequenceView[];
 	kits: { id: string; name: string; state: string; products: string[] }[];
 }

@@ -4,7 +4,7 @@ import { lampFunction } from '../lamps';
 import { channelsOf, evidenceFor, evidenceText, isConfirming } from '../vehicle';
 
 /** One fact of a socket in words, and where it comes from. */
-export interface ShownFact {
+export interface FactView {
 	name: string;
 	value: string;
 	source: string;
@@ -49,13 +49,13 @@ function monitorText(configuration: Configuration, channel: Channel): string {
 }
 
 /** What is known of a socket, fact by fact. */
-export function showFacts(configuration: Configuration, socket: Socket): ShownFact[] {
+export function factViews(configuration: Configuration, socket: Socket): FactView[] {
 	const from = (fact: string) => {
 		const best = evidenceFor(socket.evidence, fact);
 		if (!best) return 'no source given, never confirmed';
 		return isConfirming(best) ? evidenceText(best) : `${evidenceText(best)}, never confirmed`;
 	};
-	const facts: ShownFact[] = [
+	const facts: FactView[] = [
 		{ name: 'Functions', value: socket.functions.map((id) => lampFunction(id).label).join(', '), source: '' },
 		{
 			name: 'Lamp category',

@@ -3,7 +3,7 @@ export * from './candidate';
 export * from './candidate-detail';
 export * from './whole';
 export * from './play';
-export * from './warmth';
+export * from './hot-parts';
 export * from './facts';
 export * from './counter';
 export * from './vehicle';

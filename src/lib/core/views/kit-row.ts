@@ -1,5 +1,5 @@
 /** A kit in a list. */
-export interface ShownKitRow {
+export interface KitRowView {
 	id: string;
 	name: string;
 	/** Id and name of its vehicle. */
@@ -12,7 +12,7 @@ export interface ShownKitRow {
 	total: number;
 	open: number;
 	/** How much changed under its last release. */
-	touched: number;
+	impacts: number;
 	/** When it was last changed, ISO. */
 	updatedAt: string;
 }

@@ -3,20 +3,20 @@ import type { KitAnswer, KitLine } from '../kit';
 import type { Verdict } from '../match';
 import { groupName, socketName, twinGroups } from '../vehicle';
 import { doubtsOf } from './doubts';
-import { showSockets, type ShownSocket } from './socket';
+import { socketViews, type SocketView } from './socket';
 
 /** A kit line with the names of the places it serves. */
-export interface ShownLine extends KitLine {
+export interface LineView extends KitLine {
 	places: string[];
 	/** What is not certain of those places, in words. */
 	doubts: string[];
 }
 
 /** A kit as its page and sheet show it. */
-export interface ShownKit {
-	sockets: ShownSocket[];
-	lamps: ShownLine[];
-	parts: ShownLine[];
+export interface KitView {
+	sockets: SocketView[];
+	lamps: LineView[];
+	parts: LineView[];
 	open: { socket: string; name: string; why: string; wanted: string | null }[];
 	/** Products a person chose, a pair once. */
 	byHand: { socket: string; name: string; product: string }[];
@@ -59,7 +59,7 @@ function placesOf(configuration: Configuration, { sockets, fitted = [] }: KitLin
 }
 
 /** Open sockets with their names; a pair that is open for one reason stands once. */
-function openPlaces(configuration: Configuration, open: KitAnswer['open']): ShownKit['open'] {
+function openPlaces(configuration: Configuration, open: KitAnswer['open']): KitView['open'] {
 	const groups = twinGroups(configuration.sockets.filter((s) => open.some((o) => o.socket === s.id)));
 	return groups.flatMap((group) => {
 		const rows = group.map((s) => ({ socket: s.id as string, name: socketName(s), ...saidOf(open, s.id) }));
@@ -82,7 +82,7 @@ function chosenByHand(
 	configuration: Configuration,
 	choices: KitOrder['choices'],
 	products: readonly Product[]
-): ShownKit['byHand'] {
+): KitView['byHand'] {
 	return twinGroups(configuration.sockets).flatMap((group) => {
 		const [first] = group;
 		const choice = first && choices[first.id];
@@ -93,23 +93,23 @@ function chosenByHand(
 }
 
 /** Prepares a kit for showing: lines with place names, and the rota in the light of the chosen lamps. */
-export function showKit(
+export function kitView(
 	configuration: Configuration,
 	answer: KitAnswer,
 	products: readonly Product[],
 	choices: KitOrder['choices']
-): ShownKit {
+): KitView {
 	const chosen = new Map<string, { verdict: Verdict | null; product: Product | null }>();
 	for (const line of answer.lines.filter((l) => l.product))
 		for (const id of line.sockets)
 			chosen.set(id, { verdict: line.verdict ?? null, product: products.find((p) => p.id === line.product) ?? null });
-	const lines = answer.lines.map((line): ShownLine => ({
+	const lines = answer.lines.map((line): LineView => ({
 		...line,
 		places: placesOf(configuration, line),
 		doubts: line.product ? doubtsOf(configuration.sockets.filter((s) => line.sockets.includes(s.id))) : []
 	}));
 	return {
-		sockets: showSockets(configuration, (socket) => chosen.get(socket.id) ?? { verdict: null, product: null }),
+		sockets: socketViews(configuration, (socket) => chosen.get(socket.id) ?? { verdict: null, product: null }),
 		lamps: lines.filter((line) => line.product),
 		parts: lines.filter((line) => line.accessory),
 		open: openPlaces(configuration, answer.open),

@@ -1,7 +1,7 @@
 import type { Balance } from '../model';
 
 /** What the counter offers when somebody asks for a kit. */
-export interface ShownOffer {
+export interface OfferView {
 	/** The released kit that does; null when there is none. */
 	released: {
 		kit: string;
@@ -13,7 +13,7 @@ export interface ShownOffer {
 		served: number;
 		open: number;
 		/** How much changed under it since. */
-		touched: number;
+		impacts: number;
 	} | null;
 	/** The kit by each balance, worked out now. */
 	prices: { balance: Balance; total: number; served: number; open: number }[];

@@ -1,7 +1,7 @@
 import type { Verdict } from '../match';
 
 /** A lamp or assembly that may go in a place. */
-export interface ShownAlternative {
+export interface AlternativeView {
 	product: string;
 	name: string;
 	verdict: Verdict;
@@ -16,7 +16,7 @@ export interface ShownAlternative {
 }
 
 /** A place of a kit that somebody looks at. */
-export interface ShownPlace {
+export interface PlaceView {
 	socket: string;
 	name: string;
 	/** True when a person decided here. */
@@ -25,5 +25,5 @@ export interface ShownPlace {
 	line: string | null;
 	/** All places its line serves. */
 	places: { socket: string; name: string }[];
-	alternatives: ShownAlternative[];
+	alternatives: AlternativeView[];
 }

@@ -3,7 +3,7 @@ import { makeConfiguration, makeProduct } from '../../../../tests/support/make';
 import { simulate, vehicleCircuit, type FittedLamp, type SwitchId } from '../circuit';
 import { simulatedScan } from '../../server/stand-ins/scan/simulated';
 import { httpScan } from '../../server/stand-ins/scan/http';
-import { givenUp, playMode, warmthIn } from '.';
+import { givenUp, playMode, hotPartsIn } from '.';
 
 const socket = (id: string, functions: string[], category: string, more: object = {}) => ({
 	id,
@@ -93,7 +93,7 @@ describe('what a socket shows in a mode', () => {
 describe('heat while a mode lasts', () => {
 	it('a built-in load of 6 W in a wedge, 45 + 6.6 x 0.5 x 40 = 177 C in the end, passes 100 C within a minute and is gone', () => {
 		const now = circuit({ rep: with_(cooked) });
-		const [hot] = warmthIn(now, simulate(now, ['left']), 600);
+		const [hot] = hotPartsIn(now, simulate(now, ['left']), 600);
 		expect(hot).toMatchObject({ socket: 'rep', limit: 100 });
 		expect(hot?.temperature).toBeGreaterThan(170);
 		// 90 s x -ln(1 - 55 / 132)

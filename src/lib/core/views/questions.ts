@@ -2,7 +2,7 @@ import type { Configuration } from '../model';
 import { FACTS, evidenceText, factText, openQuestions, socketName, type Question } from '../vehicle';
 
 /** An open question in words. */
-export interface ShownQuestion {
+export interface QuestionView {
 	subject: Question['subject'];
 	name: string;
 	fact: string;
@@ -11,7 +11,7 @@ export interface ShownQuestion {
 }
 
 /** The open questions of a record. */
-export function showQuestions(configuration: Configuration): ShownQuestion[] {
+export function questionViews(configuration: Configuration): QuestionView[] {
 	return openQuestions(configuration).map(({ subject, fact, values }) => {
 		const definition = FACTS[subject.kind][fact] ?? { label: fact };
 		const socket = configuration.sockets.find((s) => subject.kind === 'socket' && s.id === subject.id);

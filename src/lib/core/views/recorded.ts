@@ -3,16 +3,16 @@ import {
 	FACTS,
 	evidenceText,
 	factText,
-	standingOf,
+	confirmationOf,
 	valueAt,
 	type Fact,
-	type Standing,
+	type Confirmation,
 	type Subject,
 	type SubjectKind
 } from '../vehicle';
 
 /** One thing that was said of a fact. */
-export interface ShownSaying {
+export interface SayingView {
 	value: string;
 	source: string;
 	note: string;
@@ -29,11 +29,11 @@ export interface RecordedFact {
 	text: string;
 	/** Where the value in force comes from. */
 	source: string;
-	standing: Standing | null;
-	said: ShownSaying[];
+	confirmation: Confirmation | null;
+	sayings: SayingView[];
 }
 
-function saying(fact: Fact, item: Evidence, current: unknown): ShownSaying {
+function saying(fact: Fact, item: Evidence, current: unknown): SayingView {
 	const { overruled } = item;
 	return {
 		value: factText(fact, item.value ?? current),
@@ -46,8 +46,8 @@ function saying(fact: Fact, item: Evidence, current: unknown): ShownSaying {
 /** A filament lamp is what every socket begins with; nobody need say so. */
 export const isPlainFilament = (fact: string, value: unknown) => fact === 'state' && value === 'filament';
 
-/** All facts of a socket, a channel or the flasher, known or not, with their standing and everything said of them. */
-export function showRecorded(kind: SubjectKind, subject: object & Subject): RecordedFact[] {
+/** All facts of a socket, a channel or the flasher, known or not, with their confirmation and everything said of them. */
+export function recordedFacts(kind: SubjectKind, subject: object & Subject): RecordedFact[] {
 	return Object.entries(FACTS[kind]).map(([id, fact]) => {
 		const value = valueAt(subject, id);
 		const speaking = (subject.evidence ?? []).filter((e) => e.fact === id || id.startsWith(`${e.fact}.`));
@@ -61,8 +61,8 @@ export function showRecorded(kind: SubjectKind, subject: object & Subject): Reco
 			text: factText(fact, value),
 			source:
 				value === undefined || isPlainFilament(id, value) ? '' : inForce ? evidenceText(inForce) : 'no source given',
-			standing: isPlainFilament(id, value) ? null : standingOf(kind, subject, id),
-			said: speaking.map((item) => saying(fact, item, value))
+			confirmation: isPlainFilament(id, value) ? null : confirmationOf(kind, subject, id),
+			sayings: speaking.map((item) => saying(fact, item, value))
 		};
 	});
 }

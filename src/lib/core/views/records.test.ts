@@ -2,16 +2,16 @@ import { describe, expect, it } from 'vitest';
 import { LOW_SOCKET, makeConfiguration, STOP_SOCKET } from '../../../../tests/support/make';
 import {
 	doubtsOf,
-	showChannels,
-	showQuestions,
-	showRecorded,
-	showSocketRecord,
-	showVehicle,
-	showWalk,
-	weakestStanding
+	channelsView,
+	questionViews,
+	recordedFacts,
+	socketRecordView,
+	vehicleView,
+	walkView,
+	weakestConfirmation
 } from '.';
 
-const said = (fact: string, value: unknown, source: string, more: object = {}) => ({ fact, value, source, ...more });
+const sayings = (fact: string, value: unknown, source: string, more: object = {}) => ({ fact, value, source, ...more });
 const all = (source: string) =>
 	['category', 'lens', 'optic', 'cap', 'envelope', 'keyAngle'].map((fact) => ({
 		fact,
@@ -22,12 +22,12 @@ const all = (source: string) =>
 const socketWith = (more: object) => makeConfiguration([{ ...LOW_SOCKET, ...more }]).sockets[0]!;
 
 describe('a record on the desk', () => {
-	it('shows each fact with its value, its source, its standing and everything said of it', () => {
+	it('shows each fact with its value, its source, its confirmation and everything said of it', () => {
 		const evidence = [
-			said('lens', 'clear', 'in-hand', { on: '2026-03-02', by: 'A' }),
-			said('lens', 'red', 'customer', { overruled: { on: '2026-04-01', by: 'B', note: 'looked' } })
+			sayings('lens', 'clear', 'in-hand', { on: '2026-03-02', by: 'A' }),
+			sayings('lens', 'red', 'customer', { overruled: { on: '2026-04-01', by: 'B', note: 'looked' } })
 		];
-		const lens = showRecorded('socket', socketWith({ evidence })).find((fact) => fact.id === 'lens');
+		const lens = recordedFacts('socket', socketWith({ evidence })).find((fact) => fact.id === 'lens');
 		expect(lens).toEqual({
 			id: 'lens',
 			label: 'Lens',
@@ -35,8 +35,8 @@ describe('a record on the desk', () => {
 			value: 'clear',
 			text: 'clear',
 			source: 'measured in hand, 2026-03-02, A',
-			standing: 'confirmed',
-			said: [
+			confirmation: 'confirmed',
+			sayings: [
 				{ value: 'clear', source: 'measured in hand, 2026-03-02, A', note: '', overruled: null },
 				{ value: 'red', source: 'customer', note: '', overruled: 'overruled, 2026-04-01, B, looked' }
 			]
@@ -44,19 +44,19 @@ describe('a record on the desk', () => {
 	});
 
 	it('a plain filament needs no source, an unknown fact has none', () => {
-		const facts = showRecorded('socket', socketWith({}));
+		const facts = recordedFacts('socket', socketWith({}));
 		const of = (id: string) => facts.find((fact) => fact.id === id);
-		expect(of('state')).toMatchObject({ standing: null, source: '' });
-		expect(of('wiring')).toMatchObject({ value: null, text: 'not known', standing: null, source: '' });
-		expect(of('lens')).toMatchObject({ standing: 'unconfirmed', source: 'no source given' });
+		expect(of('state')).toMatchObject({ confirmation: null, source: '' });
+		expect(of('wiring')).toMatchObject({ value: null, text: 'not known', confirmation: null, source: '' });
+		expect(of('lens')).toMatchObject({ confirmation: 'unconfirmed', source: 'no source given' });
 	});
 
 	it('says what is missing and what to look at twice', () => {
 		const vehicle = makeConfiguration([{ ...STOP_SOCKET, functions: ['turn'], category: 'P21W' }]);
-		const shown = showSocketRecord(vehicle, vehicle.sockets[0]!);
+		const shown = socketRecordView(vehicle, vehicle.sockets[0]!);
 		expect(shown.doubts.join()).toContain('unusual in this market');
 		expect(shown.missing).toEqual([]);
-		expect(showSocketRecord(makeConfiguration([LOW_SOCKET]), socketWith({ lens: undefined })).missing).toEqual([
+		expect(socketRecordView(makeConfiguration([LOW_SOCKET]), socketWith({ lens: undefined })).missing).toEqual([
 			'lens colour'
 		]);
 	});
@@ -65,22 +65,22 @@ describe('a record on the desk', () => {
 describe('doubts', () => {
 	it('name facts nobody has confirmed and facts sources disagree on, for all sockets together', () => {
 		const sure = socketWith({ evidence: all('in-hand') });
-		expect([doubtsOf([sure]), weakestStanding(sure)]).toEqual([[], 'confirmed']);
+		expect([doubtsOf([sure]), weakestConfirmation(sure)]).toEqual([[], 'confirmed']);
 		const weak = socketWith({ evidence: all('listing') });
 		expect(doubtsOf([sure, weak])[0]).toContain('never confirmed: lamp category, lens, optic');
-		expect(weakestStanding(weak)).toBe('unconfirmed');
+		expect(weakestConfirmation(weak)).toBe('unconfirmed');
 		const contested = socketWith({
-			evidence: [...all('in-hand'), said('lens', 'clear', 'in-hand'), said('lens', 'red', 'customer')]
+			evidence: [...all('in-hand'), sayings('lens', 'clear', 'in-hand'), sayings('lens', 'red', 'customer')]
 		});
-		expect([doubtsOf([contested]), weakestStanding(contested)]).toEqual([['sources disagree: lens'], 'contested']);
+		expect([doubtsOf([contested]), weakestConfirmation(contested)]).toEqual([['sources disagree: lens'], 'contested']);
 	});
 });
 
 describe('a walk', () => {
 	it('has a row a socket in the order chosen, what is expected, and what is not there', () => {
 		const vehicle = makeConfiguration([STOP_SOCKET, LOW_SOCKET], { walk: ['stop-L'], absent: ['front:fog'] });
-		const walk = showWalk(vehicle);
-		expect(walk.rows.map((row) => [row.id, row.category, row.standing])).toEqual([
+		const walk = walkView(vehicle);
+		expect(walk.rows.map((row) => [row.id, row.category, row.confirmation])).toEqual([
 			['stop-L', 'P21W', 'unconfirmed'],
 			['low-L', 'H11', 'unconfirmed']
 		]);
@@ -100,7 +100,7 @@ describe('channels', () => {
 			],
 			flasher: { kind: 'plug-in', pins: 2 }
 		});
-		const shown = showChannels(vehicle);
+		const shown = channelsView(vehicle);
 		expect(shown.channels.map((c) => c.text)).toEqual([
 			'pulsed, hot monitor, fuse 10 A',
 			'feed not known, monitor not known'
@@ -119,12 +119,12 @@ describe('questions and vehicles', () => {
 			[
 				{
 					...STOP_SOCKET,
-					evidence: [said('lens', 'red', 'in-hand', { note: 'seen' }), said('lens', 'clear', 'listing')]
+					evidence: [sayings('lens', 'red', 'in-hand', { note: 'seen' }), sayings('lens', 'clear', 'listing')]
 				}
 			],
-			{ flasher: { kind: 'plug-in', evidence: [said('pins', 2, 'in-hand'), said('pins', 3, 'manual')] } }
+			{ flasher: { kind: 'plug-in', evidence: [sayings('pins', 2, 'in-hand'), sayings('pins', 3, 'manual')] } }
 		);
-		expect(showQuestions(vehicle)).toMatchObject([
+		expect(questionViews(vehicle)).toMatchObject([
 			{
 				name: 'Rear stop, left',
 				label: 'Lens',
@@ -135,7 +135,7 @@ describe('questions and vehicles', () => {
 	});
 
 	it('a vehicle is named so that its sisters can be told from it', () => {
-		const shown = showVehicle(
+		const shown = vehicleView(
 			makeConfiguration([], { years: [2015, 2019], options: { headlamp: 'projector', fog: 'none' } })
 		);
 		expect(shown).toMatchObject({

@@ -2,10 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoDocument } from '../../server/demo/load';
 import { layOut, middle, rimLabels, stepFrom, type Placed, type Step } from './rota-layout';
-import { showSockets } from './socket';
+import { socketViews } from './socket';
 
 const demo = demoDocument();
-const rotas = demo.configurations.map((c) => [c.id, showSockets(c)] as const);
+const rotas = demo.configurations.map((c) => [c.id, socketViews(c)] as const);
 const TURN = 2 * Math.PI;
 
 describe.each(rotas)('the rota of %s', (_, sockets) => {

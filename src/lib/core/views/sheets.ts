@@ -2,7 +2,7 @@ import type { Evidence } from '../model';
 import type { Cell, HeadingMap, RowProblem, SheetName } from '../exchange';
 
 /** What a spreadsheet would do to the records, before anything is written. */
-export interface ShownSheets {
+export interface SheetsView {
 	tabs: {
 		tab: string;
 		sheet: SheetName;
@@ -24,7 +24,7 @@ export interface ShownSheets {
 }
 
 /** How a spreadsheet is meant to be taken in. */
-export interface ShownSheetWish {
+export interface SheetOptionsView {
 	/** Whose headings they are; remembered under this name when it is given. */
 	supplier: string;
 	/** Where the values come from; null takes the rows as the record itself. */

@@ -8,7 +8,7 @@ import {
 	STOP_SOCKET
 } from '../../../../tests/support/make';
 import type { KitAnswer } from '../kit';
-import { showCandidate, showFacts, showKit, showSockets } from '.';
+import { candidateView, factViews, kitView, socketViews } from '.';
 
 const configuration = makeConfiguration([
 	STOP_SOCKET,
@@ -29,7 +29,7 @@ describe('showCandidate', () => {
 			]
 		});
 		const shop = makeShop({}, [makeAccessory({ id: 'R', name: 'Load', kind: 'resistor', resistance: 12, rating: 50 })]);
-		const shown = showCandidate(judgeIn(monitored, makeProduct(), shop), {
+		const shown = candidateView(judgeIn(monitored, makeProduct(), shop), {
 			configuration: monitored,
 			socket: monitored.sockets[0]!,
 			shop
@@ -44,7 +44,7 @@ describe('showCandidate', () => {
 	});
 
 	it('names the worst reason first', () => {
-		const shown = showCandidate(judgeIn(configuration, makeProduct({ limit: 60, flux: undefined })), {
+		const shown = candidateView(judgeIn(configuration, makeProduct({ limit: 60, flux: undefined })), {
 			configuration,
 			socket: configuration.sockets[0]!,
 			shop: makeShop()
@@ -91,7 +91,7 @@ describe('showKit', () => {
 	};
 
 	it('names a pair once, parts apart, and wants a signature for a check by hand', () => {
-		const shown = showKit(configuration, answer, [makeProduct()], {
+		const shown = kitView(configuration, answer, [makeProduct()], {
 			'stop-L': { kind: 'product', product: 'led' }
 		} as never);
 		expect(shown.lamps.map((l) => l.places)).toEqual([['Rear stop, both']]);
@@ -105,8 +105,8 @@ describe('showKit', () => {
 		const plate = makeConfiguration([{ ...STOP_SOCKET, category: 'W5W', functions: ['licence-plate'], lens: 'clear' }]);
 		const white = makeProduct({ fits: ['W5W'], colour: { kind: 'white', cct: 6000 } });
 		const lit = { ...answer, lines: [{ ...answer.lines[0]!, sockets: ['stop-L'] }], open: [] };
-		expect(blue(showKit(plate, lit, [white], {}).sockets[0]?.light?.colour)).toBeGreaterThan(
-			blue(showSockets(plate)[0]?.light?.colour)
+		expect(blue(kitView(plate, lit, [white], {}).sockets[0]?.light?.colour)).toBeGreaterThan(
+			blue(socketViews(plate)[0]?.light?.colour)
 		);
 	});
 });
@@ -122,7 +122,7 @@ describe('showFacts', () => {
 				evidence: [{ fact: 'lens', source: 'manual' }]
 			}
 		]);
-		const facts = Object.fromEntries(showFacts(bare, bare.sockets[0]!).map((f) => [f.name, f]));
+		const facts = Object.fromEntries(factViews(bare, bare.sockets[0]!).map((f) => [f.name, f]));
 		expect(facts['Lamp category']?.value).toBe('not known');
 		expect(facts['Room']?.value).toBe('not measured');
 		expect(facts['Lens']).toMatchObject({ value: 'not known', source: 'manual' });

@@ -1,10 +1,10 @@
 import type { Configuration, Socket } from '../model';
 import { socketName } from '../vehicle';
 import { checkDraft, draftOf, factsOf, missingOf } from '../walk';
-import { showRecorded, type RecordedFact } from './recorded';
+import { recordedFacts, type RecordedFact } from './recorded';
 
 /** A socket's record for the desk. */
-export interface ShownSocketRecord {
+export interface SocketRecordView {
 	id: string;
 	name: string;
 	place: Pick<Socket, 'zone' | 'side' | 'index' | 'functions'> & { names: string[] };
@@ -15,7 +15,7 @@ export interface ShownSocketRecord {
 }
 
 /** A socket's record: place, facts, what is missing and what to look at twice. */
-export function showSocketRecord(configuration: Configuration, socket: Socket): ShownSocketRecord {
+export function socketRecordView(configuration: Configuration, socket: Socket): SocketRecordView {
 	const draft = draftOf(socket);
 	const others = configuration.sockets.filter((s) => s !== socket);
 	const { impossible, doubts } = checkDraft(draft, { ...configuration, sockets: others });
@@ -29,7 +29,7 @@ export function showSocketRecord(configuration: Configuration, socket: Socket): 
 			functions: socket.functions,
 			names: socket.names ?? []
 		},
-		facts: showRecorded('socket', socket),
+		facts: recordedFacts('socket', socket),
 		missing: missingOf({ ...draft, facts: factsOf(socket) }),
 		doubts: [...impossible, ...doubts],
 		unit: socket.unit ? { id: socket.unit.id, place: socket.unit.place } : null

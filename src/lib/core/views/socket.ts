@@ -5,7 +5,7 @@ import { displayColour, filamentSource, knownLens, ledSource, regionOf, throughL
 import { placeText, rimText, ringOf, socketName, socketsInWalk, twinKey, type Ring } from '../vehicle';
 
 /** A socket as the rota and its list show it. */
-export interface ShownSocket {
+export interface SocketView {
 	id: string;
 	name: string;
 	place: string;
@@ -26,7 +26,7 @@ export interface ShownSocket {
 }
 
 /** Light of a source as it leaves the lens of a socket, for drawing and in a word; null when source or lens is not known. */
-export function lensedLight(source: Source | null, socket: Socket): ShownSocket['light'] {
+export function lensedLight(source: Source | null, socket: Socket): SocketView['light'] {
 	const lens = knownLens(socket.lens);
 	if (!source || !lens) return null;
 	const seen = throughLens(source, lens);
@@ -35,15 +35,15 @@ export function lensedLight(source: Source | null, socket: Socket): ShownSocket[
 }
 
 /** The sockets of a configuration in walking order. The light is the chosen lamp's, or the filament lamp's where none is chosen. */
-export function showSockets(
+export function socketViews(
 	configuration: Configuration,
-	standing: (socket: Socket) => { verdict: Verdict | null; product: Product | null } = () => ({
+	chosen: (socket: Socket) => { verdict: Verdict | null; product: Product | null } = () => ({
 		verdict: null,
 		product: null
 	})
-): ShownSocket[] {
+): SocketView[] {
 	return socketsInWalk(configuration).map((socket) => {
-		const { verdict, product } = standing(socket);
+		const { verdict, product } = chosen(socket);
 		const category = categoryOrNull(socket.category);
 		const led = product && product.kind !== 'halogen' ? ledSource(product.colour) : null;
 		return {

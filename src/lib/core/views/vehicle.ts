@@ -1,9 +1,9 @@
 import type { Configuration } from '../model';
 import { vehicleName } from '../vehicle';
-import { showSockets, type ShownSocket } from './socket';
+import { socketViews, type SocketView } from './socket';
 
 /** A vehicle as its pages show it. */
-export interface ShownVehicle {
+export interface VehicleView {
 	id: string;
 	name: string;
 	kind: Configuration['kind'];
@@ -12,13 +12,13 @@ export interface ShownVehicle {
 	tells: string[];
 	/** Factory options that change lamps, in words. */
 	options: string[];
-	sockets: ShownSocket[];
+	sockets: SocketView[];
 	/** How many driver outputs are on record. */
 	channels: number;
 }
 
 /** A vehicle for its pages; its sockets without verdicts unless they are given. */
-export function showVehicle(configuration: Configuration, sockets = showSockets(configuration)): ShownVehicle {
+export function vehicleView(configuration: Configuration, sockets = socketViews(configuration)): VehicleView {
 	const { id, kind, market, steering = null, tells = [] } = configuration;
 	const options = Object.entries(configuration.options ?? {}).map(([key, value]) => `${key} ${String(value)}`);
 	return {

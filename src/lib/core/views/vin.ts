@@ -1,5 +1,5 @@
 /** What a vehicle identification number was found to say. */
-export interface ShownVin {
+export interface VinView {
 	vin: string;
 	service: string;
 	/** True when the decoder is a stand-in and its answers are made up. */

@@ -1,7 +1,7 @@
 import type { Configuration, Socket } from '../model';
-import { socketName, socketsInWalk, type Standing } from '../vehicle';
+import { socketName, socketsInWalk, type Confirmation } from '../vehicle';
 import { draftOf, expectedPlaces, factsOf, missingOf, placeKeyText, type ExpectedPlace } from '../walk';
-import { weakestStanding } from './doubts';
+import { weakestConfirmation } from './doubts';
 
 /** A socket as one row of the walk. */
 export interface WalkRow {
@@ -12,19 +12,19 @@ export interface WalkRow {
 	lens: string | null;
 	optic: string | null;
 	missing: string[];
-	/** The weakest standing among the facts a match stands on. */
-	standing: Standing | null;
+	/** The weakest confirmation among the facts a match stands on. */
+	confirmation: Confirmation | null;
 }
 
 /** What a walk shows: rows in walking order, what is usually there and not listed, and what was looked for and is not there. */
-export interface ShownWalk {
+export interface WalkView {
 	rows: WalkRow[];
 	expected: ExpectedPlace[];
 	absent: { key: string; name: string }[];
 }
 
 /** The walk of a vehicle. */
-export function showWalk(configuration: Configuration): ShownWalk {
+export function walkView(configuration: Configuration): WalkView {
 	return {
 		rows: socketsInWalk(configuration).map((socket) => ({
 			id: socket.id,
@@ -34,7 +34,7 @@ export function showWalk(configuration: Configuration): ShownWalk {
 			lens: socket.lens ?? null,
 			optic: socket.optic ?? null,
 			missing: missingOf({ ...draftOf(socket), facts: factsOf(socket) }),
-			standing: weakestStanding(socket)
+			confirmation: weakestConfirmation(socket)
 		})),
 		expected: expectedPlaces(configuration),
 		absent: (configuration.absent ?? []).map((key) => ({ key, name: placeKeyText(key) }))

@@ -3,7 +3,7 @@ import type { Coverage, Moved } from '../match';
 import { groupName, twinGroups } from '../vehicle';
 
 /** A place that a wish leaves without a lamp, or gives another one; a pair once. */
-export interface ShownMove {
+export interface MoveView {
 	socket: string;
 	name: string;
 	before: string;
@@ -11,14 +11,14 @@ export interface ShownMove {
 }
 
 /** What a wish costs, with the names of places. */
-export interface ShownCoverage extends Omit<Coverage, 'lost' | 'changed'> {
-	lost: ShownMove[];
-	changed: ShownMove[];
+export interface CoverageView extends Omit<Coverage, 'lost' | 'changed'> {
+	lost: MoveView[];
+	changed: MoveView[];
 }
 
 const named = ({ product }: Moved['before']) => `${product.maker} ${product.name}`;
 
-function moves(configuration: Configuration, list: readonly Moved[]): ShownMove[] {
+function moves(configuration: Configuration, list: readonly Moved[]): MoveView[] {
 	return twinGroups(configuration.sockets).flatMap((group) => {
 		const own = list.filter((move) => group.some((socket) => socket.id === move.socket));
 		const [first] = own;
@@ -29,7 +29,7 @@ function moves(configuration: Configuration, list: readonly Moved[]): ShownMove[
 }
 
 /** Prepares what a wish costs for showing. */
-export function showCoverage(configuration: Configuration, coverage: Coverage): ShownCoverage {
+export function coverageView(configuration: Configuration, coverage: Coverage): CoverageView {
 	return {
 		...coverage,
 		lost: moves(configuration, coverage.lost),

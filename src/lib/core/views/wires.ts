@@ -1,11 +1,11 @@
-import type { ShownKit } from './kit';
+import type { KitView } from './kit';
 
 /** Which wire of each part goes where, one sentence a part that has wires. `wires`: by accessory. */
 export function wiresOf({
 	kit,
 	wires
 }: {
-	kit: Pick<ShownKit, 'parts'>;
+	kit: Pick<KitView, 'parts'>;
 	wires: Readonly<Record<string, readonly { colour: string; to: string }[]>>;
 }): string[] {
 	return kit.parts.flatMap((line) => {

@@ -8,7 +8,7 @@ export interface Completion {
 	caret: number;
 }
 
-const MOST = 8;
+const MAX_COMPLETIONS = 8;
 
 /** Ways to finish the word before the caret, shortest first; none where no word is begun. */
 export function completions(line: string, caret: number): Completion[] {
@@ -16,7 +16,7 @@ export function completions(line: string, caret: number): Completion[] {
 	const begun = /[^\s,;]+$/.exec(before)?.[0] ?? '';
 	if (begun === '') return [];
 	const start = caret - begun.length;
-	return termsStarting(begun, MOST)
+	return termsStarting(begun, MAX_COMPLETIONS)
 		.filter(({ text }) => text.toLowerCase() !== begun.toLowerCase())
 		.map(({ text, label }) => {
 			const head = `${line.slice(0, start)}${text} `;

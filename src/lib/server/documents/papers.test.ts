@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoDatabase, kitContextOn } from '../../../../tests/support/database';
 import { kitOrder } from '../../core/model';
-import { wiresOf, type ShownLine } from '../../core/views';
+import { wiresOf, type LineView } from '../../core/views';
 import { customerLink } from '../customer-link';
 import { checkDraft, kitSheet, releaseKit, startKit } from '../services/kits';
 import { customerKit } from '../services/kits/customer';
@@ -49,7 +49,7 @@ describe('the papers of a kit', () => {
 	);
 
 	it('the pick list goes along the shelves in the order of their numbers, what has none last, what the customer has not at all', () => {
-		const line = (sku: string, shelf: string | undefined, packs = 1) => ({ sku, shelf, packs }) as ShownLine;
+		const line = (sku: string, shelf: string | undefined, packs = 1) => ({ sku, shelf, packs }) as LineView;
 		const shelves = byShelf([
 			line('a', 'B10'),
 			line('b', undefined),
@@ -69,7 +69,7 @@ describe('the papers of a kit', () => {
 			parts: [
 				{ accessory: 'R', name: 'Load' },
 				{ accessory: 'X', name: 'Cap' }
-			] as ShownLine[]
+			] as LineView[]
 		};
 		expect(
 			wiresOf({ kit, wires: { R: [{ colour: 'red', to: 'feed' }], Y: [{ colour: 'blue', to: 'earth' }] } })

@@ -1,14 +1,14 @@
 import type { Knex } from 'knex';
 import { matchAcross, type Verdict } from '../../core/match';
-import { showVehicle, type ShownVehicle } from '../../core/views';
+import { vehicleView, type VehicleView } from '../../core/views';
 import { findConfigurations } from '../repositories/configurations';
 import { shopData } from './catalogue';
 
-const MOST_NAMED = 3;
+const MAX_NAMED = 3;
 
 /** What fits a vehicle that may be any of several configurations. */
-export interface ShownAcross {
-	vehicles: ShownVehicle[];
+export interface AcrossView {
+	vehicles: VehicleView[];
 	places: {
 		name: string;
 		categories: (string | null)[];
@@ -18,18 +18,18 @@ export interface ShownAcross {
 }
 
 /** For each place, the products that fit whichever of the configurations it is. */
-export async function showAcross(db: Knex, ids: readonly string[]): Promise<ShownAcross> {
+export async function showAcross(db: Knex, ids: readonly string[]): Promise<AcrossView> {
 	const configurations = await findConfigurations(db, ids);
 	const { catalogue, shop } = await shopData(db);
 	return {
-		vehicles: configurations.map((c) => showVehicle(c)),
+		vehicles: configurations.map((c) => vehicleView(c)),
 		places: matchAcross(configurations, catalogue, shop).map(({ name, categories, candidates }) => ({
 			name,
 			categories,
 			best: candidates
-				.slice(0, MOST_NAMED)
+				.slice(0, MAX_NAMED)
 				.map(({ product, verdict }) => ({ maker: product.maker, name: product.name, verdict })),
-			others: Math.max(0, candidates.length - MOST_NAMED)
+			others: Math.max(0, candidates.length - MAX_NAMED)
 		}))
 	};
 }

@@ -1,11 +1,11 @@
 import type { Knex } from 'knex';
 import {
 	vehicleCircuit,
-	wiringTroubles,
+	wiringProblems,
 	type Fitted,
 	type FittedLamp,
 	type FittedPart,
-	type WiringTrouble
+	type WiringProblem
 } from '../../core/circuit';
 import type { Configuration, Product } from '../../core/model';
 import {
@@ -32,13 +32,13 @@ export interface Chosen {
 }
 
 /** Everything the Circuit page works with; it solves the network itself, as often as a switch is touched. */
-export interface ShownCircuit {
+export interface CircuitView {
 	configuration: Configuration;
 	chosen: Chosen;
 	/** Complaints and remedies of the lamps as chosen, without any parts. */
 	table: RemedyTable;
 	best: BestSet;
-	troubles: WiringTrouble[];
+	troubles: WiringProblem[];
 }
 
 const IN_CIRCUIT: ReadonlySet<string> = new Set(['resistor', 'load-harness', 'pwm-module', 'flasher']);
@@ -93,7 +93,7 @@ export function fittedWith(lamps: readonly (readonly [string, Product])[], parts
 }
 
 /** A vehicle with its lamps as chosen, what there is to complain of, and the best set of remedies; null when it is not there. */
-export async function showCircuit(db: Knex, id: string, solver: Solver): Promise<ShownCircuit | null> {
+export async function showCircuit(db: Knex, id: string, solver: Solver): Promise<CircuitView | null> {
 	const configuration = await findConfiguration(db, id);
 	if (!configuration) return null;
 	const data = await shopData(db);
@@ -109,6 +109,6 @@ export async function showCircuit(db: Knex, id: string, solver: Solver): Promise
 		chosen,
 		table,
 		best: await bestSet(given, table, solver),
-		troubles: wiringTroubles(configuration)
+		troubles: wiringProblems(configuration)
 	};
 }

@@ -13,9 +13,9 @@ import {
 import { findConfigurations } from '../repositories/configurations';
 import { isVehicleWord, searchIds } from '../repositories/search';
 import { shopData, type ShopData } from './catalogue';
-import { showCandidate, showSockets, doubtsOf, type CounterAnswer, type CounterReply } from '../../core/views';
+import { candidateView, socketViews, doubtsOf, type CounterAnswer, type CounterReply } from '../../core/views';
 
-const MOST_VEHICLES = 6;
+const MAX_VEHICLES = 6;
 
 function asked(socket: Socket, query: CounterQuery): boolean {
 	return (
@@ -39,7 +39,7 @@ function answers(configuration: Configuration, query: CounterQuery, { catalogue,
 				socket: socket.id,
 				category: socket.category ?? null,
 				open: match.open ? OPEN_WORDS[match.open] : null,
-				best: best ? showCandidate(best, { configuration, socket, shop }) : null,
+				best: best ? candidateView(best, { configuration, socket, shop }) : null,
 				doubts: doubtsOf(group),
 				others: match.candidates.filter((c) => c !== best && c.verdict !== 'refused').length
 			}
@@ -57,7 +57,7 @@ async function read(db: Knex, line: string): Promise<CounterQuery> {
 /** Answers a line typed at the counter: vehicles that match, and for the functions named the best lamp of each place. */
 export async function askCounter(db: Knex, line: string): Promise<CounterReply> {
 	const query = await read(db, line);
-	const { ids, read: reread } = await searchIds(db, query.vehicle, MOST_VEHICLES);
+	const { ids, read: reread } = await searchIds(db, query.vehicle, MAX_VEHICLES);
 	const found = await findConfigurations(db, ids);
 	const data = await shopData(db);
 	return {
@@ -72,7 +72,7 @@ export async function askCounter(db: Knex, line: string): Promise<CounterReply> 
 		vehicles: found.map((c) => ({
 			id: c.id,
 			name: vehicleName(c),
-			sockets: showSockets(c),
+			sockets: socketViews(c),
 			answers: answers(c, query, data)
 		}))
 	};

@@ -18,7 +18,7 @@ import { bumpCatalogueVersion, readSettings, writeSetting } from '../repositorie
 import { listUnits, unitsById } from '../repositories/units';
 import { readAssumptions } from './assumptions';
 import { readCurrency, readPolicy } from './policy';
-import { ACCESSORIES, CONFIGURATIONS, PRODUCTS, UNITS, writeRecord, type Store, type Worker } from './record/store';
+import { ACCESSORIES, CONFIGURATIONS, PRODUCTS, UNITS, writeRecord, type Store, type Actor } from './record/store';
 
 const KNOWN_FIELDS: ReadonlySet<string> = new Set(Object.keys(documentSchema.shape));
 const EXTRA = 'extra:';
@@ -70,14 +70,14 @@ export async function takeRecord<T extends object & { id: string }>(
 	tx: Knex,
 	store: Store<T>,
 	record: T,
-	worker: Worker
+	actor: Actor
 ) {
 	const before = await store.find(tx, record.id);
 	if (before && JSON.stringify(before) === JSON.stringify(record)) return;
 	const happening = before
 		? { kind: 'change' as const, what: 'Taken in from a file, in place of what was there' }
 		: { kind: 'created' as const, what: 'Taken in from a file' };
-	await writeRecord(tx, store, { before, after: record }, happening, worker);
+	await writeRecord(tx, store, { before, after: record }, happening, actor);
 }
 
 /**
@@ -87,11 +87,11 @@ export async function takeRecord<T extends object & { id: string }>(
  */
 export async function importDocument(db: Knex, doc: RotaluxDocument, now: string): Promise<ImportReport> {
 	return db.transaction(async (tx) => {
-		const worker = { by: null, now };
-		for (const unit of doc.units) await takeRecord(tx, UNITS, unit, worker);
-		for (const c of doc.configurations) await takeRecord(tx, CONFIGURATIONS, c, worker);
-		for (const p of doc.products) await takeRecord(tx, PRODUCTS, p, worker);
-		for (const a of doc.accessories) await takeRecord(tx, ACCESSORIES, a, worker);
+		const actor = { by: null, now };
+		for (const unit of doc.units) await takeRecord(tx, UNITS, unit, actor);
+		for (const c of doc.configurations) await takeRecord(tx, CONFIGURATIONS, c, actor);
+		for (const p of doc.products) await takeRecord(tx, PRODUCTS, p, actor);
+		for (const a of doc.accessories) await takeRecord(tx, ACCESSORIES, a, actor);
 		if (doc.policy) await writeSetting(tx, 'policy', doc.policy);
 		if (doc.assumptions) await writeSetting(tx, 'assumptions', { ...(await readAssumptions(tx)), ...doc.assumptions });
 		if (doc.products.length + doc.accessories.length > 0) await writeSetting(tx, 'currency', doc.currency);

@@ -1,13 +1,13 @@
 import type { Knex } from 'knex';
 import type { Configuration } from '../../core/model';
 import { differences, narrow, readVin, type Answers, type Difference, type VinParts } from '../../core/identify';
-import { showVehicle, type ShownVehicle, type ShownVin } from '../../core/views';
+import { vehicleView, type VehicleView, type VinView } from '../../core/views';
 import { findConfigurations } from '../repositories/configurations';
 import { searchIds } from '../repositories/search';
 import type { VinReading, VinService } from '../stand-ins/vin';
 
-const MOST_CANDIDATES = 60;
-const MOST_COMPARED = 6;
+const MAX_CANDIDATES = 60;
+const MAX_COMPARED = 6;
 const YEARS_AHEAD = 1;
 
 /** Where a search for a vehicle stands. */
@@ -15,11 +15,11 @@ export interface Identification {
 	/** What is wrong with the line, if anything. */
 	problem: string | null;
 	slips: string[];
-	vin: ShownVin | null;
+	vin: VinView | null;
 	found: number;
 	/** True when more answer than are looked at. */
 	more: boolean;
-	possible: ShownVehicle[];
+	possible: VehicleView[];
 	next: { id: string; text: string; answers: { id: string; text: string }[] } | null;
 	answered: { id: string; text: string; answer: string }[];
 	/** What the vehicles that are left differ in. */
@@ -54,14 +54,14 @@ async function byVin(
 	db: Knex,
 	parts: VinParts,
 	service: VinService
-): Promise<{ vin: ShownVin; found: Configuration[] }> {
+): Promise<{ vin: VinView; found: Configuration[] }> {
 	const base = { vin: parts.vin, service: service.name, simulated: service.simulated, checkDigit: parts.checkDigit };
 	try {
 		const reading = await service.decode(parts);
 		const year = reading?.year ?? parts.years[0] ?? null;
 		if (!reading) return { vin: { ...base, year, says: null, trouble: null }, found: [] };
 		const says = [reading.make, reading.model, reading.generation, ...Object.values(reading.options ?? {})];
-		const { ids } = await searchIds(db, [reading.make, reading.model], MOST_CANDIDATES);
+		const { ids } = await searchIds(db, [reading.make, reading.model], MAX_CANDIDATES);
 		const found = (await findConfigurations(db, ids)).filter((c) => agreesWith(c, reading, year));
 		return { vin: { ...base, year, says: says.filter(Boolean).join(', '), trouble: null }, found };
 	} catch {
@@ -84,7 +84,7 @@ async function find(db: Knex, line: string, service: VinService, now: string) {
 				.toLowerCase()
 				.split(/[\s,/+]+/)
 				.filter(Boolean),
-			MOST_CANDIDATES
+			MAX_CANDIDATES
 		);
 		const slips = read.map(({ typed, as }) => `“${typed}” read as ${as.join(' or ')}`);
 		return { problem: null, slips, vin: null, found: await findConfigurations(db, ids) };
@@ -107,14 +107,14 @@ export async function identifyVehicle(
 	const { problem, slips, vin, found } = await find(db, line, service, now);
 	const { possible, next, answered } = narrow(found, answers);
 	const question = next && { id: next.id, text: next.text, answers: next.answers };
-	const compared = possible.length > 1 && possible.length <= MOST_COMPARED ? differences(possible) : [];
+	const compared = possible.length > 1 && possible.length <= MAX_COMPARED ? differences(possible) : [];
 	return {
 		problem,
 		slips,
 		vin,
 		found: found.length,
-		more: found.length === MOST_CANDIDATES,
-		possible: possible.map((c) => showVehicle(c)),
+		more: found.length === MAX_CANDIDATES,
+		possible: possible.map((c) => vehicleView(c)),
 		next: question,
 		answered,
 		differences: compared
@@ -124,5 +124,5 @@ export async function identifyVehicle(
 /** Vehicles side by side, and what they differ in. */
 export async function compareVehicles(db: Knex, ids: readonly string[]) {
 	const configurations = await findConfigurations(db, ids);
-	return { vehicles: configurations.map((c) => showVehicle(c)), differences: differences(configurations) };
+	return { vehicles: configurations.map((c) => vehicleView(c)), differences: differences(configurations) };
 }

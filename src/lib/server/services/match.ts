@@ -13,25 +13,25 @@ import {
 	socketCase,
 	type ColourMatrix,
 	type SocketMatch,
-	type Wish
+	type Preferences
 } from '../../core/match';
 import {
 	candidateDetail,
-	showCandidate,
-	showCoverage,
-	type ShownCoverage,
-	type ShownMatchCandidate,
-	type ShownNeighbour
+	candidateView,
+	coverageView,
+	type CoverageView,
+	type MatchCandidateView,
+	type NeighbourView
 } from '../../core/views';
 import { findConfiguration } from '../repositories/configurations';
 import { listKits } from '../repositories/kits';
 import { shopData, type ShopData } from './catalogue';
 
 /** A socket's candidates as Match shows them. */
-export interface ShownMatch {
+export interface MatchView {
 	open: SocketMatch['open'];
-	candidates: ShownMatchCandidate[];
-	neighbours: ShownNeighbour[];
+	candidates: MatchCandidateView[];
+	neighbours: NeighbourView[];
 	/** Set when a product was asked for by its number: why it is not among the candidates, if it is not. */
 	asked: { product: string; note: string | null } | null;
 	/** Words of the exception signed for the draft kit of this vehicle, under which everything here is judged. */
@@ -39,7 +39,7 @@ export interface ShownMatch {
 }
 
 function shown(candidate: Candidate, configuration: Configuration, socket: Socket, shop: ShopData['shop']) {
-	return { ...showCandidate(candidate, { configuration, socket, shop }), detail: candidateDetail(candidate) };
+	return { ...candidateView(candidate, { configuration, socket, shop }), detail: candidateDetail(candidate) };
 }
 
 /** The exception signed for the draft kit last touched, if any. */
@@ -57,7 +57,7 @@ const byNumber = (text: string) => {
  * A socket's candidates, best first; null when vehicle or socket is not there.
  * @param why product number or SKU somebody asks about; it is judged and put among the candidates whatever it is made for
  */
-export async function showMatch(db: Knex, id: string, socketId: string, why = ''): Promise<ShownMatch | null> {
+export async function showMatch(db: Knex, id: string, socketId: string, why = ''): Promise<MatchView | null> {
 	const configuration = await findConfiguration(db, id);
 	const socket = configuration?.sockets.find((s) => s.id === socketId);
 	if (!configuration || !socket) return null;
@@ -67,7 +67,7 @@ export async function showMatch(db: Knex, id: string, socketId: string, why = ''
 	const { open, candidates } = matchSocket(configuration, socket, catalogue, shop);
 	const prepared = socketCase(configuration, socket, shop, catalogue.through);
 	const list = candidates.map((c) => shown(c, configuration, socket, shop));
-	let asked: ShownMatch['asked'] = null;
+	let asked: MatchView['asked'] = null;
 	if (why.trim() !== '') {
 		const product = catalogue.all.find((p) => byNumber(why)(p.product));
 		if (!product) asked = { product: '', note: `No product or pack has the number “${why.trim()}”.` };
@@ -84,17 +84,22 @@ export async function showMatch(db: Knex, id: string, socketId: string, why = ''
 }
 
 /** What a wish costs over a whole vehicle, and how its whites look together. */
-export interface ShownWhole {
+export interface WholeView {
 	sockets: number;
-	coverage: ShownCoverage[];
+	coverage: CoverageView[];
 	/** With no wish at all. */
-	free: ShownCoverage;
+	free: CoverageView;
 	makers: { maker: string; served: number }[];
 	matrix: ColourMatrix;
 }
 
 /** Answers a wish over all sockets at once; null when the vehicle is not there. The matrix takes the best LED that the wish leaves, or the filament lamp. */
-export async function showWhole(db: Knex, id: string, wish: Wish, stockOnly: boolean): Promise<ShownWhole | null> {
+export async function showWhole(
+	db: Knex,
+	id: string,
+	wish: Preferences,
+	stockOnly: boolean
+): Promise<WholeView | null> {
 	const configuration = await findConfiguration(db, id);
 	if (!configuration) return null;
 	const { catalogue, shop } = await shopData(db);
@@ -103,8 +108,8 @@ export async function showWhole(db: Knex, id: string, wish: Wish, stockOnly: boo
 	const chosen = bestUnder(matches, wish);
 	return {
 		sockets: configuration.sockets.length,
-		coverage: parts.map((part) => showCoverage(configuration, part)),
-		free: showCoverage(configuration, coverageOf(matches, NO_WISH)),
+		coverage: parts.map((part) => coverageView(configuration, part)),
+		free: coverageView(configuration, coverageOf(matches, NO_WISH)),
 		makers: coverageByMaker(matches),
 		matrix: colourMatrix(
 			configuration,

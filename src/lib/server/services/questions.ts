@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import type { Configuration, Product } from '../../core/model';
 import { matchSocket, type Verdict } from '../../core/match';
 import { withSubject } from '../../core/record';
-import { showQuestions, type ShownConsequence, type ShownDependence, type ShownQuestion } from '../../core/views';
+import { questionViews, type ConsequenceView, type DependenceView, type QuestionView } from '../../core/views';
 import { vehicleName, withValueAt } from '../../core/vehicle';
 import { findConfiguration } from '../repositories/configurations';
 import { listKits } from '../repositories/kits';
@@ -10,7 +10,7 @@ import { configurationsWithQuestions } from '../repositories/questions';
 import { shopData, type ShopData } from './catalogue';
 
 /** An open question with the vehicle it is about. */
-export interface VehicleQuestion extends ShownQuestion {
+export interface VehicleQuestion extends QuestionView {
 	vehicle: { id: string; name: string };
 }
 
@@ -22,12 +22,12 @@ export async function openShopQuestions(db: Knex): Promise<VehicleQuestion[]> {
 		const configuration = await findConfiguration(db, id);
 		if (!configuration) continue;
 		const vehicle = { id, name: vehicleName(configuration) };
-		all.push(...showQuestions(configuration).map((question) => ({ ...question, vehicle })));
+		all.push(...questionViews(configuration).map((question) => ({ ...question, vehicle })));
 	}
 	return all;
 }
 
-function socketsOf(configuration: Configuration, { kind, id }: ShownQuestion['subject']): Set<string> {
+function socketsOf(configuration: Configuration, { kind, id }: QuestionView['subject']): Set<string> {
 	if (kind === 'socket') return new Set([id]);
 	const channels =
 		kind === 'channel'
@@ -52,24 +52,24 @@ export async function dependenceOf(
 	db: Knex,
 	id: string,
 	wanted: { kind: string; subject: string; fact: string }
-): Promise<ShownDependence | null> {
+): Promise<DependenceView | null> {
 	const configuration = await findConfiguration(db, id);
 	const question =
 		configuration &&
-		showQuestions(configuration).find(
+		questionViews(configuration).find(
 			(q) => q.subject.kind === wanted.kind && q.subject.id === wanted.subject && q.fact === wanted.fact
 		);
 	if (!configuration || !question) return null;
 	const data = await shopData(db);
 	const sockets = socketsOf(configuration, question.subject);
 	const inForce = verdicts(configuration, sockets, data);
-	const consequences = question.values.map(({ value, text }): ShownConsequence => {
+	const consequences = question.values.map(({ value, text }): ConsequenceView => {
 		const other = withSubject(configuration, question.subject, (s) => withValueAt(s, question.fact, value));
 		const under = verdicts(other ?? configuration, sockets, data);
 		const counts: Record<Verdict, number> = { fits: 0, parts: 0, unknown: 0, refused: 0 };
 		for (const { verdict } of under.values()) counts[verdict] += 1;
 		const keys = new Set([...inForce.keys(), ...under.keys()]);
-		const changes = [...keys].flatMap((key): ShownConsequence['changes'] => {
+		const changes = [...keys].flatMap((key): ConsequenceView['changes'] => {
 			const [from, to] = [inForce.get(key), under.get(key)];
 			const named = from ?? to;
 			const before = from?.verdict ?? 'refused';

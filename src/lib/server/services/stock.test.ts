@@ -11,11 +11,11 @@ import { showMatch, showWhole } from './match';
 import { historyOf, stepHistory } from './record/history';
 import { PRODUCTS } from './record/store';
 import { stockTables } from './sheets/export';
-import { previewSheets, writeSheets, type SheetWish } from './sheets/import';
+import { previewSheets, writeSheets, type SheetOptions } from './sheets/import';
 import { addProductEvidence, complaintsAbout, saveAccessory, saveProduct } from './stock';
 
-const WORKER = { by: 'A. Person', now: '2026-11-26T08:00:00.000Z' };
-const PLAIN: SheetWish = { supplier: '', source: null, configuration: null, maps: {}, leaveOut: false };
+const ACTOR = { by: 'A. Person', now: '2026-11-26T08:00:00.000Z' };
+const PLAIN: SheetOptions = { supplier: '', source: null, configuration: null, maps: {}, leaveOut: false };
 const still = () => undefined;
 
 async function tables(text: string, name = 'list.csv'): Promise<IncomingTable[]> {
@@ -29,31 +29,31 @@ describe('a product edited by hand', () => {
 		const { db } = await demoDatabase();
 		const before = (await findProduct(db, 'GL-P21-RD'))!;
 		const { catalogue } = await shopData(db);
-		expect(await saveProduct(db, { ...before, limit: 90 }, false, WORKER)).toMatchObject({ ok: true });
+		expect(await saveProduct(db, { ...before, limit: 90 }, false, ACTOR)).toMatchObject({ ok: true });
 		expect((await findProduct(db, 'GL-P21-RD'))?.limit).toBe(90);
 		expect((await shopData(db)).catalogue).not.toBe(catalogue);
 		expect((await historyOf(db, PRODUCTS, 'GL-P21-RD')).events[0]).toMatchObject({ by: 'A. Person', kind: 'change' });
-		await stepHistory(db, PRODUCTS, 'GL-P21-RD', 'undo', WORKER);
+		await stepHistory(db, PRODUCTS, 'GL-P21-RD', 'undo', ACTOR);
 		expect(await findProduct(db, 'GL-P21-RD')).toEqual(before);
 	});
 
 	it('with something wrong is not written, and says where', async () => {
 		const { db } = await demoDatabase();
 		const before = (await findProduct(db, 'GL-P21-RD'))!;
-		const bad = await saveProduct(db, { ...before, fits: ['P99W'], limit: 'hot' }, false, WORKER);
+		const bad = await saveProduct(db, { ...before, fits: ['P99W'], limit: 'hot' }, false, ACTOR);
 		expect(bad).toMatchObject({ ok: false, error: [{ path: 'limit' }] });
-		expect(await saveProduct(db, { ...before, fits: ['P99W'] }, false, WORKER)).toMatchObject({
+		expect(await saveProduct(db, { ...before, fits: ['P99W'] }, false, ACTOR)).toMatchObject({
 			ok: false,
 			error: [{ path: 'fits[0]', message: '"P99W" is not a known lamp category' }]
 		});
-		expect(await saveProduct(db, before, true, WORKER)).toMatchObject({ ok: false, error: [{ path: 'id' }] });
+		expect(await saveProduct(db, before, true, ACTOR)).toMatchObject({ ok: false, error: [{ path: 'id' }] });
 		expect(await findProduct(db, 'GL-P21-RD')).toEqual(before);
 	});
 
 	it('may not take the number of a pack that something else has', async () => {
 		const { db } = await demoDatabase();
 		const cap = (await findAccessory(db, 'CP-25'))!;
-		const clash = await saveAccessory(db, { ...cap, packs: [{ sku: 'FL-2-1', count: 1, price: 900 }] }, false, WORKER);
+		const clash = await saveAccessory(db, { ...cap, packs: [{ sku: 'FL-2-1', count: 1, price: 900 }] }, false, ACTOR);
 		expect(clash).toMatchObject({ ok: false, error: [{ message: 'The SKU “FL-2-1” belongs to CP-25 and to FL-2.' }] });
 		expect(await findAccessory(db, 'CP-25')).toEqual(cap);
 	});
@@ -61,7 +61,7 @@ describe('a product edited by hand', () => {
 	it('no longer offered stands in no candidate list, and can be asked about by its number', async () => {
 		const { db } = await demoDatabase();
 		const product = (await findProduct(db, 'GL-P21-RD'))!;
-		await saveProduct(db, { ...product, withdrawn: true }, false, WORKER);
+		await saveProduct(db, { ...product, withdrawn: true }, false, ACTOR);
 		const there = async (why = '') =>
 			(await showMatch(db, 'fenholm-sound-2015', 'stop-L', why))!.candidates.map((c) => c.product);
 		expect(await there()).not.toContain('GL-P21-RD');
@@ -73,7 +73,7 @@ describe('evidence about a product', () => {
 	it('the strongest source gives the value in force, and the loser is kept', async () => {
 		const { db } = await demoDatabase();
 		const say = (value: number, source: 'listing' | 'in-hand') =>
-			addProductEvidence(db, 'GL-P21-RD', { fact: 'power.at13v5', value, source, on: '2026-11-26' }, WORKER);
+			addProductEvidence(db, 'GL-P21-RD', { fact: 'power.at13v5', value, source, on: '2026-11-26' }, ACTOR);
 		await say(3.4, 'in-hand');
 		await say(2, 'listing');
 		const now = (await findProduct(db, 'GL-P21-RD'))!;
@@ -101,14 +101,14 @@ describe('the stock as a spreadsheet', () => {
 		const before = [await listProducts(db), await listAccessories(db)];
 		for (const table of await stockTables(db)) {
 			const back = await tables(csv(table), `${table.name}.csv`);
-			const preview = await previewSheets(db, back, PLAIN, WORKER, still);
+			const preview = await previewSheets(db, back, PLAIN, ACTOR, still);
 			expect([table.name, preview.problems, preview.products, preview.accessories]).toEqual([
 				table.name,
 				[],
 				{ added: 0, changed: 0 },
 				{ added: 0, changed: 0 }
 			]);
-			await writeSheets(db, back, PLAIN, WORKER, still);
+			await writeSheets(db, back, PLAIN, ACTOR, still);
 		}
 		expect([await listProducts(db), await listAccessories(db)]).toEqual(before);
 	});
@@ -116,13 +116,13 @@ describe('the stock as a spreadsheet', () => {
 	it('a price list by SKU alone, of lamps and parts together, changes price and stock and nothing else', async () => {
 		const { db } = await demoDatabase();
 		const list = await tables('Article,Price,On hand\nGL-P21-RD-2,1111,3\nFL-2-1,1500,0\n');
-		expect(await previewSheets(db, list, PLAIN, WORKER, still)).toMatchObject({
+		expect(await previewSheets(db, list, PLAIN, ACTOR, still)).toMatchObject({
 			products: { added: 0, changed: 1 },
 			accessories: { added: 0, changed: 1 },
 			problemCount: 0
 		});
 		const before = (await findProduct(db, 'GL-P21-RD'))!;
-		await writeSheets(db, list, PLAIN, WORKER, still);
+		await writeSheets(db, list, PLAIN, ACTOR, still);
 		const after = (await findProduct(db, 'GL-P21-RD'))!;
 		expect(after.packs.find((p) => p.sku === 'GL-P21-RD-2')).toMatchObject({ count: 2, price: 1111, stock: 3 });
 		expect({ ...after, packs: [] }).toEqual({ ...before, packs: [] });
@@ -131,12 +131,12 @@ describe('the stock as a spreadsheet', () => {
 	it('names each row it cannot take, and takes nothing', async () => {
 		const { db } = await demoDatabase();
 		const list = await tables('sku,price,stock\nNOBODY-1,900,1\nGL-P21-RD-2,dear,1\n');
-		const { problems } = await previewSheets(db, list, PLAIN, WORKER, still);
+		const { problems } = await previewSheets(db, list, PLAIN, ACTOR, still);
 		expect(problems).toMatchObject([
 			{ row: 2, column: 'id', message: expect.stringContaining('nothing on record') },
 			{ row: 3, column: 'price', message: expect.stringContaining('must be a number') }
 		]);
-		await expect(writeSheets(db, list, PLAIN, WORKER, still)).rejects.toThrow('Nothing was written.');
+		await expect(writeSheets(db, list, PLAIN, ACTOR, still)).rejects.toThrow('Nothing was written.');
 	});
 
 	it('new lamps come in whole, packs as rows, and a number of a source is a claim', async () => {
@@ -146,7 +146,7 @@ describe('the stock as a spreadsheet', () => {
 				'NEW-1,Ordna,Red one,led,P21W | 1156,single,red,630,120,lamp,2.4,NEW-1-1,1,700,4\n' +
 				'NEW-1,,,,,,,,,,,NEW-1-2,2,1200,2\n'
 		);
-		await writeSheets(db, list, { ...PLAIN, source: 'listing', supplier: 'Kai Parts' }, WORKER, still);
+		await writeSheets(db, list, { ...PLAIN, source: 'listing', supplier: 'Kai Parts' }, ACTOR, still);
 		const made = (await findProduct(db, 'NEW-1'))!;
 		expect(made).toMatchObject({ fits: ['P21W', '1156'], power: { at13v5: 2.4 }, colour: { kind: 'red', peak: 630 } });
 		expect(made.packs.map((p) => p.sku)).toEqual(['NEW-1-1', 'NEW-1-2']);

@@ -3,9 +3,9 @@ import { demoDatabase } from '../../../../tests/support/database';
 import { findProduct } from '../repositories/products';
 import { serveFeed, supplierOf, type Supplier } from '../stand-ins/supplier';
 import { feedAnswer, simulatedSupplier } from '../stand-ins/supplier/simulated';
-import { askSupplier, lastQuoted, shopSupplier, supplierSays, supplierStanding } from './supplier';
+import { askSupplier, lastQuoted, shopSupplier, supplierMessage, supplierState } from './supplier';
 
-const WORKER = { by: 'A. Person', now: '2026-03-04T05:06:07.000Z' };
+const ACTOR = { by: 'A. Person', now: '2026-03-04T05:06:07.000Z' };
 const SKU = 'GL-P21-60-1';
 const minute = (n: number) => new Date(n * 60_000);
 /** Minutes of the simulated feed: good, down, nonsense. */
@@ -60,12 +60,12 @@ describe('asking the supplier', () => {
 			{ price: 5 },
 			{ sku: 'RS-6-50-1', price: 59000, stock: 4 }
 		];
-		const standing = await askSupplier(db, answering(rows), WORKER);
-		expect(standing.changed).toEqual([`${SKU}: price 12.90 to 13.50`, `${SKU}: stock 12 to 3`]);
-		expect(standing.ignored).toHaveLength(4);
+		const state = await askSupplier(db, answering(rows), ACTOR);
+		expect(state.changed).toEqual([`${SKU}: price 12.90 to 13.50`, `${SKU}: stock 12 to 3`]);
+		expect(state.ignored).toHaveLength(4);
 		const pack = (await findProduct(db, 'GL-P21-60'))?.packs.find((p) => p.sku === SKU);
 		expect(pack).toMatchObject({ price: 1350, stock: 3, cost: 800, asOf: '2026-03-04T05:00:00.000Z' });
-		expect(supplierSays(standing)).toContain('2 changes');
+		expect(supplierMessage(state)).toContain('2 changes');
 	});
 
 	it.each([
@@ -73,30 +73,30 @@ describe('asking the supplier', () => {
 		['talking nonsense', NONSENSE, 'not JSON']
 	])('that is %s keeps the last good values and their date', async (_, at, words) => {
 		const { db } = await demoDatabase();
-		const good = await askSupplier(db, answering([{ sku: SKU, price: 1350, stock: 3 }]), WORKER);
+		const good = await askSupplier(db, answering([{ sku: SKU, price: 1350, stock: 3 }]), ACTOR);
 		const before = await findProduct(db, 'GL-P21-60');
 		const bad = await askSupplier(db, await shopSupplier(db, () => minute(at)), {
-			...WORKER,
+			...ACTOR,
 			now: '2026-03-05T00:00:00.000Z'
 		});
 		expect(bad.trouble).toContain(words);
 		expect([bad.lastGood, bad.lastAsked]).toEqual([good.lastGood, '2026-03-05T00:00:00.000Z']);
 		expect(await findProduct(db, 'GL-P21-60')).toEqual(before);
-		expect(supplierSays(bad)).toContain('last good values are kept');
+		expect(supplierMessage(bad)).toContain('last good values are kept');
 	});
 
 	it('in another currency takes nothing', async () => {
 		const { db } = await demoDatabase();
-		const standing = await askSupplier(db, answering([{ sku: SKU, price: 1, stock: 1 }], 'SEK'), WORKER);
-		expect(standing.trouble).toContain('quotes in SEK');
+		const state = await askSupplier(db, answering([{ sku: SKU, price: 1, stock: 1 }], 'SEK'), ACTOR);
+		expect(state.trouble).toContain('quotes in SEK');
 		expect((await findProduct(db, 'GL-P21-60'))?.packs[0]?.price).toBe(1290);
 	});
 
 	it('never asked, says so', async () => {
 		const { db } = await demoDatabase();
-		expect(supplierSays(await supplierStanding(db, answering([])))).toContain('Nobody has asked');
+		expect(supplierMessage(await supplierState(db, answering([])))).toContain('Nobody has asked');
 		expect(await lastQuoted(db)).toBeNull();
-		await askSupplier(db, answering([]), WORKER);
+		await askSupplier(db, answering([]), ACTOR);
 		expect(await lastQuoted(db)).toBe('by Simulated supplier on 2026-03-04 05:00');
 	});
 });

@@ -5,10 +5,10 @@ import { listAccessories, listProducts } from '../repositories/products';
 import { readSetting, writeSetting } from '../repositories/settings';
 import { quote, supplierOf, type FeedPack, type Quote, type Supplier } from '../stand-ins/supplier';
 import { readCurrency } from './policy';
-import { ACCESSORIES, PRODUCTS, writeRecord, type Worker } from './record/store';
+import { ACCESSORIES, PRODUCTS, writeRecord, type Actor } from './record/store';
 
 /** Where the prices and the stock of the shop come from, and how they stand. */
-export interface SupplierStanding {
+export interface SupplierState {
 	name: string;
 	simulated: boolean;
 	/** When the supplier last quoted something that made sense, and when it was last asked, ISO. */
@@ -26,7 +26,7 @@ export interface SupplierStanding {
 const SETTING = 'supplier';
 const FIRST = 'supplier-first';
 const NEVER = { lastGood: null, lastAsked: null, trouble: null, changes: 0, changed: [], ignored: [] };
-const MOST_WORDS = 200;
+const MAX_WORDS = 200;
 
 async function packsOf(db: Knex): Promise<FeedPack[]> {
 	const items = [...(await listProducts(db)), ...(await listAccessories(db))].filter((i) => !i.withdrawn);
@@ -49,8 +49,8 @@ export async function shopSupplier(db: Knex, now: () => Date): Promise<Supplier>
 }
 
 /** How prices and stock stand, without asking anybody. */
-export async function supplierStanding(db: Knex, { name, simulated }: Supplier): Promise<SupplierStanding> {
-	const kept = (await readSetting(db, SETTING)) as Omit<SupplierStanding, 'name' | 'simulated'> | undefined;
+export async function supplierState(db: Knex, { name, simulated }: Supplier): Promise<SupplierState> {
+	const kept = (await readSetting(db, SETTING)) as Omit<SupplierState, 'name' | 'simulated'> | undefined;
 	return { ...NEVER, ...kept, name, simulated };
 }
 
@@ -98,12 +98,12 @@ function quoted<T extends Product | Accessory>(
 
 /**
  * Asks the supplier and takes its prices and stock in, each change in the history of its item. When the supplier is down or sends
- * nonsense the last good values stay, with their date, and the standing says so.
+ * nonsense the last good values stay, with their date, and the state says so.
  */
-export async function askSupplier(db: Knex, supplier: Supplier, worker: Worker): Promise<SupplierStanding> {
-	const before = await supplierStanding(db, supplier);
-	const keep = async (standing: Partial<SupplierStanding>) => {
-		const { name: _name, simulated: _simulated, ...kept } = { ...before, ...standing, lastAsked: worker.now };
+export async function askSupplier(db: Knex, supplier: Supplier, actor: Actor): Promise<SupplierState> {
+	const before = await supplierState(db, supplier);
+	const keep = async (state: Partial<SupplierState>) => {
+		const { name: _name, simulated: _simulated, ...kept } = { ...before, ...state, lastAsked: actor.now };
 		await writeSetting(db, SETTING, kept);
 		return { ...before, ...kept };
 	};
@@ -133,18 +133,18 @@ export async function askSupplier(db: Knex, supplier: Supplier, worker: Worker):
 				if (words.length === 0) continue;
 				changed.push(...words);
 				const happening = { kind: 'change' as const, what: `Quoted by ${supplier.name}: ${words.join(', ')}` };
-				await writeRecord(tx, store as never, { before: one, after: item } as never, happening, worker);
+				await writeRecord(tx, store as never, { before: one, after: item } as never, happening, actor);
 			}
 		};
 		await take(PRODUCTS, items.products);
 		await take(ACCESSORIES, items.accessories);
 		const kept = {
 			lastGood: at,
-			lastAsked: worker.now,
+			lastAsked: actor.now,
 			trouble: null,
 			changes: changed.length,
-			changed: changed.slice(0, MOST_WORDS),
-			ignored: ignored.slice(0, MOST_WORDS)
+			changed: changed.slice(0, MAX_WORDS),
+			ignored: ignored.slice(0, MAX_WORDS)
 		};
 		await writeSetting(tx, SETTING, kept);
 		return { ...before, ...kept };
@@ -152,7 +152,7 @@ export async function askSupplier(db: Knex, supplier: Supplier, worker: Worker):
 }
 
 /** What an answer of the supplier came to, in one sentence. */
-export function supplierSays({ trouble, changes, ignored, lastGood }: SupplierStanding): string {
+export function supplierMessage({ trouble, changes, ignored, lastGood }: SupplierState): string {
 	if (trouble) return trouble;
 	if (lastGood === null) return 'Nobody has asked the supplier yet.';
 	return `${counted(changes, 'change')} of price or stock taken in, ${counted(ignored.length, 'row')} left out.`;
@@ -160,6 +160,6 @@ export function supplierSays({ trouble, changes, ignored, lastGood }: SupplierSt
 
 /** By whom and when prices and stock were last quoted, in words; null when nobody has quoted yet. */
 export async function lastQuoted(db: Knex): Promise<string | null> {
-	const { name, lastGood } = await supplierStanding(db, await shopSupplier(db, () => new Date()));
+	const { name, lastGood } = await supplierState(db, await shopSupplier(db, () => new Date()));
 	return lastGood === null ? null : `by ${name} on ${lastGood.slice(0, 16).replace('T', ' ')}`;
 }

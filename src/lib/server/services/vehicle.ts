@@ -1,15 +1,15 @@
 import type { Knex } from 'knex';
 import { matchConfiguration, type Candidate, type SocketMatch } from '../../core/match';
 import {
-	showFacts,
-	showSocketRecord,
-	showSockets,
-	showVehicle,
-	showWalk,
-	type ShownFact,
-	type ShownSocketRecord,
-	type ShownVehicle,
-	type ShownWalk
+	factViews,
+	socketRecordView,
+	socketViews,
+	vehicleView,
+	walkView,
+	type FactView,
+	type SocketRecordView,
+	type VehicleView,
+	type WalkView
 } from '../../core/views';
 import type { WalkContext } from '../../core/walk';
 import { findConfiguration, firstConfigurations } from '../repositories/configurations';
@@ -21,28 +21,28 @@ function best(match: SocketMatch): Candidate | undefined {
 }
 
 /** A vehicle with the verdict of the best LED for each socket; null when it is not there. */
-export async function showVehicleById(db: Knex, id: string): Promise<ShownVehicle | null> {
+export async function showVehicleById(db: Knex, id: string): Promise<VehicleView | null> {
 	const configuration = await findConfiguration(db, id);
 	if (!configuration) return null;
 	const { catalogue, shop } = await shopData(db);
 	const matches = new Map(matchConfiguration(configuration, catalogue, shop).map((m) => [m.socket.id, m]));
-	const sockets = showSockets(configuration, (socket) => {
+	const sockets = socketViews(configuration, (socket) => {
 		const match = matches.get(socket.id);
 		return { verdict: (match && best(match)?.verdict) ?? null, product: null };
 	});
-	return showVehicle(configuration, sockets);
+	return vehicleView(configuration, sockets);
 }
 
 /** The first vehicles by name with their sockets, without verdicts, and how many there are. */
-export async function showVehicles(db: Knex, most: number): Promise<{ vehicles: ShownVehicle[]; total: number }> {
+export async function showVehicles(db: Knex, most: number): Promise<{ vehicles: VehicleView[]; total: number }> {
 	const { configurations, total } = await firstConfigurations(db, most);
-	return { vehicles: configurations.map((c) => showVehicle(c)), total };
+	return { vehicles: configurations.map((c) => vehicleView(c)), total };
 }
 
 /** The walk of a vehicle; null when it is not there. */
-export async function showWalkOf(db: Knex, id: string): Promise<ShownWalk | null> {
+export async function showWalkOf(db: Knex, id: string): Promise<WalkView | null> {
 	const configuration = await findConfiguration(db, id);
-	return configuration && showWalk(configuration);
+	return configuration && walkView(configuration);
 }
 
 /** What a walk-line is read against; null when the vehicle is not there. */
@@ -58,10 +58,10 @@ export async function showSocket(
 	db: Knex,
 	id: string,
 	socketId: string
-): Promise<(ShownSocketRecord & { known: ShownFact[] }) | null> {
+): Promise<(SocketRecordView & { known: FactView[] }) | null> {
 	const configuration = await findConfiguration(db, id);
 	const socket = configuration?.sockets.find((s) => s.id === socketId);
 	return configuration && socket
-		? { ...showSocketRecord(configuration, socket), known: showFacts(configuration, socket) }
+		? { ...socketRecordView(configuration, socket), known: factViews(configuration, socket) }
 		: null;
 }

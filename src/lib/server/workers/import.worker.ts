@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { receiveMessageOnPort, type MessagePort } from 'node:worker_threads';
-import type { ShownSheets } from '../../core/views';
+import type { SheetsView } from '../../core/views';
 import { openDatabase } from '../db/connection';
-import { databaseTrouble } from '../db/trouble';
+import { databaseFailure } from '../db/failure';
 import { readTables } from '../documents/read-tables';
-import { previewSheets, writeSheets, type SheetReport, type SheetWish } from '../services/sheets/import';
-import type { Worker } from '../services/record/store';
+import { previewSheets, writeSheets, type SheetReport, type SheetOptions } from '../services/sheets/import';
+import type { Actor } from '../services/record/store';
 
 /** Where this file is, for the pool that runs it. */
 export const url = import.meta.url;
@@ -17,15 +17,15 @@ export interface ImportTask {
 	folder: string;
 	file: string;
 	name: string;
-	wish: SheetWish;
-	worker: Worker;
+	wish: SheetOptions;
+	actor: Actor;
 	/** Takes progress out, and the word to stop in. */
 	port: MessagePort;
 }
 
 /** What came of it. */
 export type ImportOutcome =
-	| { kind: 'preview'; preview: ShownSheets; notes: string[] }
+	| { kind: 'preview'; preview: SheetsView; notes: string[] }
 	| { kind: 'written'; report: SheetReport }
 	| { kind: 'trouble'; message: string }
 	| { kind: 'cancelled' };
@@ -33,7 +33,7 @@ export type ImportOutcome =
 const ROWS_BETWEEN_WORDS = 250;
 class Cancelled extends Error {}
 
-async function run({ mode, folder, file, name, wish, worker, port }: ImportTask): Promise<ImportOutcome> {
+async function run({ mode, folder, file, name, wish, actor, port }: ImportTask): Promise<ImportOutcome> {
 	port.postMessage({ phase: 'reading', done: 0, total: 0 });
 	const read = await readTables(new Uint8Array(readFileSync(file)), name);
 	if (!read.ok) return { kind: 'trouble', message: `${read.error} Nothing was changed.` };
@@ -47,8 +47,8 @@ async function run({ mode, folder, file, name, wish, worker, port }: ImportTask)
 	const db = await openDatabase(folder);
 	try {
 		if (mode === 'preview')
-			return { kind: 'preview', preview: await previewSheets(db, tables, wish, worker, progress), notes };
-		return { kind: 'written', report: await writeSheets(db, tables, wish, worker, progress) };
+			return { kind: 'preview', preview: await previewSheets(db, tables, wish, actor, progress), notes };
+		return { kind: 'written', report: await writeSheets(db, tables, wish, actor, progress) };
 	} finally {
 		await db.destroy();
 	}
@@ -60,7 +60,7 @@ export default async function importSheets(task: ImportTask): Promise<ImportOutc
 		return await run(task);
 	} catch (error) {
 		if (error instanceof Cancelled) return { kind: 'cancelled' };
-		const message = databaseTrouble(error) ?? (error instanceof Error ? error.message : String(error));
+		const message = databaseFailure(error) ?? (error instanceof Error ? error.message : String(error));
 		return { kind: 'trouble', message };
 	} finally {
 		task.port.close();

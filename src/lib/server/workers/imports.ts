@@ -3,8 +3,8 @@ import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { MessageChannel, type MessagePort } from 'node:worker_threads';
 import type { Piscina } from 'piscina';
-import type { SheetWish } from '../services/sheets/import';
-import type { Worker } from '../services/record/store';
+import type { SheetOptions } from '../services/sheets/import';
+import type { Actor } from '../services/record/store';
 import type { ImportOutcome, ImportTask } from './import.worker';
 import { startPool } from './start-pool';
 
@@ -19,7 +19,7 @@ export interface ImportProgress {
 export interface ImportJob {
 	id: string;
 	name: string;
-	wish: SheetWish;
+	wish: SheetOptions;
 	progress: ImportProgress;
 	outcome: ImportOutcome | null;
 }
@@ -30,25 +30,25 @@ interface KeptJob extends ImportJob {
 	stop: MessagePort | null;
 }
 
-const MOST_JOBS = 20;
+const MAX_JOBS = 20;
 const jobs = new Map<string, KeptJob>();
 let pool: Promise<Piscina> | undefined;
 
 async function threads(): Promise<Piscina> {
-	pool ??= import('./import.worker').then((worker) => startPool(worker, 1));
+	pool ??= import('./import.worker').then((actor) => startPool(actor, 1));
 	return pool;
 }
 
 function forgetOldest(): void {
 	for (const [id, job] of jobs) {
-		if (jobs.size <= MOST_JOBS) return;
+		if (jobs.size <= MAX_JOBS) return;
 		if (job.outcome === null) continue;
 		rmSync(job.file, { force: true });
 		jobs.delete(id);
 	}
 }
 
-async function run(job: KeptJob, mode: ImportTask['mode'], worker: Worker): Promise<void> {
+async function run(job: KeptJob, mode: ImportTask['mode'], actor: Actor): Promise<void> {
 	const { port1, port2 } = new MessageChannel();
 	job.stop = port1;
 	job.outcome = null;
@@ -56,7 +56,7 @@ async function run(job: KeptJob, mode: ImportTask['mode'], worker: Worker): Prom
 	port1.on('message', (progress: ImportProgress) => (job.progress = progress));
 	port1.unref();
 	const { file, folder, name, wish } = job;
-	const task: ImportTask = { mode, folder, file, name, wish, worker, port: port2 };
+	const task: ImportTask = { mode, folder, file, name, wish, actor, port: port2 };
 	try {
 		job.outcome = (await (await threads()).run(task, { transferList: [port2] })) as ImportOutcome;
 	} catch {
@@ -72,8 +72,8 @@ async function run(job: KeptJob, mode: ImportTask['mode'], worker: Worker): Prom
 export function beginImport(
 	folder: string,
 	upload: { name: string; bytes: Uint8Array },
-	wish: SheetWish,
-	worker: Worker
+	wish: SheetOptions,
+	actor: Actor
 ): string {
 	const id = randomUUID();
 	mkdirSync(join(folder, 'uploads'), { recursive: true });
@@ -83,7 +83,7 @@ export function beginImport(
 	const job: KeptJob = { id, name: upload.name, wish, progress, outcome: null, file, folder, stop: null };
 	jobs.set(id, job);
 	forgetOldest();
-	void run(job, 'preview', worker);
+	void run(job, 'preview', actor);
 	return id;
 }
 
@@ -96,11 +96,11 @@ export function findImport(id: string): ImportJob | null {
 }
 
 /** Looks again with another wish, or writes. False when the import is not known or still under way. */
-export function continueImport(id: string, mode: ImportTask['mode'], wish: SheetWish, worker: Worker): boolean {
+export function continueImport(id: string, mode: ImportTask['mode'], wish: SheetOptions, actor: Actor): boolean {
 	const job = jobs.get(id);
 	if (!job || job.stop) return false;
 	job.wish = wish;
-	void run(job, mode, worker);
+	void run(job, mode, actor);
 	return true;
 }
 

@@ -5,12 +5,12 @@ import { Stopped } from '../solver/highs';
 import type { SolveTask } from './solve.worker';
 import { startPool } from './start-pool';
 
-const MOST_THREADS = 2;
+const MAX_THREADS = 2;
 
 let pool: Promise<Piscina> | undefined;
 
 async function start(): Promise<Piscina> {
-	return startPool(await import('./solve.worker'), MOST_THREADS);
+	return startPool(await import('./solve.worker'), MAX_THREADS);
 }
 
 /** Starts the worker threads, so that the first kit does not wait for them. */

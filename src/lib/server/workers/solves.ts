@@ -1,25 +1,25 @@
 import type { SolveProgress, SolveWatch } from '../../core/kit';
 
 /** Where the work on a kit stands, for whoever asks. */
-export interface SolveStanding extends SolveProgress {
+export interface SolveState extends SolveProgress {
 	/** Demands priced so far, and of how many; absent while a kit is solved. */
 	priced?: { done: number; of: number };
 }
 
-const running = new Map<string, { standing: SolveStanding; stop: AbortController }>();
+const running = new Map<string, { state: SolveState; stop: AbortController }>();
 
 /** Does work on a kit that others may look at and stop. */
 export async function watchedSolve<T>(
 	id: string,
 	work: (watch: SolveWatch & { onPriced: (done: number, of: number) => void }) => Promise<T>
 ): Promise<T> {
-	const own = { standing: { best: null, bound: null } as SolveStanding, stop: new AbortController() };
+	const own = { state: { best: null, bound: null } as SolveState, stop: new AbortController() };
 	running.set(id, own);
 	try {
 		return await work({
 			signal: own.stop.signal,
-			onProgress: (progress) => (own.standing = { ...own.standing, ...progress }),
-			onPriced: (done, of) => (own.standing = { ...own.standing, priced: { done, of } })
+			onProgress: (progress) => (own.state = { ...own.state, ...progress }),
+			onPriced: (done, of) => (own.state = { ...own.state, priced: { done, of } })
 		});
 	} finally {
 		if (running.get(id) === own) running.delete(id);
@@ -27,8 +27,8 @@ export async function watchedSolve<T>(
 }
 
 /** Where the work on a kit stands; null when nothing is under way. */
-export function standingOf(id: string): SolveStanding | null {
-	return running.get(id)?.standing ?? null;
+export function solveState(id: string): SolveState | null {
+	return running.get(id)?.state ?? null;
 }
 
 /** Stops the work on a kit; what was there before stays. */

@@ -1,8 +1,8 @@
-import { INTERCHANGES, interchangeTroubles, LAMP_CATEGORIES } from '$lib/core/lamps';
+import { INTERCHANGES, interchangeProblems, LAMP_CATEGORIES } from '$lib/core/lamps';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = () => ({
 	categories: LAMP_CATEGORIES,
 	interchanges: INTERCHANGES,
-	troubles: interchangeTroubles(INTERCHANGES)
+	troubles: interchangeProblems(INTERCHANGES)
 });

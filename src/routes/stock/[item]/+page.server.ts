@@ -3,11 +3,11 @@ import { z } from 'zod';
 import { readClaims } from '$lib/core/claims';
 import { evidence as evidenceSchema, type Product } from '$lib/core/model';
 import { formValues, stockForm } from '$lib/core/exchange';
-import { soberFlux } from '$lib/core/optics';
-import { showRecorded } from '$lib/core/views';
+import { deratedFlux } from '$lib/core/optics';
+import { recordedFacts } from '$lib/core/views';
 import { FACTS, isNumeric } from '$lib/core/vehicle';
-import { orTrouble } from '$lib/server/or-trouble';
-import { workerOf } from '$lib/server/person';
+import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { actorOf } from '$lib/server/actor';
 import { historyOf, stepHistory } from '$lib/server/services/record/history';
 import { ACCESSORIES, PRODUCTS } from '$lib/server/services/record/store';
 import {
@@ -47,8 +47,8 @@ export const load: PageServerLoad = async ({ params }) => {
 		product: isProduct(item)
 			? {
 					claims: readClaims(item),
-					sober: soberFlux(item),
-					facts: showRecorded('product', item).filter((fact) => fact.value !== null || fact.said.length > 0),
+					derated: deratedFlux(item),
+					facts: recordedFacts('product', item).filter((fact) => fact.value !== null || fact.sayings.length > 0),
 					choices: Object.entries(FACTS.product).map(([id, { label, unit }]) => ({ id, label, unit: unit ?? '' })),
 					complaints: await complaintsAbout(db, item.id)
 				}
@@ -56,10 +56,10 @@ export const load: PageServerLoad = async ({ params }) => {
 	};
 };
 
-const answered = (done: Written, said: string) =>
-	done.ok ? { said } : fail(400, { problems: done.error, message: 'Nothing was changed.' });
+const answered = (written: Written, done: string) =>
+	written.ok ? { done } : fail(400, { problems: written.error, message: 'Nothing was changed.' });
 
-const said = z.object({
+const evidenceForm = z.object({
 	fact: z.string(),
 	value: z.string().trim().min(1),
 	source: z.string(),
@@ -73,13 +73,13 @@ export const actions: Actions = {
 		const read = stockInput(shelf, item, await request.formData());
 		if (!read.ok) return fail(400, { problems: read.error, message: 'Nothing was changed.' });
 		const save = shelf === 'products' ? saveProduct : saveAccessory;
-		return orTrouble(async () =>
-			answered(await save(db, { ...read.value, id: item.id }, false, workerOf(cookies)), 'Saved.')
+		return orDatabaseFailure(async () =>
+			answered(await save(db, { ...read.value, id: item.id }, false, actorOf(cookies)), 'Saved.')
 		);
 	},
 	evidence: async ({ params, request, cookies }) => {
 		const { db } = await found(params.item);
-		const read = said.safeParse(Object.fromEntries(await request.formData()));
+		const read = evidenceForm.safeParse(Object.fromEntries(await request.formData()));
 		if (!read.success) return fail(400, { problems: [], message: 'Give a value. Nothing was changed.' });
 		const { fact, value, source, note } = read.data;
 		const definition = FACTS.product[fact];
@@ -87,29 +87,29 @@ export const actions: Actions = {
 		if (!definition) return fail(400, { problems: [], message: 'Choose a fact. Nothing was changed.' });
 		if (isNumeric(definition) && !Number.isFinite(number))
 			return fail(400, { problems: [], message: `${definition.label} must be a number. Nothing was changed.` });
-		const worker = workerOf(cookies);
+		const actor = actorOf(cookies);
 		const item = evidenceSchema.safeParse({
 			fact,
 			value: isNumeric(definition) ? number : value,
 			source,
-			on: worker.now.slice(0, 10),
-			...(worker.by ? { by: worker.by } : {}),
+			on: actor.now.slice(0, 10),
+			...(actor.by ? { by: actor.by } : {}),
 			...(note ? { note } : {})
 		});
 		if (!item.success) return fail(400, { problems: [], message: 'Choose a source. Nothing was changed.' });
-		return orTrouble(async () =>
-			answered(await addProductEvidence(db, params.item, item.data, worker), 'Taken into the evidence.')
+		return orDatabaseFailure(async () =>
+			answered(await addProductEvidence(db, params.item, item.data, actor), 'Taken into the evidence.')
 		);
 	},
 	step: async ({ params, request, cookies }) => {
 		const { db, item } = await found(params.item);
 		const way = (await request.formData()).get('way') === 'redo' ? ('redo' as const) : ('undo' as const);
-		return orTrouble(async () => {
-			const worker = workerOf(cookies);
+		return orDatabaseFailure(async () => {
+			const actor = actorOf(cookies);
 			const done = isProduct(item)
-				? await stepHistory(db, PRODUCTS, item.id, way, worker)
-				: await stepHistory(db, ACCESSORIES, item.id, way, worker);
-			return done.ok ? { said: done.value } : fail(409, { problems: [], message: done.error });
+				? await stepHistory(db, PRODUCTS, item.id, way, actor)
+				: await stepHistory(db, ACCESSORIES, item.id, way, actor);
+			return done.ok ? { done: done.value } : fail(409, { problems: [], message: done.error });
 		});
 	}
 };

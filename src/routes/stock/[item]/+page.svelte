@@ -36,7 +36,7 @@
 		</div>
 	</div>
 	{#if answer.message}<div class="lg:col-span-2"><Message text={answer.message} /></div>{/if}
-	{#if answer.said}<p class="lg:col-span-2" role="status">{answer.said}</p>{/if}
+	{#if answer.done}<p class="lg:col-span-2" role="status">{answer.done}</p>{/if}
 	{#key `${data.id} ${data.history.events[0]?.id}`}
 		<BusyForm action="?/save" class="grid content-start gap-3"
 			>{#snippet children(busy)}
@@ -59,7 +59,7 @@
 	{/key}
 	<div class="grid content-start gap-3">
 		{#if data.product}
-			<ClaimReview claims={data.product.claims} sober={data.product.sober} />
+			<ClaimReview claims={data.product.claims} derated={data.product.derated} />
 			<ProductEvidence facts={data.product.facts} choices={data.product.choices} />
 			{#if data.product.complaints.length > 0}
 				<section class="panel p-3" aria-label="Complaints">

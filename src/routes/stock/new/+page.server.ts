@@ -1,8 +1,8 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
 import { stockForm, type Shelf } from '$lib/core/exchange';
-import { orTrouble } from '$lib/server/or-trouble';
-import { workerOf } from '$lib/server/person';
+import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { actorOf } from '$lib/server/actor';
 import { saveAccessory, saveProduct } from '$lib/server/services/stock';
 import { database } from '$lib/server/shop';
 import { stockInput } from '$lib/server/stock-input';
@@ -18,8 +18,8 @@ export const actions: Actions = {
 		const read = stockInput(shelf, { packs: [] }, await request.formData());
 		if (!read.ok) return fail(400, { problems: read.error, message: 'Nothing was added.' });
 		const save = shelf === 'products' ? saveProduct : saveAccessory;
-		const done = await orTrouble(async () => {
-			const written = await save(await database(), read.value, true, workerOf(cookies));
+		const done = await orDatabaseFailure(async () => {
+			const written = await save(await database(), read.value, true, actorOf(cookies));
 			return written.ok ? { id: written.value } : fail(400, { problems: written.error, message: 'Nothing was added.' });
 		});
 		if ('id' in done && done.id) redirect(303, resolve('/stock/[item]', { item: done.id }));

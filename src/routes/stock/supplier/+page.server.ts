@@ -1,6 +1,6 @@
-import { orTrouble } from '$lib/server/or-trouble';
-import { workerOf } from '$lib/server/person';
-import { askSupplier, shopSupplier, supplierSays, supplierStanding } from '$lib/server/services/supplier';
+import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { actorOf } from '$lib/server/actor';
+import { askSupplier, shopSupplier, supplierMessage, supplierState } from '$lib/server/services/supplier';
 import { database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -8,14 +8,14 @@ const now = () => new Date();
 
 export const load: PageServerLoad = async () => {
 	const db = await database();
-	return { standing: await supplierStanding(db, await shopSupplier(db, now)) };
+	return { state: await supplierState(db, await shopSupplier(db, now)) };
 };
 
 export const actions: Actions = {
 	ask: async ({ cookies }) =>
-		orTrouble(async () => {
+		orDatabaseFailure(async () => {
 			const db = await database();
-			const standing = await askSupplier(db, await shopSupplier(db, now), workerOf(cookies));
-			return { said: supplierSays(standing), trouble: standing.trouble !== null };
+			const state = await askSupplier(db, await shopSupplier(db, now), actorOf(cookies));
+			return { done: supplierMessage(state), trouble: state.trouble !== null };
 		})
 };

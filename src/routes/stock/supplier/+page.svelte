@@ -6,7 +6,7 @@
 
 	let { data, form } = $props();
 
-	const standing = $derived(data.standing);
+	const state = $derived(data.state);
 	const time = (iso: string | null) => (iso ? iso.slice(0, 16).replace('T', ' ') : 'never');
 </script>
 
@@ -19,8 +19,8 @@
 		<a class="button" href={resolve('/stock')}>Back to Stock</a>
 	</div>
 	<section class="panel grid gap-2 p-4" aria-label="Supplier">
-		<h2>{standing.name}</h2>
-		{#if standing.simulated}
+		<h2>{state.name}</h2>
+		{#if state.simulated}
 			<p>
 				This supplier is simulated: its prices and stock are made up, change by the minute, and now and then it is down
 				or sends nonsense. Set ROTALUX_SUPPLIER to the address of a real feed.
@@ -28,42 +28,42 @@
 		{/if}
 		<dl class="grid grid-cols-[12rem_1fr] gap-x-3">
 			<dt class="text-soft">Last good prices</dt>
-			<dd>{time(standing.lastGood)}</dd>
+			<dd>{time(state.lastGood)}</dd>
 			<dt class="text-soft">Last asked</dt>
-			<dd>{time(standing.lastAsked)}</dd>
+			<dd>{time(state.lastAsked)}</dd>
 		</dl>
 		<BusyForm action="?/ask"
 			>{#snippet children(busy)}<button class="button" data-main disabled={busy}
 					>{busy ? 'Asking the supplier…' : 'Ask for prices and stock now'}</button
 				>{/snippet}</BusyForm
 		>
-		{#if form && 'said' in form && form.said && !form.trouble}<p role="status">{form.said}</p>{/if}
+		{#if form && 'done' in form && form.done && !form.trouble}<p role="status">{form.done}</p>{/if}
 	</section>
 	{#if form && 'message' in form && form.message}<Message text={form.message} />{/if}
-	{#if standing.trouble}<Message
-			text={standing.trouble}
-			kept={standing.lastGood ? `They are of ${time(standing.lastGood)}.` : 'They are those on record.'}
+	{#if state.trouble}<Message
+			text={state.trouble}
+			kept={state.lastGood ? `They are of ${time(state.lastGood)}.` : 'They are those on record.'}
 		/>{/if}
-	{#if standing.changed.length > 0}
+	{#if state.changed.length > 0}
 		<section>
 			<h2>
-				What the last good answer changed · {standing.changes}{standing.changes > standing.changed.length
-					? `, the first ${standing.changed.length}`
+				What the last good answer changed · {state.changes}{state.changes > state.changed.length
+					? `, the first ${state.changed.length}`
 					: ''}
 			</h2>
 			<ul class="mt-1 columns-2 gap-6 text-sm">
-				{#each standing.changed as words (words)}<li>{words}</li>{/each}
+				{#each state.changed as words (words)}<li>{words}</li>{/each}
 			</ul>
 			<p class="mt-1 text-sm text-soft">
 				Released kits that it touches are flagged in Kits; none of them changes by itself.
 			</p>
 		</section>
 	{/if}
-	{#if standing.ignored.length > 0}
+	{#if state.ignored.length > 0}
 		<section>
-			<h2>{counted(standing.ignored.length, 'row')} left out</h2>
+			<h2>{counted(state.ignored.length, 'row')} left out</h2>
 			<ul class="mt-1 text-sm">
-				{#each standing.ignored as words (words)}<li>{words}</li>{/each}
+				{#each state.ignored as words (words)}<li>{words}</li>{/each}
 			</ul>
 		</section>
 	{/if}

@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import DifferenceTable from '$lib/components/identify/DifferenceTable.svelte';
 	import LookQuestion from '$lib/components/identify/LookQuestion.svelte';
-	import VinSays from '$lib/components/identify/VinSays.svelte';
+	import VinSays from '$lib/components/identify/VinReading.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import VehicleCard from '$lib/components/vehicle/VehicleCard.svelte';
 

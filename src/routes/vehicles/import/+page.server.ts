@@ -2,17 +2,17 @@ import { fail, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
 import { readDocumentText } from '$lib/core/exchange';
 import { dataFolder } from '$lib/server/config';
-import { orTrouble } from '$lib/server/or-trouble';
-import { workerOf } from '$lib/server/person';
+import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { actorOf } from '$lib/server/actor';
 import { listSuppliers } from '$lib/server/repositories/heading-maps';
 import { importDocument } from '$lib/server/services/exchange';
-import { sheetWish } from '$lib/server/sheet-wish';
+import { sheetOptions } from '$lib/server/sheet-options';
 import { database } from '$lib/server/shop';
 import { uploadedBytes } from '$lib/server/upload';
 import { beginImport, warmImports } from '$lib/server/workers/imports';
 import type { Actions, PageServerLoad } from './$types';
 
-const MOST_PROBLEMS = 50;
+const MAX_PROBLEMS = 50;
 
 export const load: PageServerLoad = async () => {
 	warmImports();
@@ -26,16 +26,16 @@ export const actions: Actions = {
 		if (!upload.ok) return fail(400, { message: upload.error, problems: [] });
 		const { name, bytes } = upload.value;
 		if (!/\.json$/i.test(name)) {
-			const job = beginImport(dataFolder(), upload.value, sheetWish(form), workerOf(cookies));
+			const job = beginImport(dataFolder(), upload.value, sheetOptions(form), actorOf(cookies));
 			redirect(303, resolve('/vehicles/import/[job]', { job }));
 		}
 		const read = readDocumentText(new TextDecoder().decode(bytes));
 		if (!read.ok)
 			return fail(400, {
 				message: `${name} was not read: ${read.error.length} ${read.error.length === 1 ? 'thing is' : 'things are'} wrong. Nothing was changed.`,
-				problems: read.error.slice(0, MOST_PROBLEMS)
+				problems: read.error.slice(0, MAX_PROBLEMS)
 			});
-		return orTrouble(async () => {
+		return orDatabaseFailure(async () => {
 			const report = await importDocument(await database(), read.value, new Date().toISOString());
 			return { name, report, vehicles: read.value.configurations.map((c) => c.id) };
 		});

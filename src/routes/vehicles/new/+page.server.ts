@@ -1,8 +1,8 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
 import { readIdentity } from '$lib/core/record';
-import { orTrouble } from '$lib/server/or-trouble';
-import { workerOf } from '$lib/server/person';
+import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { actorOf } from '$lib/server/actor';
 import { createConfiguration } from '$lib/server/services/record/create';
 import { database } from '$lib/server/shop';
 import type { Actions } from './$types';
@@ -13,9 +13,9 @@ export const actions: Actions = {
 		const identity = readIdentity((field) => String(form.get(field) ?? ''));
 		if (!identity.ok) return fail(400, { message: identity.error });
 		const id = String(form.get('id') ?? '').trim();
-		const done = await orTrouble(async () => {
+		const done = await orDatabaseFailure(async () => {
 			const wanted = { ...identity.value, ...(id ? { id } : {}) };
-			return createConfiguration(await database(), wanted, workerOf(cookies));
+			return createConfiguration(await database(), wanted, actorOf(cookies));
 		});
 		if (!('ok' in done)) return done;
 		if (!done.ok) return fail(400, { message: done.error });

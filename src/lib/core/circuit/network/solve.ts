@@ -14,7 +14,7 @@ export interface Solution {
 
 /** Sums of currents this small are nothing, A. */
 const SETTLED_A = 1e-9;
-const MOST_STEPS = 80;
+const MAX_STEPS = 80;
 /** Largest change of a potential in one step, V: keeps the search on the branch where LEDs are lit. */
 const LONGEST_STEP_V = 3;
 /** A leak from every node to ground, S, so that a part nobody feeds has a potential. */
@@ -57,7 +57,7 @@ function solvePart(elements: readonly Element[], volts: Map<Node, number>): numb
 		return 0;
 	}
 	let worst = Infinity;
-	for (let step = 0; step < MOST_STEPS; step++) {
+	for (let step = 0; step < MAX_STEPS; step++) {
 		const { sums, slopes } = balance(elements, index, at);
 		worst = sums.reduce((most, sum) => Math.max(most, Math.abs(sum)), 0);
 		if (worst <= SETTLED_A) break;

@@ -18,8 +18,8 @@ export const missingData: ClaimCheck = (product) => {
 		return {
 			claim: 'data',
 			level: 'not-credible',
-			said: absurd.map(({ why }) => why).join('; '),
-			sober: 'not known',
+			claimed: absurd.map(({ why }) => why).join('; '),
+			derated: 'not known',
 			why: 'It cannot be so: measure it, and put the record right. Until then it counts as not known.'
 		};
 	const missing = WANTED.filter(([, has]) => !has(product)).map(([name]) => name);
@@ -27,8 +27,8 @@ export const missingData: ClaimCheck = (product) => {
 	return {
 		claim: 'data',
 		level: 'missing',
-		said: 'nothing',
-		sober: '',
+		claimed: 'nothing',
+		derated: '',
 		why: `Not given: ${missing.join(', ')}. What needs them stays unknown until somebody measures.`
 	};
 };

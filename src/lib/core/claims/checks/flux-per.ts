@@ -7,15 +7,15 @@ export const fluxPerClaim: ClaimCheck = ({ flux }) => {
 		? {
 				claim: 'flux-per',
 				level: 'doubtful',
-				said: `${flux.claimed} lm per pair`,
-				sober: `${flux.claimed / 2} lm per lamp`,
+				claimed: `${flux.claimed} lm per pair`,
+				derated: `${flux.claimed / 2} lm per lamp`,
 				why: 'The figure is for two lamps together.'
 			}
 		: {
 				claim: 'flux-per',
 				level: 'doubtful',
-				said: `${flux.claimed} lm`,
-				sober: '',
+				claimed: `${flux.claimed} lm`,
+				derated: '',
 				why: 'It does not say whether for one lamp or for a pair.'
 			};
 };

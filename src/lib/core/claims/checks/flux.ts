@@ -1,4 +1,4 @@
-import { DOUBTFUL_EFFICACY, soberFlux } from '../../optics';
+import { DOUBTFUL_EFFICACY, deratedFlux } from '../../optics';
 import type { ClaimCheck } from '../claim';
 
 /** Above this a finished lamp's claim is not credible, lm/W. */
@@ -8,22 +8,29 @@ export const CREDIBLE_EFFICACY = 150;
 export const fluxClaim: ClaimCheck = (product) => {
 	const { claimed, per, measured } = product.flux ?? {};
 	if (claimed == null) return null;
-	const said = `${claimed} lm${per ? ` per ${per}` : ''}`;
-	const sober = soberFlux(product);
-	const instead = sober && sober.lumens !== claimed ? `${Math.round(sober.lumens)} lm per lamp (${sober.basis})` : '';
+	const text = `${claimed} lm${per ? ` per ${per}` : ''}`;
+	const derated = deratedFlux(product);
+	const instead =
+		derated && derated.lumens !== claimed ? `${Math.round(derated.lumens)} lm per lamp (${derated.basis})` : '';
 	if (measured != null)
-		return { claim: 'flux', level: 'plausible', said, sober: instead, why: 'A measured value is on record.' };
+		return {
+			claim: 'flux',
+			level: 'plausible',
+			claimed: text,
+			derated: instead,
+			why: 'A measured value is on record.'
+		};
 	const watts = product.power?.at13v5;
 	if (!watts)
 		return {
 			claim: 'flux',
 			level: 'doubtful',
-			said,
-			sober: instead,
+			claimed: text,
+			derated: instead,
 			why: 'The power is not known, so the claim cannot be checked.'
 		};
 	const efficacy = (per === 'pair' ? claimed / 2 : claimed) / watts;
 	const why = `${efficacy.toFixed(0)} lm/W; a finished lamp gives 60 to ${DOUBTFUL_EFFICACY}.`;
 	const level = efficacy > CREDIBLE_EFFICACY ? 'not-credible' : efficacy > DOUBTFUL_EFFICACY ? 'doubtful' : 'plausible';
-	return { claim: 'flux', level, said, sober: instead, why };
+	return { claim: 'flux', level, claimed: text, derated: instead, why };
 };

@@ -10,8 +10,8 @@ export const ingressClaim: ClaimCheck = ({ ip }) => {
 	return {
 		claim: 'ingress',
 		level: code ? 'plausible' : 'doubtful',
-		said: ip,
-		sober: code ? '' : 'no protection known',
+		claimed: ip,
+		derated: code ? '' : 'no protection known',
 		why: code ? 'A code of the standard.' : 'Not a code such as IP67, so it says nothing that was tested.'
 	};
 };

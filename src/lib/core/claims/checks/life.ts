@@ -10,8 +10,8 @@ export const lifeClaim: ClaimCheck = ({ life }) => {
 	return {
 		claim: 'life',
 		level: doubtful ? 'doubtful' : 'plausible',
-		said: `${life} h`,
-		sober: doubtful ? `${CREDIBLE_LIFE_H} h at the most` : '',
+		claimed: `${life} h`,
+		derated: doubtful ? `${CREDIBLE_LIFE_H} h at the most` : '',
 		why: doubtful
 			? 'More than a bare chip is rated for, and this is a lamp in a closed housing.'
 			: 'Within what chips are rated for.'

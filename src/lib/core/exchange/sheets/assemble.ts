@@ -2,7 +2,7 @@ import { checkDraft, draftOf, type WalkContext } from '../../walk';
 import type { Problem, Result } from '../../result';
 import { readAccessory, readConfiguration, readProduct, readUnit } from '../one';
 import type { Configuration, Unit } from '../../model';
-import { Assembly, type Assembled, type Existing, type ImportWish, type Loose, type Progress } from './assembly';
+import { Assembly, type Assembled, type Existing, type ImportOptions, type Loose, type Progress } from './assembly';
 import type { MappedTable, RowProblem } from './incoming';
 import { TAKERS } from './rows';
 
@@ -41,7 +41,7 @@ function impossibleSockets(assembly: Assembly, configuration: Configuration): Ro
 export function assembleSheets(
 	tables: readonly MappedTable[],
 	existing: Existing,
-	wish: ImportWish,
+	wish: ImportOptions,
 	progress: Progress = () => undefined
 ): Assembled {
 	const plain = assemble(tables, existing, { ...wish, witness: null }, progress);
@@ -50,7 +50,12 @@ export function assembleSheets(
 	return { ...assemble(tables, existing, wish, () => undefined), problems: plain.problems };
 }
 
-function assemble(tables: readonly MappedTable[], existing: Existing, wish: ImportWish, progress: Progress): Assembled {
+function assemble(
+	tables: readonly MappedTable[],
+	existing: Existing,
+	wish: ImportOptions,
+	progress: Progress
+): Assembled {
 	const assembly = new Assembly(existing, wish, progress);
 	assembly.problems.push(...tables.flatMap((table) => table.problems));
 	const spoilt = new Set(assembly.problems.map(({ tab, row }) => `${tab}\n${row}`));

@@ -5,7 +5,7 @@ import { COLUMNS } from './columns';
 import type { MappedTable, RowProblem } from './incoming';
 
 /** How an import is meant. */
-export interface ImportWish {
+export interface ImportOptions {
 	/** The vehicle of rows that name none. */
 	configuration: string | null;
 	/** Where the values come from: each then counts as said by that source. Null takes the rows as the record itself. */
@@ -46,7 +46,7 @@ export interface ReadRow {
 	owner: string;
 	record: Loose;
 	/** What its cells say, by path. */
-	said: Record<string, unknown>;
+	values: Record<string, unknown>;
 	/** What its column for everything else says. */
 	more: Loose;
 	/** True when a cell could not be read. */
@@ -66,10 +66,10 @@ export class Assembly {
 	readonly evidenced = new Set<string>();
 	rows = 0;
 	readonly existing: Existing;
-	#wish: ImportWish;
+	#wish: ImportOptions;
 	#progress: Progress;
 
-	constructor(existing: Existing, wish: ImportWish, progress: Progress) {
+	constructor(existing: Existing, wish: ImportOptions, progress: Progress) {
 		this.existing = existing;
 		this.#wish = wish;
 		this.#progress = progress;
@@ -82,7 +82,7 @@ export class Assembly {
 	/** Everything a row says, cell by cell. */
 	read(table: MappedTable, row: MappedTable['rows'][number]): ReadRow {
 		const columns = new Map(COLUMNS[table.sheet].map((column) => [column.heading, column]));
-		const said: Record<string, unknown> = {};
+		const values: Record<string, unknown> = {};
 		let record: Loose = {};
 		let more: Loose = {};
 		let owner = this.#wish.configuration ?? '';
@@ -98,13 +98,13 @@ export class Assembly {
 			} else if (column.path === '') owner = String(value.value);
 			else if (column.path === 'more') more = asObject(value.value);
 			else {
-				said[column.path] = value.value;
+				values[column.path] = value.value;
 				record = withValueAt(record, column.path, value.value);
 			}
 		});
 		this.rows += 1;
 		this.#progress(this.rows);
-		return { number: row.number, owner, record: { ...more, ...record }, said, more, broken };
+		return { number: row.number, owner, record: { ...more, ...record }, values, more, broken };
 	}
 
 	/** Notes which row speaks of a thing; false with a problem when another row of the same sheet has done so. */
@@ -139,9 +139,9 @@ export class Assembly {
 	}
 
 	/** A subject with what a row says of it: as the record itself, or as claims of the witness. */
-	told<T extends Loose>(kind: SubjectKind, subject: T, row: ReadRow): T {
+	claimed<T extends Loose>(kind: SubjectKind, subject: T, row: ReadRow): T {
 		const { witness } = this.#wish;
-		return Object.entries(row.said).reduce<T>(
+		return Object.entries(row.values).reduce<T>(
 			(next, [path, value]) =>
 				witness && path in FACTS[kind]
 					? claim(kind, next as T & Subject, { fact: path, value, ...witness })

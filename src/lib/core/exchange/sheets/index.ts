@@ -3,5 +3,5 @@ export * from './columns';
 export * from './headings';
 export * from './incoming';
 export * from './out';
-export type { Assembled, Existing, ImportWish, Progress } from './assembly';
+export type { Assembled, Existing, ImportOptions, Progress } from './assembly';
 export * from './assemble';

@@ -9,11 +9,11 @@ import {
 	vehicleSheets,
 	type Cell,
 	type Existing,
-	type ImportWish,
+	type ImportOptions,
 	type MappedTable
 } from '.';
 
-const PLAIN: ImportWish = { configuration: null, witness: null };
+const PLAIN: ImportOptions = { configuration: null, witness: null };
 const nothing: Existing = {
 	configurations: new Map(),
 	units: new Map(),

@@ -41,7 +41,7 @@ function load({ configuration, channels }: SocketCase): string[] {
 }
 
 const WEIGHT = { pass: 0, needs: 1, unknown: 3, refuse: 10 } as const;
-const MOST_LOOKED_AT = 60;
+const MAX_LOOKED_AT = 60;
 
 /** Findings a product has to answer: all that does not pass, but for what the shop's policy says. */
 const against = ({ findings }: Candidate) =>
@@ -54,7 +54,7 @@ const sentence = (text: string) =>
 function nearest(candidates: readonly Candidate[]): { name: string; why: string } | 'policy' | null {
 	const ranked = candidates
 		.filter((c) => c.product.kind !== 'halogen')
-		.slice(0, MOST_LOOKED_AT)
+		.slice(0, MAX_LOOKED_AT)
 		.map((candidate) => ({
 			candidate,
 			bad: against(candidate).reduce((sum, f) => sum + WEIGHT[f.level], 0)

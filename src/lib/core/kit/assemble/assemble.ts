@@ -14,7 +14,7 @@ import { solveInParts } from '../../solver/split';
 import { counted } from '../../quantity';
 
 /** What else is worked out with a kit, and who looks on. */
-export interface KitWish {
+export interface AssembleOptions {
 	/** How many next best kits. */
 	runnersUp?: number;
 	watch?: SolveWatch | undefined;
@@ -56,7 +56,7 @@ export async function assembleKit(
 	kitCase: KitCase,
 	order: KitOrder,
 	solver: Solver,
-	{ runnersUp = 0, watch }: KitWish = {}
+	{ runnersUp = 0, watch }: AssembleOptions = {}
 ): Promise<Result<KitAnswer, Conflict>> {
 	const prepared = prepareKit(kitCase, order);
 	const best = await solveChecked(prepared.input, kitCase, solver, watch);

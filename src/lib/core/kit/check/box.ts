@@ -14,12 +14,12 @@ export const boxCheck: Check = (kit) => {
 		);
 		const pack = item?.packs.find((p) => p.sku === line.sku);
 		if (!pack) return [`${line.sku} is not on sale`];
-		const said: string[] = [];
-		if (pack.stock !== undefined && line.packs > pack.stock) said.push(`${line.sku}: more packs than on the shelf`);
-		if (pack.count * line.packs !== line.count) said.push(`${line.sku}: count is wrong`);
-		if (pack.price * line.packs !== line.price) said.push(`${line.sku}: price is wrong`);
-		if (line.spare < 0 || line.spare >= line.count) said.push(`${line.sku}: ${line.spare} spare of ${line.count}`);
-		return said;
+		const problems: string[] = [];
+		if (pack.stock !== undefined && line.packs > pack.stock) problems.push(`${line.sku}: more packs than on the shelf`);
+		if (pack.count * line.packs !== line.count) problems.push(`${line.sku}: count is wrong`);
+		if (pack.price * line.packs !== line.price) problems.push(`${line.sku}: price is wrong`);
+		if (line.spare < 0 || line.spare >= line.count) problems.push(`${line.sku}: ${line.spare} spare of ${line.count}`);
+		return problems;
 	});
 	const sum = answer.lines.reduce((total, line) => total + line.price, 0);
 	if (sum !== answer.total) wrong.push('the total is wrong');

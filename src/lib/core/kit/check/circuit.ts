@@ -1,4 +1,4 @@
-import { broughtBy } from '../solution/circuit-cut';
+import { newComplaints } from '../solution/circuit-cut';
 import { circuitWithKit } from '../answer/fitted';
 import type { Check } from './facts';
 
@@ -9,6 +9,6 @@ export const circuitCheck: Check = (kit) => {
 		product: (id) => catalogue.all.find((p) => p.record.id === id)?.record,
 		accessory: (id) => shop.accessories.find((a) => a.id === id)
 	});
-	const found = broughtBy(configuration, circuit);
+	const found = newComplaints(configuration, circuit);
 	return found.length > answer.complaints.length ? found.map((c) => `${c.kind} on ${c.channel}: ${c.why}`) : [];
 };

@@ -14,13 +14,13 @@ export const whitesCheck: Check = ({ answer, order, configuration, catalogue, sh
 		const white: WhitePoint | null = prepared?.lens && light ? whitePoint(throughLens(light, prepared.lens)) : null;
 		return socket && white && !socket.functions.includes('fog') ? [{ socket, white }] : [];
 	});
-	const known = new Set(answer.mismatches.map((m) => m.place));
+	const owned = new Set(answer.mismatches.map((m) => m.place));
 	return lamps.flatMap((a, i) =>
 		lamps.slice(i + 1).flatMap((b) => {
 			const apart = miredDifference(a.white, b.white);
 			const together = seenTogether(a.socket.functions, b.socket.functions);
 			if (!together || apart <= NOTICED_MIRED + 1) return [];
-			if (known.has(placeText(a.socket)) || known.has(placeText(b.socket))) return [];
+			if (owned.has(placeText(a.socket)) || owned.has(placeText(b.socket))) return [];
 			return [`${a.socket.id} and ${b.socket.id} are ${apart.toFixed(0)} mired apart`];
 		})
 	);

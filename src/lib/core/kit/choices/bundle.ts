@@ -15,7 +15,7 @@ export interface Bundle extends Group {
 export const single = (group: Group): Bundle => ({ ...group, members: [group] });
 
 /** All that the program says of a group: what may go there and at what cost, and what hangs on which output. */
-function likeness(group: Group, configuration: Configuration, weigh: Weigh): string | null {
+function equivalenceKey(group: Group, configuration: Configuration, weigh: Weigh): string | null {
 	if (group.fixed || group.options.some((o) => o.needs.some((n) => n.remedy.kind !== 'load'))) return null;
 	const outputs = group.sockets.flatMap((socket) =>
 		channelsOf(configuration, socket).flatMap((channel) => {
@@ -44,17 +44,17 @@ function likeness(group: Group, configuration: Configuration, weigh: Weigh): str
 
 /** Puts groups together that nobody can tell apart, so that the solver does not try every order of the same choice. */
 export function bundled(groups: readonly Group[], configuration: Configuration, weigh: Weigh): Bundle[] {
-	const known = new Map<string, Bundle>();
+	const byKey = new Map<string, Bundle>();
 	return groups.flatMap((group): Bundle[] => {
-		const key = group.options.length > 0 ? likeness(group, configuration, weigh) : null;
-		const bundle = key === null ? undefined : known.get(key);
+		const key = group.options.length > 0 ? equivalenceKey(group, configuration, weigh) : null;
+		const bundle = key === null ? undefined : byKey.get(key);
 		if (bundle) {
 			bundle.members.push(group);
 			bundle.sockets.push(...group.sockets);
 			return [];
 		}
 		const own = { ...single(group), sockets: [...group.sockets] };
-		if (key !== null) known.set(key, own);
+		if (key !== null) byKey.set(key, own);
 		return [own];
 	});
 }

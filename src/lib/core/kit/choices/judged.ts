@@ -1,7 +1,7 @@
 import type { Configuration, Socket } from '../../model';
 import {
 	candidatesFor,
-	likeness,
+	equivalenceKey,
 	openMatch,
 	socketCase,
 	type Candidate,
@@ -11,16 +11,16 @@ import {
 } from '../../match';
 
 /** Sockets remembered per catalogue and shop, before all of them are forgotten. */
-const MOST = 4000;
+const MAX_SOCKETS_REMEMBERED = 4000;
 
-const known = new WeakMap<Catalogue, WeakMap<Shop['accessories'], Map<string, Candidate[]>>>();
+const cache = new WeakMap<Catalogue, WeakMap<Shop['accessories'], Map<string, Candidate[]>>>();
 
 function rememberedFor({ accessories }: Shop, catalogue: Catalogue): Map<string, Candidate[]> {
-	const ofCatalogue = known.get(catalogue) ?? new WeakMap<Shop['accessories'], Map<string, Candidate[]>>();
-	known.set(catalogue, ofCatalogue);
+	const ofCatalogue = cache.get(catalogue) ?? new WeakMap<Shop['accessories'], Map<string, Candidate[]>>();
+	cache.set(catalogue, ofCatalogue);
 	const ofShop = ofCatalogue.get(accessories) ?? new Map<string, Candidate[]>();
 	ofCatalogue.set(accessories, ofShop);
-	if (ofShop.size > MOST) ofShop.clear();
+	if (ofShop.size > MAX_SOCKETS_REMEMBERED) ofShop.clear();
 	return ofShop;
 }
 
@@ -34,7 +34,17 @@ export function judgedIn(configuration: Configuration, socket: Socket, catalogue
 	const remembered = rememberedFor(shop, catalogue);
 	const { id, make, model, market, flasher } = configuration;
 	const { policy, exception, assumptions } = shop;
-	const key = JSON.stringify([id, make, model, market, flasher, policy, exception, assumptions, likeness(prepared)]);
+	const key = JSON.stringify([
+		id,
+		make,
+		model,
+		market,
+		flasher,
+		policy,
+		exception,
+		assumptions,
+		equivalenceKey(prepared)
+	]);
 	const candidates = remembered.get(key) ?? candidatesFor(prepared, catalogue);
 	remembered.set(key, candidates);
 	return { socket, open: null, candidates };

@@ -5,14 +5,14 @@ import {
 	OPEN_WORDS,
 	partsFor,
 	socketCase,
-	wishKeeps,
+	meetsPreferences,
 	worseVerdict,
 	type Catalogue,
 	type Remedy,
 	type Shop,
 	type SocketMatch,
 	type Verdict,
-	type Wish
+	type Preferences
 } from '../../match';
 import { whitePoint, type WhitePoint } from '../../optics';
 import { groupName, twinGroups } from '../../vehicle';
@@ -115,7 +115,7 @@ function whyOpen(matches: readonly SocketMatch[], filtered: boolean): string {
 	return halogen ? 'every LED is refused; a halogen lamp fits' : 'every LED is refused; see Match for the reasons';
 }
 
-const wishOf = ({ kelvin, maker, withoutParts }: KitOrder): Wish => ({
+const wishOf = ({ kelvin, maker, withoutParts }: KitOrder): Preferences => ({
 	inStock: false,
 	withoutParts: withoutParts ?? false,
 	kelvin: kelvin ?? null,
@@ -133,7 +133,7 @@ function freeGroup({ configuration, catalogue, shop }: KitCase, order: KitOrder,
 		const candidates = bySocket.map((map) => map.get(first.product.id));
 		return candidates.every(mayBeChosen) ? [candidates] : [];
 	});
-	const keeps = wishKeeps(wishOf(order));
+	const keeps = meetsPreferences(wishOf(order));
 	const wanted = fitting.filter(
 		(candidates) =>
 			candidates.every((c) => keeps(c)) && !isForbidden(order, (candidates[0] as Candidate).product, sockets)

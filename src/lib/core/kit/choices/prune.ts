@@ -17,7 +17,7 @@ function costCurve(packs: readonly Pack[], most: number): number[] {
 	return cost;
 }
 
-interface Standing {
+interface UsageProfile {
 	/** Places it may go, and all that has to be equal there for one product to take over from another. */
 	uses: string;
 	/** Cheapest price by number of lamps, up to all the sockets it may serve. */
@@ -52,7 +52,11 @@ function useIn(index: number, group: Group, option: Option, watch: 'no' | 'monit
 	return `${index}${group.fixed ? '!' : ''}(${needs.sort().join()};${whiteKey(option)};${option.verdict};${current})`;
 }
 
-function standings(groups: readonly Group[], configuration: Configuration, weigh: Weigh): Map<string, Standing> {
+function usageProfiles(
+	groups: readonly Group[],
+	configuration: Configuration,
+	weigh: Weigh
+): Map<string, UsageProfile> {
 	const watch = groups.map((group) => watched(configuration, group));
 	const uses = new Map<string, { uses: string[]; weighed: number[]; sockets: number; option: Option; seen: boolean }>();
 	groups.forEach((group, index) => {
@@ -87,7 +91,7 @@ function takesOver(a: readonly number[], b: readonly number[]): boolean {
 	return b.every((costB, n) => a.every((costA, m) => n + m >= a.length || (a[n + m] ?? Infinity) <= costA + costB));
 }
 
-function beats(a: Standing, b: Standing): boolean {
+function beats(a: UsageProfile, b: UsageProfile): boolean {
 	return (
 		a.weighed.every((value, i) => value <= (b.weighed[i] ?? 0)) &&
 		a.current.every((value, i) => value >= (b.current[i] ?? 0)) &&
@@ -101,14 +105,14 @@ function beats(a: Standing, b: Standing): boolean {
  * equals the one Match ranks first is kept.
  */
 export function pruneOptions(groups: readonly Group[], configuration: Configuration, weigh: Weigh): Group[] {
-	const byUse = new Map<string, Map<string, Standing>>();
-	for (const [id, own] of standings(groups, configuration, weigh)) {
-		const kept = byUse.get(own.uses) ?? new Map<string, Standing>();
+	const byUse = new Map<string, Map<string, UsageProfile>>();
+	for (const [id, own] of usageProfiles(groups, configuration, weigh)) {
+		const kept = byUse.get(own.uses) ?? new Map<string, UsageProfile>();
 		byUse.set(own.uses, kept);
 		if ([...kept.values()].some((other) => beats(other, own))) continue;
-		for (const [other, standing] of kept) if (beats(own, standing)) kept.delete(other);
+		for (const [other, profile] of kept) if (beats(own, profile)) kept.delete(other);
 		kept.set(id, own);
 	}
-	const kept = new Set([...byUse.values()].flatMap((standing) => [...standing.keys()]));
+	const kept = new Set([...byUse.values()].flatMap((profile) => [...profile.keys()]));
 	return groups.map((g) => ({ ...g, options: g.options.filter((o) => g.fixed || kept.has(o.product.id)) }));
 }

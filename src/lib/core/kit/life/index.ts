@@ -1,4 +1,4 @@
 export * from './state';
 export * from './compare';
-export * from './touched';
+export * from './release-impacts';
 export * from './also-for';

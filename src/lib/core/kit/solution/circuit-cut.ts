@@ -7,20 +7,20 @@ import type { Solution } from '../../solver/solver';
 
 type Values = Extract<Solution, { values: unknown }>['values'];
 
-const known = new WeakMap<Configuration, ReadonlySet<string>>();
+const cache = new WeakMap<Configuration, ReadonlySet<string>>();
 
 /** Ids of what there was to complain of as the vehicle left the works, at any supply. */
 function complaintsBefore(configuration: Configuration): ReadonlySet<string> {
-	const seen = known.get(configuration);
+	const seen = cache.get(configuration);
 	if (seen) return seen;
 	const stock = vehicleCircuit(configuration, STOCK);
 	const found = new Set(REMEDY_VOLTS.flatMap((volts) => complaintsOf(stock, volts).map((c) => c.id)));
-	known.set(configuration, found);
+	cache.set(configuration, found);
 	return found;
 }
 
 /** What there is to complain of with a kit that there was not as the vehicle left the works, at any supply. */
-export function broughtBy(configuration: Configuration, circuit: VehicleCircuit): CircuitComplaint[] {
+export function newComplaints(configuration: Configuration, circuit: VehicleCircuit): CircuitComplaint[] {
 	const before = complaintsBefore(configuration);
 	const after = REMEDY_VOLTS.flatMap((volts) => complaintsOf(circuit, volts));
 	return [...new Map(after.map((c) => [c.id, c])).values()].filter((c) => !before.has(c.id));

@@ -1,6 +1,6 @@
 import type { Product } from '../../model';
 import { dealt, readLines, valueOf, type KitAnswer } from '../answer/answer';
-import { broughtBy, cutFor } from './circuit-cut';
+import { newComplaints, cutFor } from './circuit-cut';
 import { circuitWithKit } from '../answer/fitted';
 import type { Group, KitCase } from '../choices/options';
 import { isOutside, kitProgram, type CutTerm, type KitProgram, type ProgramInput } from '../program';
@@ -21,7 +21,7 @@ export interface SolvedKit {
 }
 
 /** Cuts, when what the sums let pass is not what the network says. */
-const MOST_CUTS = 8;
+const MAX_CUTS = 8;
 
 /** Keys of the lamps and assemblies a kit has chosen, for each group of its own. */
 export function chosenKeys({ kit, solution }: SolvedKit): string[] {
@@ -45,7 +45,7 @@ function complaintsWith({ configuration, shop, order }: ProgramInput, kitCase: K
 		{ lines, has: order.has?.lamps ?? {} },
 		{ product: (id) => products.get(id), accessory: (id) => shop.accessories.find((a) => a.id === id) }
 	);
-	return broughtBy(configuration, circuit);
+	return newComplaints(configuration, circuit);
 }
 
 /**
@@ -103,7 +103,7 @@ export async function solveChecked(
 		const fresh = complaints
 			.map((c) => cutFor(input.configuration, kit, solution.values, c))
 			.filter((cut) => cut.length > 0);
-		if (fresh.length === 0 || cuts.length >= MOST_CUTS) return last;
+		if (fresh.length === 0 || cuts.length >= MAX_CUTS) return last;
 		cuts.push(...fresh);
 	}
 }

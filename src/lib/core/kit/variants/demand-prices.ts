@@ -7,7 +7,7 @@ import type { Solver, SolveWatch } from '../../solver/solver';
 import { PRICED, type Variant } from './priced-demands';
 
 /** What a demand costs: the kit with it against the kit without it. */
-export interface RulePrice {
+export interface DemandPrice {
 	words: string;
 	kind: Variant['kind'];
 	/** Price with the demand less the price without it, minor units; null when one of the two cannot be. */
@@ -29,7 +29,7 @@ async function priced(
 	kitCase: KitCase,
 	solver: Solver,
 	watch: SolveWatch
-): Promise<RulePrice> {
+): Promise<DemandPrice> {
 	const { words, kind } = variant;
 	const prepared = prepareKit(kitCase, variant.order);
 	const input = variant.lifted ? { ...prepared.input, lifted: variant.lifted } : prepared.input;
@@ -46,15 +46,15 @@ async function priced(
 const AT_ONCE = 2;
 
 /** The price of each demand of an order, and of wishes that are often made: each is one kit more to solve. */
-export async function rulePrices(
+export async function demandPrices(
 	kitCase: KitCase,
 	order: KitOrder,
 	answer: KitAnswer,
 	solver: Solver,
 	watch: PricingWatch = {}
-): Promise<RulePrice[]> {
+): Promise<DemandPrice[]> {
 	const variants = PRICED.flatMap((variants) => variants(order, kitCase));
-	const prices: RulePrice[] = [];
+	const prices: DemandPrice[] = [];
 	let next = 0;
 	let done = 0;
 	const worker = async () => {

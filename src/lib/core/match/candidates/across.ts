@@ -53,7 +53,7 @@ function acrossPlace(
 	};
 }
 
-const said = ({ name: _name, ...place }: AcrossPlace) =>
+const answerKey = ({ name: _name, ...place }: AcrossPlace) =>
 	JSON.stringify({ ...place, candidates: place.candidates.map(({ product, verdict }) => [product.id, verdict]) });
 
 /** A left and a right place with the same answer, as one. */
@@ -63,7 +63,7 @@ function twinsJoined(places: readonly AcrossPlace[]): AcrossPlace[] {
 		if (!left.delete(place.name)) return [];
 		const [base, side] = place.name.split(', ');
 		const other = left.get(`${base}, ${side === 'left' ? 'right' : 'left'}`);
-		if (!side || !other || said(other) !== said(place)) return [place];
+		if (!side || !other || answerKey(other) !== answerKey(place)) return [place];
 		left.delete(other.name);
 		return [{ ...place, name: `${base}, both` }];
 	});

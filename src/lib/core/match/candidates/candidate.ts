@@ -40,7 +40,7 @@ export class Candidate {
 	#score: number | null = null;
 
 	/** Rank among verdicts: a filament lamp that fits comes after every LED that fits, alone or with parts, and before the unsure. */
-	private readonly standing: number;
+	private readonly rank: number;
 
 	constructor(
 		private readonly socket: SocketCase,
@@ -48,7 +48,7 @@ export class Candidate {
 		readonly verdict: Verdict = quickVerdict(socket, judged)
 	) {
 		const rank = VERDICTS.indexOf(verdict);
-		this.standing = judged.lamp === 'filament' && rank < VERDICTS.indexOf('unknown') ? 1.5 : rank;
+		this.rank = judged.lamp === 'filament' && rank < VERDICTS.indexOf('unknown') ? 1.5 : rank;
 	}
 
 	get product(): Product {
@@ -85,7 +85,7 @@ export class Candidate {
 	/** Better ones first: verdict, then score, then id so that the order never wavers. The refused are not scored: by price. */
 	static compare(a: Candidate, b: Candidate): number {
 		return (
-			a.standing - b.standing ||
+			a.rank - b.rank ||
 			(a.verdict === 'refused' ? a.judged.price - b.judged.price || 0 : b.score - a.score) ||
 			(a.product.id < b.product.id ? -1 : 1)
 		);

@@ -72,7 +72,7 @@ export function matchSocket(
 }
 
 /** Equal for sockets that no rule can tell apart: all their facts but their own names, and all that is asked of their outputs. */
-export function likeness({ socket, channels, neighbours }: SocketCase): string {
+export function equivalenceKey({ socket, channels, neighbours }: SocketCase): string {
 	const { id: _id, side: _side, index: _index, names: _names, evidence: _evidence, unit: _unit, ...facts } = socket;
 	const outputs = channels.map(({ channel, function: fn, demand, same, others }) => [
 		channel.feed,
@@ -90,7 +90,7 @@ export function matchConfiguration(configuration: Configuration, catalogue: Cata
 	return configuration.sockets.map((socket) => {
 		const prepared = socketCase(configuration, socket, shop, catalogue.through);
 		if (!prepared) return openMatch(socket);
-		const key = likeness(prepared);
+		const key = equivalenceKey(prepared);
 		const twin = judged.get(key);
 		if (twin) return { socket, open: null, candidates: twin.map((candidate) => candidate.in(prepared)) };
 		const candidates = candidatesFor(prepared, catalogue);

@@ -23,9 +23,9 @@ import {
 	knownLens,
 	ledSource,
 	rememberingLens,
-	soberFlux,
+	deratedFlux,
 	type LensedLight,
-	type SoberFlux,
+	type DeratedFlux,
 	type Source,
 	type throughLens
 } from '../../optics';
@@ -33,7 +33,7 @@ import type { Assumed, SetValues } from '../../quantity';
 import { channelsOf, sourceText } from '../../vehicle';
 import { assumedBy } from '../assumptions';
 import { placeHeat, type PlaceHeat } from './heat-case';
-import { furthestAmong, neighboursOf, type Beside, type Neighbour } from './neighbours';
+import { mostDifferentAmong, neighboursOf, type Beside, type Neighbour } from './neighbours';
 
 /** What a shop brings to every match. */
 export interface Shop {
@@ -73,7 +73,7 @@ export interface SocketCase {
 	/** Lamps whose white light is seen at the same time. */
 	neighbours: readonly Neighbour[];
 	/** The neighbour whose white is furthest from a light of this place; null where no whites meet. */
-	furthest: (light: LensedLight) => Beside | null;
+	mostDifferentWhite: (light: LensedLight) => Beside | null;
 	heat: PlaceHeat;
 	shop: Shop;
 	assumed: Assumed;
@@ -93,7 +93,7 @@ export interface ProductCase {
 	categories: LampCategory[];
 	light: Source | null;
 	minorLight: Source | null;
-	flux: SoberFlux | null;
+	flux: DeratedFlux | null;
 	/** Price of one lamp in the cheapest pack, minor units; infinite when it is not on sale. */
 	price: number;
 	/** Pieces on the shelf; null when no pack says how many there are. */
@@ -173,7 +173,7 @@ export function socketCase(
 		stockLumens: stock && category.lumens !== undefined ? category.lumens * stock.transmittance : null,
 		channels: channelsOf(configuration, socket).map((c) => channelCase(configuration, socket, category, c)),
 		neighbours,
-		furthest: furthestAmong(neighbours),
+		mostDifferentWhite: mostDifferentAmong(neighbours),
 		heat: placeHeat(socket, category, assumed),
 		shop,
 		assumed,
@@ -183,7 +183,7 @@ export function socketCase(
 }
 
 /** A filament lamp without a flux of its own gives what its category says. */
-function nominalFlux(product: Product): SoberFlux | null {
+function nominalFlux(product: Product): DeratedFlux | null {
 	const lumens = categoryOrNull(product.fits[0])?.lumens;
 	return lumens === undefined ? null : { lumens, basis: 'nominal' };
 }
@@ -222,7 +222,7 @@ export function productCase(record: Product, complaints = 0): ProductCase {
 		categories: product.fits.flatMap((name) => categoryOrNull(name) ?? []),
 		light,
 		minorLight: minorLight(product) ?? (isSwitchback(product) ? null : light),
-		flux: soberFlux(product) ?? (led ? null : nominalFlux(product)),
+		flux: deratedFlux(product) ?? (led ? null : nominalFlux(product)),
 		price: Math.min(Infinity, ...product.packs.map((pack) => pack.price / pack.count)),
 		pieces: piecesOf(product),
 		complaints

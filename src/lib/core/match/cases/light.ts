@@ -1,6 +1,6 @@
 import type { ProductCase, SocketCase } from './cases';
 
-/** Luminous flux behind the lens relative to the filament lamp behind the same lens, by the sober flux; null when one of them is not known. */
+/** Luminous flux behind the lens relative to the filament lamp behind the same lens, by the derated flux; null when one of them is not known. */
 export function survivingShare(
 	{ lens, stockLumens, through }: SocketCase,
 	{ light, flux }: ProductCase
@@ -10,6 +10,6 @@ export function survivingShare(
 }
 
 /** Widest difference between a product's white and the whites beside it, mired; null when one side has no white. */
-export function widestMired({ lens, furthest, through }: SocketCase, { light }: ProductCase): number | null {
-	return (light && lens ? furthest(through(light, lens)) : null)?.mired ?? null;
+export function widestMired({ lens, mostDifferentWhite, through }: SocketCase, { light }: ProductCase): number | null {
+	return (light && lens ? mostDifferentWhite(through(light, lens)) : null)?.mired ?? null;
 }

@@ -50,19 +50,20 @@ export interface Beside {
 }
 
 /** Finds the neighbour whose white is furthest from a light; null where no whites meet. Remembered for each light. */
-export function furthestAmong(neighbours: readonly Neighbour[]): (light: LensedLight) => Beside | null {
-	const known = new Map<LensedLight, Beside | null>();
+export function mostDifferentAmong(neighbours: readonly Neighbour[]): (light: LensedLight) => Beside | null {
+	const cache = new Map<LensedLight, Beside | null>();
 	return (light) => {
-		const seen = known.get(light);
+		const seen = cache.get(light);
 		if (seen !== undefined) return seen;
 		const white = whitePoint(light);
-		let furthest: Beside | null = null;
+		let mostDifferentWhite: Beside | null = null;
 		for (const { name, white: other } of neighbours) {
 			if (!white || !other) continue;
 			const mired = miredDifference(white, other);
-			if (!furthest || mired > furthest.mired) furthest = { white, name, cct: other.cct, mired };
+			if (!mostDifferentWhite || mired > mostDifferentWhite.mired)
+				mostDifferentWhite = { white, name, cct: other.cct, mired };
 		}
-		known.set(light, furthest);
-		return furthest;
+		cache.set(light, mostDifferentWhite);
+		return mostDifferentWhite;
 	};
 }

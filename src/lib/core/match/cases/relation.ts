@@ -33,14 +33,14 @@ function between(from: LampCategory, to: LampCategory, lamp: 'led' | 'filament')
 }
 
 /** Relations by category, worked out once; the table of lamps does not change while a program runs. */
-const known = {
+const cache = {
 	led: new Map<LampCategory, Map<LampCategory, Relation>>(),
 	filament: new Map<LampCategory, Map<LampCategory, Relation>>()
 };
 
 function relationOf(from: LampCategory, to: LampCategory, lamp: 'led' | 'filament'): Relation {
-	let row = known[lamp].get(from);
-	if (!row) known[lamp].set(from, (row = new Map()));
+	let row = cache[lamp].get(from);
+	if (!row) cache[lamp].set(from, (row = new Map()));
 	let found = row.get(to);
 	if (!found) row.set(to, (found = between(from, to, lamp)));
 	return found;

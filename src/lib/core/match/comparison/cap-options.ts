@@ -62,22 +62,22 @@ function waysOf(s: SocketCase): Way[] {
 	];
 }
 
-type Said = Pick<CapOption, 'level' | 'why'>;
+type CapFinding = Pick<CapOption, 'level' | 'why'>;
 
-function depthSays({ depth }: Way, needed: number | null): Said | null {
+function depthFinding({ depth }: Way, needed: number | null): CapFinding | null {
 	if (needed === null) return { level: 'unknown', why: 'the length of the body behind is not known' };
 	if (depth === null) return null;
 	const over = needed - depth;
 	return over > 0 ? { level: 'refuse', why: `the body is ${Math.round(over * 10) / 10} mm too deep for it` } : null;
 }
 
-function driverSays({ kind, port }: Way, p: ProductCase): Said | null {
+function driverFinding({ kind, port }: Way, p: ProductCase): CapFinding | null {
 	const inline = p.product.driver?.where === 'inline';
 	if (!inline || kind === 'stock') return null; // the size gate looks for room under the stock cap
 	return port >= PLUG_MM ? null : { level: 'unknown', why: 'no port for the driver: see that it fits inside' };
 }
 
-function kindSays({ kind }: Way): Said | null {
+function kindFinding({ kind }: Way): CapFinding | null {
 	if (kind === 'none') return { level: 'refuse', why: 'dust and water get in' };
 	return kind === 'modified' ? { level: 'unknown', why: 'a cut cap is as tight as the work on it' } : null;
 }
@@ -93,15 +93,17 @@ export function capOptions(s: SocketCase, p: ProductCase): CapOption[] {
 	return waysOf(s).map((way) => {
 		const heat = heatCaseOf(s, p.product, way.state);
 		const temperature = heat && steadyTemperature(heat);
-		const says: (Said | null)[] = [kindSays(way), depthSays(way, needed), driverSays(way, p)];
-		if (temperature === null || limit === undefined) says.push({ level: 'unknown', why: 'the heat is not known' });
+		const findings: (CapFinding | null)[] = [kindFinding(way), depthFinding(way, needed), driverFinding(way, p)];
+		if (temperature === null || limit === undefined) findings.push({ level: 'unknown', why: 'the heat is not known' });
 		else {
 			const level = heatLevel(temperature, limit, s.heat.margins);
-			if (level !== 'pass') says.push({ level, why: `about ${Math.round(temperature)} C of ${limit} C` });
+			if (level !== 'pass') findings.push({ level, why: `about ${Math.round(temperature)} C of ${limit} C` });
 		}
-		const said = says.filter((one) => one !== null).sort((a, b) => LEVELS.indexOf(b.level) - LEVELS.indexOf(a.level));
+		const ranked = findings
+			.filter((one) => one !== null)
+			.sort((a, b) => LEVELS.indexOf(b.level) - LEVELS.indexOf(a.level));
 		const { kind, name, accessory, depth, price } = way;
-		const [worst] = said;
+		const [worst] = ranked;
 		return {
 			kind,
 			name,
@@ -110,7 +112,7 @@ export function capOptions(s: SocketCase, p: ProductCase): CapOption[] {
 			price,
 			temperature,
 			level: worst?.level ?? 'pass',
-			why: said.map(({ why }) => why).join('; ') || 'closes over it and stays cool'
+			why: ranked.map(({ why }) => why).join('; ') || 'closes over it and stays cool'
 		};
 	});
 }

@@ -3,12 +3,12 @@ import type { ProductCase, SocketCase } from '../cases/cases';
 import { CRITERIA } from './criteria';
 import { weightId } from './weights';
 
-const known = new WeakMap<Assumed, readonly number[]>();
+const cache = new WeakMap<Assumed, readonly number[]>();
 
 /** Weights in the order of the criteria; looked up once for what a shop has set. */
 function weightsIn(assumed: Assumed): readonly number[] {
-	const weights = known.get(assumed) ?? CRITERIA.map(({ id }) => assumedValue(assumed, weightId(id)));
-	known.set(assumed, weights);
+	const weights = cache.get(assumed) ?? CRITERIA.map(({ id }) => assumedValue(assumed, weightId(id)));
+	cache.set(assumed, weights);
 	return weights;
 }
 

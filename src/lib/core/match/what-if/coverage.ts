@@ -2,7 +2,7 @@ import type { Product } from '../../model';
 import type { Candidate } from '../candidates/candidate';
 import type { SocketMatch } from '../candidates/match';
 import { WISH_KINDS } from './kinds';
-import type { Wish } from './wish';
+import type { Preferences } from './preferences';
 
 /** A socket that a wish leaves without a lamp, or gives another one. */
 export interface Moved {
@@ -31,20 +31,20 @@ const serves = ({ product, verdict }: Candidate) =>
 const priceOf = ({ product }: Candidate) =>
 	product.packs.length === 0 ? 0 : Math.min(...product.packs.map((pack) => pack.price / pack.count));
 
-function labelOf(wish: Wish): string {
+function labelOf(wish: Preferences): string {
 	const made = WISH_KINDS.filter((kind) => kind.made(wish)).map((kind) => kind.label(wish));
 	return made.join(', ') || 'no wish';
 }
 
 /** Which candidates a wish keeps. */
-export function wishKeeps(wish: Wish): (candidate: Candidate) => boolean {
+export function meetsPreferences(wish: Preferences): (candidate: Candidate) => boolean {
 	const kinds = WISH_KINDS.filter((kind) => kind.made(wish));
 	return (candidate) => kinds.every((kind) => kind.keeps(candidate, wish));
 }
 
 /** The best LED a wish leaves for each socket, by socket id; sockets it leaves without one are not in it. */
-export function bestUnder(matches: readonly SocketMatch[], wish: Wish): Map<string, Product> {
-	const keeps = wishKeeps(wish);
+export function bestUnder(matches: readonly SocketMatch[], wish: Preferences): Map<string, Product> {
+	const keeps = meetsPreferences(wish);
 	return new Map(
 		matches.flatMap(({ socket, candidates }): [string, Product][] => {
 			const best = candidates.find((candidate) => serves(candidate) && keeps(candidate));
@@ -54,8 +54,8 @@ export function bestUnder(matches: readonly SocketMatch[], wish: Wish): Map<stri
 }
 
 /** How many sockets the wish leaves with a lamp, which it loses, and where the best one changes. */
-export function coverageOf(matches: readonly SocketMatch[], wish: Wish): Coverage {
-	const keeps = wishKeeps(wish);
+export function coverageOf(matches: readonly SocketMatch[], wish: Preferences): Coverage {
+	const keeps = meetsPreferences(wish);
 	const moves = matches.flatMap(({ socket, candidates }): Moved[] => {
 		const good = candidates.filter(serves);
 		const [before] = good;
@@ -73,7 +73,7 @@ export function coverageOf(matches: readonly SocketMatch[], wish: Wish): Coverag
 }
 
 /** Each part of a wish by itself, and the whole of it when it has several: what each costs in coverage. */
-export function coverageByPart(matches: readonly SocketMatch[], wish: Wish): Coverage[] {
+export function coverageByPart(matches: readonly SocketMatch[], wish: Preferences): Coverage[] {
 	const parts = WISH_KINDS.filter((kind) => kind.made(wish)).map((kind) => coverageOf(matches, kind.alone(wish)));
 	return parts.length > 1 ? [...parts, coverageOf(matches, wish)] : parts;
 }

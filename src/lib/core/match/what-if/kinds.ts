@@ -1,9 +1,9 @@
 import { ALIKE_MIRED } from '../../optics';
 import { mired } from '../../quantity';
 import { piecesOf } from '../cases/cases';
-import { NO_WISH, type WishKind } from './wish';
+import { NO_WISH, type PreferenceKind } from './preferences';
 
-const inStock: WishKind = {
+const inStock: PreferenceKind = {
 	id: 'inStock',
 	made: (wish) => wish.inStock,
 	label: () => 'only products in stock',
@@ -11,7 +11,7 @@ const inStock: WishKind = {
 	alone: () => ({ ...NO_WISH, inStock: true })
 };
 
-const withoutParts: WishKind = {
+const withoutParts: PreferenceKind = {
 	id: 'withoutParts',
 	made: (wish) => wish.withoutParts,
 	label: () => 'nothing that needs a part',
@@ -20,7 +20,7 @@ const withoutParts: WishKind = {
 };
 
 /** Coloured light has no colour temperature to keep to, and stays. */
-const kelvin: WishKind = {
+const kelvin: PreferenceKind = {
 	id: 'kelvin',
 	made: (wish) => wish.kelvin !== null,
 	label: (wish) => `${wish.kelvin} K throughout`,
@@ -31,7 +31,7 @@ const kelvin: WishKind = {
 	alone: (wish) => ({ ...NO_WISH, kelvin: wish.kelvin })
 };
 
-const maker: WishKind = {
+const maker: PreferenceKind = {
 	id: 'maker',
 	made: (wish) => wish.maker !== null,
 	label: (wish) => `only ${wish.maker}`,
@@ -40,4 +40,4 @@ const maker: WishKind = {
 };
 
 /** Every kind of wish. A new one is an entry here and a field of `Wish`. */
-export const WISH_KINDS: readonly WishKind[] = [inStock, withoutParts, kelvin, maker];
+export const WISH_KINDS: readonly PreferenceKind[] = [inStock, withoutParts, kelvin, maker];

@@ -10,7 +10,7 @@ import {
 	factText,
 	openQuestions,
 	settle,
-	standingOf,
+	confirmationOf,
 	valueAt,
 	withValueAt
 } from '.';
@@ -127,11 +127,11 @@ describe('questions', () => {
 	});
 });
 
-describe('standing', () => {
+describe('confirmation', () => {
 	it('is confirmed by hand, manual or maker only', () => {
-		const standing = (source: Evidence['source']) =>
-			standingOf('socket', socketWith({ evidence: [said('lens', 'clear', source)] }), 'lens');
-		expect(EVIDENCE_SOURCES.map(standing)).toEqual([
+		const confirmation = (source: Evidence['source']) =>
+			confirmationOf('socket', socketWith({ evidence: [said('lens', 'clear', source)] }), 'lens');
+		expect(EVIDENCE_SOURCES.map(confirmation)).toEqual([
 			'confirmed',
 			'confirmed',
 			'confirmed',
@@ -139,10 +139,10 @@ describe('standing', () => {
 			'unconfirmed',
 			'unconfirmed'
 		]);
-		expect(standingOf('socket', socketWith(), 'lens')).toBe('unconfirmed');
-		expect(standingOf('socket', socketWith(), 'wiring')).toBeNull();
+		expect(confirmationOf('socket', socketWith(), 'lens')).toBe('unconfirmed');
+		expect(confirmationOf('socket', socketWith(), 'wiring')).toBeNull();
 		const doubted = claimed(socketWith(), said('lens', 'clear', 'in-hand'), said('lens', 'red', 'customer'));
-		expect(standingOf('socket', doubted, 'lens')).toBe('contested');
+		expect(confirmationOf('socket', doubted, 'lens')).toBe('contested');
 	});
 });
 

@@ -40,11 +40,11 @@ function contested(
 ): ContestedValue[] {
 	const values: ContestedValue[] = [];
 	for (const item of liveEvidence(evidence, fact)) {
-		const said = item.value ?? current;
-		if (item.fact !== fact || said === undefined) continue;
-		const known = values.find(({ value }) => agree(value, said, tolerance));
+		const claimed = item.value ?? current;
+		if (item.fact !== fact || claimed === undefined) continue;
+		const known = values.find(({ value }) => agree(value, claimed, tolerance));
 		if (known) known.evidence.push(item);
-		else values.push({ value: said, evidence: [item] });
+		else values.push({ value: claimed, evidence: [item] });
 	}
 	return values;
 }
@@ -74,18 +74,18 @@ export function settle<T extends object & Subject>(kind: SubjectKind, subject: T
 	const { fact, value, ...overruled } = decision;
 	const { tolerance } = factOf(kind, fact);
 	const evidence = (subject.evidence ?? []).map((item) => {
-		const said = item.value ?? valueAt(subject, fact);
-		const loses = item.fact === fact && !item.overruled && !agree(said, value, tolerance);
-		return loses ? { ...item, value: said, overruled } : item;
+		const claimed = item.value ?? valueAt(subject, fact);
+		const loses = item.fact === fact && !item.overruled && !agree(claimed, value, tolerance);
+		return loses ? { ...item, value: claimed, overruled } : item;
 	});
 	return { ...withValueAt(subject, fact, value), evidence };
 }
 
 /** How sure a fact of a subject is. */
-export type Standing = 'confirmed' | 'unconfirmed' | 'contested';
+export type Confirmation = 'confirmed' | 'unconfirmed' | 'contested';
 
-/** The standing of a fact; null when nothing is known of it. */
-export function standingOf(kind: SubjectKind, subject: object & Subject, fact: string): Standing | null {
+/** How sure a fact is; null when nothing is known of it. */
+export function confirmationOf(kind: SubjectKind, subject: object & Subject, fact: string): Confirmation | null {
 	if (valueAt(subject, fact) === undefined) return null;
 	const live = liveEvidence(subject.evidence, fact).sort(compareStrength);
 	if (contested(live, fact, valueAt(subject, fact), factOf(kind, fact).tolerance).length > 1) return 'contested';

@@ -1,8 +1,8 @@
 import { type Evidence, EVIDENCE_SOURCES } from '../../model';
 
 /** True when evidence about `said` speaks of the fact `asked`: the same one, one of its parts, or the whole it belongs to. */
-export function speaksOf(said: string, asked: string): boolean {
-	return said === asked || said.startsWith(`${asked}.`) || asked.startsWith(`${said}.`);
+export function speaksOf(claimed: string, asked: string): boolean {
+	return claimed === asked || claimed.startsWith(`${asked}.`) || asked.startsWith(`${claimed}.`);
 }
 
 /** Negative when `a` is the stronger evidence: the better source, the newer one among equals. */

@@ -1,4 +1,4 @@
-import { CAUTIONS, policySentences, wiresOf, type ShownLine } from '../../../core/views';
+import { CAUTIONS, policySentences, wiresOf, type LineView } from '../../../core/views';
 import { amount } from '../../../core/quantity';
 import type { KitSheet } from '../../services/kits';
 import {
@@ -28,7 +28,7 @@ const COLUMNS: readonly PaperColumn[] = [
 
 const VERDICT: Record<string, string> = { fits: '', parts: 'fits with parts', unknown: 'CHECKED BY HAND' };
 
-function cells(line: ShownLine): string[] {
+function cells(line: LineView): string[] {
 	const what = [line.name, line.verdict ? VERDICT[line.verdict] : line.solves].filter(Boolean).join('\n');
 	const places = line.places.length > 0 ? line.places.join('; ') : 'the whole vehicle';
 	const where = [places, ...line.doubts].join('\n');
@@ -36,7 +36,7 @@ function cells(line: ShownLine): string[] {
 	return [line.sku, what, where, String(line.packs), String(line.count), spare, amount(line.price)];
 }
 
-function lines(doc: Doc, title: string, rows: readonly ShownLine[], currency: string): void {
+function lines(doc: Doc, title: string, rows: readonly LineView[], currency: string): void {
 	if (rows.length === 0) return;
 	heading(doc, title);
 	const columns = COLUMNS.map((c) => (c.title === 'Price' ? { ...c, title: `Price, ${currency}` } : c));
@@ -89,9 +89,9 @@ export function kitSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promis
 		head(doc, sheet, link);
 		lines(doc, 'Lamps', sheet.kit.lamps, sheet.currency);
 		lines(doc, 'Parts', sheet.kit.parts, sheet.currency);
-		const said = compromises(sheet);
-		if (said.length > 0) heading(doc, 'Compromises and checks by hand');
-		bullets(doc, said);
+		const notes = compromises(sheet);
+		if (notes.length > 0) heading(doc, 'Compromises and checks by hand');
+		bullets(doc, notes);
 		const wires = wiresOf(sheet);
 		if (wires.length > 0) heading(doc, 'Wires');
 		bullets(doc, wires);

@@ -1,4 +1,4 @@
-import type { ShownLine } from '../../../core/views';
+import type { LineView } from '../../../core/views';
 import type { KitSheet } from '../../services/kits';
 import { inner, MARGIN, paragraph, pdf, table, type Doc, type Paper, type PaperColumn } from './paper';
 
@@ -13,8 +13,8 @@ const COLUMNS: readonly PaperColumn[] = [
 ];
 
 /** Lines by shelf, in the order somebody walks along them; what nobody has put on a shelf comes last. */
-export function byShelf(lines: readonly ShownLine[]): [string, ShownLine[]][] {
-	const shelves = new Map<string, ShownLine[]>();
+export function byShelf(lines: readonly LineView[]): [string, LineView[]][] {
+	const shelves = new Map<string, LineView[]>();
 	for (const line of lines.filter((l) => l.packs > 0))
 		shelves.set(line.shelf ?? NO_SHELF, [...(shelves.get(line.shelf ?? NO_SHELF) ?? []), line]);
 	const order = new Intl.Collator('en', { numeric: true });

@@ -1,6 +1,6 @@
 import { arc } from 'd3-shape';
 import type PDFDocument from 'pdfkit';
-import type { ShownSocket } from '../../../core/views';
+import type { SocketView } from '../../../core/views';
 import { layOut, middle, type Cell } from '../../../core/views/rota-layout';
 
 const RADII = { exterior: [146, 208], cabin: [80, 138], core: [18, 72] } as const;
@@ -9,7 +9,7 @@ const RIM = [211, 224] as const;
 /** Draws the rota as vectors, its print form: marks on white, each lamp's light as a band on the rim. */
 export function drawRota(
 	doc: InstanceType<typeof PDFDocument>,
-	sockets: readonly ShownSocket[],
+	sockets: readonly SocketView[],
 	at: { x: number; y: number; size: number }
 ): void {
 	const scale = at.size / (2 * RIM[1]);

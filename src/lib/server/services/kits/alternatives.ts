@@ -2,11 +2,11 @@ import type { Knex } from 'knex';
 import { assembliesOf, groupsOf, socketsInScope } from '../../../core/kit';
 import { describe, matchSocket, type Candidate, type Verdict } from '../../../core/match';
 import { groupName, socketName, twinGroups } from '../../../core/vehicle';
-import type { ShownAlternative, ShownPlace } from '../../../core/views';
+import type { AlternativeView, PlaceView } from '../../../core/views';
 import { shopData } from '../catalogue';
 import type { KitSheet } from './show';
 
-const MOST = 24;
+const MAX_ALTERNATIVES = 24;
 const cheapest = (packs: readonly { price: number; count: number }[]) =>
 	packs.length === 0 ? null : Math.round(Math.min(...packs.map((p) => p.price / p.count)));
 
@@ -21,7 +21,7 @@ export async function alternativesFor(
 	db: Knex,
 	{ configuration, order, answer }: KitSheet,
 	socketId: string
-): Promise<ShownPlace | null> {
+): Promise<PlaceView | null> {
 	const groups = twinGroups(socketsInScope(configuration.sockets, order));
 	const group = groups.find((g) => g.some((s) => s.id === socketId));
 	const [socket] = group ?? [];
@@ -35,7 +35,7 @@ export async function alternativesFor(
 		product: { id: string; name: string; maker: string; packs: readonly { price: number; count: number }[] },
 		verdict: Verdict,
 		reason: string | null
-	): ShownAlternative => ({
+	): AlternativeView => ({
 		product: product.id,
 		name: `${product.maker} ${product.name}`,
 		verdict,
@@ -46,7 +46,7 @@ export async function alternativesFor(
 	});
 	const lamps = matchSocket(configuration, socket, catalogue, shop)
 		.candidates.filter((c) => c.verdict !== 'refused')
-		.slice(0, MOST)
+		.slice(0, MAX_ALTERNATIVES)
 		.map((c) => shown(c.product, c.verdict, reasonOf(c)));
 	const assemblies = assembliesOf(
 		{ configuration, catalogue, shop },

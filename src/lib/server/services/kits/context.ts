@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { Configuration, KitOrder } from '../../../core/model';
-import { assembleKit, type KitAnswer, type KitWish, type Solver } from '../../../core/kit';
+import { assembleKit, type KitAnswer, type AssembleOptions, type Solver } from '../../../core/kit';
 import { err, ok, type Result } from '../../../core/result';
 import { findConfiguration } from '../../repositories/configurations';
 import { findKit, type StoredKit } from '../../repositories/kits';
@@ -15,7 +15,7 @@ export interface KitContext {
 	/** A new id that nobody has. */
 	newId: () => string;
 	/** Lets somebody look on while the kit of an id is solved, and stop it. */
-	watched: <T>(id: string, work: (watch: NonNullable<KitWish['watch']>) => Promise<T>) => Promise<T>;
+	watched: <T>(id: string, work: (watch: NonNullable<AssembleOptions['watch']>) => Promise<T>) => Promise<T>;
 }
 
 /** Works a kit out by the facts of today. An order that cannot hold together comes back in words. */

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { CAUTIONS, policySentences, wiresOf, type ShownSocket } from '../../../core/views';
+import { CAUTIONS, policySentences, wiresOf, type SocketView } from '../../../core/views';
 import { findRevision, listRevisions } from '../../repositories/kits';
 import { kitSheet } from './show';
 
@@ -12,7 +12,7 @@ export interface CustomerKit {
 	/** Code of a later revision, when there is one. */
 	newer: string | null;
 	tells: string[];
-	sockets: ShownSocket[];
+	sockets: SocketView[];
 	places: { places: string; name: string; pieces: number; solves: string | null }[];
 	wires: string[];
 	stays: { name: string; why: string }[];

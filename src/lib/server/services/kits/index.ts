@@ -2,7 +2,7 @@ export * from './context';
 export * from './draft';
 export * from './choices';
 export * from './life';
-export * from './touched';
+export * from './release-impacts';
 export * from './prices';
 export * from './alternatives';
 export * from './offer';

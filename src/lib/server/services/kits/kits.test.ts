@@ -8,7 +8,7 @@ import { putProduct } from '../../repositories/products';
 import { addRecord } from '../../repositories/records';
 import { bumpCatalogueVersion } from '../../repositories/settings';
 import { Stopped } from '../../solver/highs';
-import { standingOf, stopSolve, watchedSolve } from '../../workers/solves';
+import { solveState, stopSolve, watchedSolve } from '../../workers/solves';
 import { changePolicy } from '../policy';
 import {
 	alsoFor,
@@ -25,7 +25,7 @@ import {
 	reviseKit,
 	setAlso,
 	startKit,
-	touchesUnder,
+	impactsOnRelease,
 	tryInKit,
 	type KitContext
 } from '.';
@@ -207,13 +207,13 @@ describe('a released kit', () => {
 	it('is flagged by a shelf that went empty and by a complaint, and is not changed', async () => {
 		const ctx = await context();
 		const { kit } = await released(ctx);
-		expect(await touchesUnder(ctx.db, kit.id)).toEqual([]);
+		expect(await impactsOnRelease(ctx.db, kit.id)).toEqual([]);
 		const product = kit.answer.lines.find((l) => l.product)?.product as string;
 		await changeProducts(ctx.db, (p) => p.id === product, emptied);
-		expect((await touchesUnder(ctx.db, kit.id)).map((t) => t.kind)).toEqual(['stock']);
+		expect((await impactsOnRelease(ctx.db, kit.id)).map((t) => t.kind)).toEqual(['stock']);
 		await addRecord(ctx.db, 'complaints', { product, configuration: BIKE, symptom: 'flicker always' });
 		await bumpCatalogueVersion(ctx.db);
-		expect((await touchesUnder(ctx.db, kit.id)).map((t) => t.kind)).toEqual(['stock', 'complaint']);
+		expect((await impactsOnRelease(ctx.db, kit.id)).map((t) => t.kind)).toEqual(['stock', 'complaint']);
 		expect((await kitSheet(ctx.db, BIKE, kit.id))?.answer).toEqual(kit.answer);
 	});
 
@@ -265,10 +265,10 @@ describe('work under way', () => {
 			await new Promise<void>((resolve) => watch.signal?.addEventListener('abort', resolve));
 			throw new Stopped();
 		});
-		expect(standingOf(kit.id)).toEqual({ best: 900, bound: 700 });
+		expect(solveState(kit.id)).toEqual({ best: 900, bound: 700 });
 		expect(stopSolve(kit.id)).toBe(true);
 		await expect(stuck).rejects.toThrow('nothing was changed');
-		expect(standingOf(kit.id)).toBeNull();
+		expect(solveState(kit.id)).toBeNull();
 		expect(stopSolve(kit.id)).toBe(false);
 	});
 });

@@ -32,7 +32,7 @@ describe('what kit for this vehicle?', () => {
 		for (const other of others) expect(other).toBeGreaterThanOrEqual(price ?? NaN);
 		await checkDraft(ctx, 'K1', 'A. Person', Array(9).fill('looked at'));
 		await releaseKit(ctx, 'K1');
-		expect((await offerFor(ctx, BIKE, 'vehicle'))?.released).toMatchObject({ code: 'K1-R1', touched: 0 });
+		expect((await offerFor(ctx, BIKE, 'vehicle'))?.released).toMatchObject({ code: 'K1-R1', impacts: 0 });
 		expect((await offerFor(ctx, BIKE, 'rear'))?.released).toBeNull();
 		expect(await offerFor(ctx, 'nobody', 'vehicle')).toBeNull();
 	});

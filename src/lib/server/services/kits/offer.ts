@@ -1,28 +1,28 @@
 import type { Knex } from 'knex';
 import { BALANCES, kitOrder, type Balance, type Configuration, type KitScope } from '../../../core/model';
 import { assembleKit, type KitAnswer } from '../../../core/kit';
-import type { ShownOffer } from '../../../core/views';
+import type { OfferView } from '../../../core/views';
 import { findConfiguration } from '../../repositories/configurations';
 import { listKits, listRevisions } from '../../repositories/kits';
 import { shopData } from '../catalogue';
 import type { KitContext } from './context';
 import type { FrozenKit } from './life';
-import { touchesUnder } from './touched';
+import { impactsOnRelease } from './release-impacts';
 
 const REMEMBERED = 200;
-const known = new WeakMap<Knex, Map<string, ShownOffer['prices']>>();
+const cache = new WeakMap<Knex, Map<string, OfferView['prices']>>();
 
 const served = ({ lines }: KitAnswer) => lines.reduce((sum, l) => sum + (l.product ? l.sockets.length : 0), 0);
 
 /** The released kit that does for a vehicle and a scope, the last one first; what would not be worked out so today is passed over. */
-async function released(db: Knex, vehicle: string, scope: KitScope): Promise<ShownOffer['released']> {
+async function released(db: Knex, vehicle: string, scope: KitScope): Promise<OfferView['released']> {
 	const kits = (await listKits(db)).filter((kit) => kit.configurationId === vehicle || kit.life.also.includes(vehicle));
 	for (const kit of kits) {
 		const last = (await listRevisions(db, kit.id)).at(-1);
 		const frozen = last?.document as FrozenKit | undefined;
 		if (!last || frozen?.order.scope !== scope) continue;
-		const touches = await touchesUnder(db, kit.id);
-		if (touches.some((t) => t.kind === 'holds')) continue;
+		const impacts = await impactsOnRelease(db, kit.id);
+		if (impacts.some((t) => t.kind === 'holds')) continue;
 		return {
 			kit: kit.id,
 			vehicle: kit.configurationId,
@@ -31,13 +31,13 @@ async function released(db: Knex, vehicle: string, scope: KitScope): Promise<Sho
 			total: frozen.answer.total,
 			served: served(frozen.answer),
 			open: frozen.answer.open.length,
-			touched: touches.length
+			impacts: impacts.length
 		};
 	}
 	return null;
 }
 
-async function priced(ctx: KitContext, configuration: Configuration, scope: KitScope): Promise<ShownOffer['prices']> {
+async function priced(ctx: KitContext, configuration: Configuration, scope: KitScope): Promise<OfferView['prices']> {
 	const { catalogue, shop } = await shopData(ctx.db);
 	const one = async (balance: Balance) => {
 		const order = kitOrder.parse({ scope, balance });
@@ -48,12 +48,12 @@ async function priced(ctx: KitContext, configuration: Configuration, scope: KitS
 }
 
 /** "What kit for this vehicle?": the released kit that does, and what a kit would cost by each of the three balances; null without the vehicle. */
-export async function offerFor(ctx: KitContext, vehicle: string, scope: KitScope): Promise<ShownOffer | null> {
+export async function offerFor(ctx: KitContext, vehicle: string, scope: KitScope): Promise<OfferView | null> {
 	const configuration = await findConfiguration(ctx.db, vehicle);
 	if (!configuration) return null;
 	const { version } = await shopData(ctx.db);
-	const kept = known.get(ctx.db) ?? new Map<string, ShownOffer['prices']>();
-	known.set(ctx.db, kept);
+	const kept = cache.get(ctx.db) ?? new Map<string, OfferView['prices']>();
+	cache.set(ctx.db, kept);
 	const key = `${version} ${scope} ${vehicle}`;
 	const prices = kept.get(key) ?? (await priced(ctx, configuration, scope));
 	if (kept.size >= REMEMBERED) kept.clear();

@@ -1,14 +1,14 @@
 import type { Knex } from 'knex';
 import type { Accessory, Configuration, KitOrder, Policy } from '../../../core/model';
-import { EMPTY_ANSWER, NEW_LIFE, type KitAnswer, type KitLife, type Touch } from '../../../core/kit';
-import { showKit, type ShownKit } from '../../../core/views';
+import { EMPTY_ANSWER, NEW_LIFE, type KitAnswer, type KitLife, type ReleaseImpact } from '../../../core/kit';
+import { kitView, type KitView } from '../../../core/views';
 import { vehicleName } from '../../../core/vehicle';
 import { findConfiguration } from '../../repositories/configurations';
 import { findKit, listRevisions, type KitRevision, type StoredKit } from '../../repositories/kits';
 import { shopData } from '../catalogue';
 import { readCurrency } from '../policy';
 import { toSign, type FrozenKit } from './life';
-import { touchesUnder } from './touched';
+import { impactsOnRelease } from './release-impacts';
 
 /** A kit from the database with all that its page, its sheet and its files show. A released one is shown as it was frozen. */
 export interface KitSheet {
@@ -29,7 +29,7 @@ export interface KitSheet {
 	configuration: Configuration;
 	order: KitOrder;
 	answer: KitAnswer;
-	kit: ShownKit;
+	kit: KitView;
 	/** Wires of the parts in it, by accessory. */
 	wires: Record<string, { colour: string; to: string }[]>;
 	/** What wants a signature before it is checked. */
@@ -39,7 +39,7 @@ export interface KitSheet {
 	/** True when facts have changed since the draft was worked out. */
 	stale: boolean;
 	/** What changed under the revision that was last released. */
-	touches: Touch[];
+	impacts: ReleaseImpact[];
 }
 
 type Shown = Pick<
@@ -47,7 +47,7 @@ type Shown = Pick<
 	'configuration' | 'vehicle' | 'order' | 'answer' | 'policy' | 'currency' | 'life' | 'also'
 >;
 
-async function standing(db: Knex, stored: StoredKit, configuration: Configuration): Promise<Shown> {
+async function shownKit(db: Knex, stored: StoredKit, configuration: Configuration): Promise<Shown> {
 	const { shop } = await shopData(db);
 	const { order, answer, life } = stored;
 	const also = await Promise.all(life.also.map((id) => findConfiguration(db, id)));
@@ -89,7 +89,7 @@ export async function kitSheet(
 	const wanted = revision ?? (stored.state === 'released' ? revisions.length : 0);
 	const released = revisions.find((r) => r.revision === wanted) ?? null;
 	if (revision !== undefined && !released) return null;
-	const shown = released ? frozen(released) : await standing(db, stored, configuration);
+	const shown = released ? frozen(released) : await shownKit(db, stored, configuration);
 	const { catalogue, shop, version } = await shopData(db);
 	const products = catalogue.all.map((p) => p.record);
 	return {
@@ -106,12 +106,12 @@ export async function kitSheet(
 		configuration: shown.configuration,
 		order: shown.order,
 		answer: shown.answer,
-		kit: showKit(shown.configuration, shown.answer, products, shown.order.choices),
+		kit: kitView(shown.configuration, shown.answer, products, shown.order.choices),
 		wires: wiresIn(shown.answer, released ? (released.document as FrozenKit).accessories : shop.accessories),
 		toSign: toSign(shown.answer),
 		policy: shown.policy,
 		currency: shown.currency,
 		stale: !released && stored.dataVersion !== version,
-		touches: await touchesUnder(db, id)
+		impacts: await impactsOnRelease(db, id)
 	};
 }

@@ -12,7 +12,7 @@ import { editFor } from './edits';
 import { partOf, partWords } from './parts';
 import { stateAfter } from './history';
 import { overlapWith } from './overlap';
-import { CONFIGURATIONS, UNITS, writeRecord, type Worker } from './store';
+import { CONFIGURATIONS, UNITS, writeRecord, type Actor } from './store';
 
 /** Why a change was not made. Nothing was written. */
 export type Refusal =
@@ -40,7 +40,7 @@ async function conflict(
 	tx: Knex,
 	{ id, base, command }: Request,
 	current: Configuration,
-	worker: Worker
+	actor: Actor
 ): Promise<Extract<Refusal, { kind: 'conflict' }> | null> {
 	const name = CONFIGURATIONS.name(id);
 	if ((await lastEvent(tx, name)) === base) return null;
@@ -50,7 +50,7 @@ async function conflict(
 	const since = (await eventsAfter(tx, name, base)).map(({ forward: _f, backward: _b, ...event }) => event);
 	const who = since[0]?.by ?? 'Somebody';
 	const message = `${who} changed this while you were at it (${since[0]?.what ?? 'unknown change'}). Yours was not written yet.`;
-	const edit = (await editFor(tx, command, worker))(current);
+	const edit = (await editFor(tx, command, actor))(current);
 	const mine = edit.ok ? partWords(edit.value.configuration, command) : [edit.error];
 	return { kind: 'conflict', message, theirs: partWords(current, command), mine, since };
 }
@@ -68,9 +68,9 @@ function sharedBy(configuration: Configuration, command: Command): { unit: strin
 function nonsense(configuration: Configuration, command: Command): string | null {
 	if (command.kind !== 'claim' && command.kind !== 'settle') return null;
 	const facts = command.kind === 'claim' ? command.facts : { [command.fact]: command.value };
-	const said = Object.entries(facts).filter(([, value]) => value !== null);
+	const claimed = Object.entries(facts).filter(([, value]) => value !== null);
 	const held = withSubject(configuration, command.subject, (subject) =>
-		said.reduce((s, [fact, value]) => withValueAt(s, fact, value), subject)
+		claimed.reduce((s, [fact, value]) => withValueAt(s, fact, value), subject)
 	);
 	const read = held ? readConfiguration(held) : null;
 	return read && !read.ok ? `${summarise(read.error)}. Nothing was changed.` : null;
@@ -81,7 +81,7 @@ async function changeUnit(
 	{ unit: id, place }: { unit: string; place: string },
 	socketId: string,
 	{ configuration, what }: Edited,
-	worker: Worker
+	actor: Actor
 ): Promise<Result<string, string>> {
 	const before = await UNITS.find(tx, id);
 	const socket = configuration.sockets.find((s) => s.id === socketId);
@@ -91,7 +91,7 @@ async function changeUnit(
 	if (!read.ok) return err(`${summarise(read.error)}. Nothing was changed.`);
 	const users = (await usersOfUnit(tx, id)).length;
 	const sentence = `${what} (${before.name}, ${users} ${users === 1 ? 'vehicle' : 'vehicles'})`;
-	await writeRecord<Unit>(tx, UNITS, { before, after: read.value }, { kind: 'change', what: sentence }, worker);
+	await writeRecord<Unit>(tx, UNITS, { before, after: read.value }, { kind: 'change', what: sentence }, actor);
 	return ok(sentence);
 }
 
@@ -99,21 +99,21 @@ async function changeUnit(
  * Makes one change to a vehicle's record, with its event, in one transaction. What the change writes over must still be what the
  * person saw; else both versions come back. The changed record must hold together as a whole.
  */
-export async function changeRecord(db: Knex, request: Request, worker: Worker): Promise<Result<Changed, Refusal>> {
+export async function changeRecord(db: Knex, request: Request, actor: Actor): Promise<Result<Changed, Refusal>> {
 	return db.transaction(async (tx): Promise<Result<Changed, Refusal>> => {
 		const { id, command } = request;
 		const stored = await CONFIGURATIONS.find(tx, id);
 		if (!stored) return err({ kind: 'gone', message: `There is no vehicle “${id}” on record any more.` });
 		const current = await composed(tx, stored);
-		const clash = await conflict(tx, request, current, worker);
+		const clash = await conflict(tx, request, current, actor);
 		if (clash) return err(clash);
 		const wrong = nonsense(current, command);
 		if (wrong) return err({ kind: 'problem', message: wrong });
-		const edit = (await editFor(tx, command, worker))(current);
+		const edit = (await editFor(tx, command, actor))(current);
 		if (!edit.ok) return err({ kind: 'problem', message: edit.error });
 		const shared = sharedBy(current, command);
 		if (shared && 'subject' in command) {
-			const done = await changeUnit(tx, shared, command.subject.id, edit.value, worker);
+			const done = await changeUnit(tx, shared, command.subject.id, edit.value, actor);
 			if (!done.ok) return err({ kind: 'problem', message: done.error });
 			return ok({ what: done.value, revision: await lastEvent(tx, CONFIGURATIONS.name(id)), unit: shared.unit });
 		}
@@ -122,7 +122,7 @@ export async function changeRecord(db: Knex, request: Request, worker: Worker): 
 		const overlap = command.kind === 'identity' ? await overlapWith(tx, read.value) : null;
 		if (overlap) return err({ kind: 'problem', message: overlap });
 		const happening = { kind: 'change' as const, what: edit.value.what };
-		const revision = await writeRecord(tx, CONFIGURATIONS, { before: stored, after: read.value }, happening, worker);
+		const revision = await writeRecord(tx, CONFIGURATIONS, { before: stored, after: read.value }, happening, actor);
 		return ok({ what: edit.value.what, revision, unit: null });
 	});
 }

@@ -8,7 +8,7 @@ import { vehicleName } from '../../../core/vehicle';
 import { copyFromSister } from '../../../core/walk';
 import { deleteConfiguration, findConfiguration, findStored } from '../../repositories/configurations';
 import { overlapWith } from './overlap';
-import { CONFIGURATIONS, writeRecord, type Worker } from './store';
+import { CONFIGURATIONS, writeRecord, type Actor } from './store';
 
 /** A plain id from words. @example slug(['Fenholm', 'Skerry', 'II', 2017]) // "fenholm-skerry-ii-2017" */
 function slug(words: readonly (string | number | undefined)[]): string {
@@ -30,12 +30,12 @@ async function freeId(db: Knex, c: Pick<Identity, 'make' | 'model' | 'generation
 	return id;
 }
 
-async function write(tx: Knex, input: unknown, what: string, worker: Worker): Promise<Result<Configuration, string>> {
+async function write(tx: Knex, input: unknown, what: string, actor: Actor): Promise<Result<Configuration, string>> {
 	const read = readConfiguration(input);
 	if (!read.ok) return err(`${summarise(read.error)}. Nothing was written.`);
 	const overlap = await overlapWith(tx, read.value);
 	if (overlap) return err(overlap);
-	await writeRecord(tx, CONFIGURATIONS, { before: null, after: read.value }, { kind: 'created', what }, worker);
+	await writeRecord(tx, CONFIGURATIONS, { before: null, after: read.value }, { kind: 'created', what }, actor);
 	return ok(read.value);
 }
 
@@ -43,14 +43,14 @@ async function write(tx: Knex, input: unknown, what: string, worker: Worker): Pr
 export async function createConfiguration(
 	db: Knex,
 	identity: Identity & { id?: string },
-	worker: Worker
+	actor: Actor
 ): Promise<Result<Configuration, string>> {
 	return db.transaction(async (tx) => {
 		const { id: wanted, ...rest } = identity;
 		if (wanted && (await findStored(tx, wanted)))
 			return err(`The id “${wanted}” belongs to another vehicle. Choose another one, or leave it empty.`);
 		const id = wanted || (await freeId(tx, rest));
-		return write(tx, { id, ...rest, sockets: [], channels: [] }, 'Record begun', worker);
+		return write(tx, { id, ...rest, sockets: [], channels: [] }, 'Record begun', actor);
 	});
 }
 
@@ -59,14 +59,14 @@ export async function copyConfiguration(
 	db: Knex,
 	from: string,
 	identity: Identity,
-	worker: Worker
+	actor: Actor
 ): Promise<Result<Configuration, string>> {
 	return db.transaction(async (tx) => {
 		const original = await findConfiguration(tx, from);
 		if (!original) return err(`There is no vehicle “${from}” on record any more.`);
 		const id = await freeId(tx, identity);
 		const bare = { id, ...identity, sockets: [], channels: [] } as unknown as Configuration;
-		const day = { on: worker.now.slice(0, 10), ...(worker.by ? { by: worker.by } : {}) };
+		const day = { on: actor.now.slice(0, 10), ...(actor.by ? { by: actor.by } : {}) };
 		const ids = original.sockets.map((s) => s.id);
 		const copied = ids.length > 0 ? copyFromSister(original, ids, day)(bare) : ok({ configuration: bare, what: '' });
 		if (!copied.ok) return copied;
@@ -77,7 +77,7 @@ export async function copyConfiguration(
 			channels: original.channels.map(unsourced),
 			...(original.flasher ? { flasher: unsourced(original.flasher) } : {})
 		};
-		return write(tx, next, `Copied from ${vehicleName(original)}`, worker);
+		return write(tx, next, `Copied from ${vehicleName(original)}`, actor);
 	});
 }
 
@@ -86,7 +86,7 @@ export async function splitConfiguration(
 	db: Knex,
 	id: string,
 	cut: Cut,
-	worker: Worker
+	actor: Actor
 ): Promise<Result<Configuration, string>> {
 	return db.transaction(async (tx) => {
 		const before = await findStored(tx, id);
@@ -99,8 +99,8 @@ export async function splitConfiguration(
 		const [stays, becomes] = parts.value;
 		const where = cut.by === 'year' ? `from ${cut.from} on` : `by ${cut.option}`;
 		const what = `Split ${where}; ${newId} begun`;
-		await writeRecord(tx, CONFIGURATIONS, { before, after: stays }, { kind: 'change', what }, worker);
-		return write(tx, becomes, `Split ${where} from ${vehicleName(before)}`, worker);
+		await writeRecord(tx, CONFIGURATIONS, { before, after: stays }, { kind: 'change', what }, actor);
+		return write(tx, becomes, `Split ${where} from ${vehicleName(before)}`, actor);
 	});
 }
 
@@ -109,7 +109,7 @@ export async function mergeConfigurations(
 	db: Knex,
 	keep: string,
 	drop: string,
-	worker: Worker
+	actor: Actor
 ): Promise<Result<Configuration, Unlike>> {
 	return db.transaction(async (tx): Promise<Result<Configuration, Unlike>> => {
 		const [kept, other] = [await findConfiguration(tx, keep), await findConfiguration(tx, drop)];
@@ -122,12 +122,12 @@ export async function mergeConfigurations(
 		await tx('merged_configurations').insert({
 			id: drop,
 			into_id: keep,
-			at: worker.now,
+			at: actor.now,
 			document: JSON.stringify(other)
 		});
 		await deleteConfiguration(tx, drop);
 		const what = `${vehicleName(other)} (${drop}) taken in, proved alike`;
-		await writeRecord(tx, CONFIGURATIONS, { before, after: merged.value }, { kind: 'change', what }, worker);
+		await writeRecord(tx, CONFIGURATIONS, { before, after: merged.value }, { kind: 'change', what }, actor);
 		return ok(merged.value);
 	});
 }

@@ -20,42 +20,42 @@ import { agree, claim, factOf, liveEvidence, subjectsOf } from '../../../core/ve
 import { addLine, copyFromSister, markAbsent, mirrorAll } from '../../../core/walk';
 import { findConfiguration } from '../../repositories/configurations';
 import type { Command } from './commands';
-import type { Worker } from './store';
+import type { Actor } from './store';
 
 /** Who says something, and on what day. */
-function witness({ by, now }: Worker): { on: string; by?: string } {
+function witness({ by, now }: Actor): { on: string; by?: string } {
 	return { on: now.slice(0, 10), ...(by ? { by } : {}) };
 }
 
 /** Settles a question; a value that nobody has said before comes with evidence of its own. */
-function settling(command: Extract<Command, { kind: 'settle' }>, worker: Worker): Edit {
+function settling(command: Extract<Command, { kind: 'settle' }>, actor: Actor): Edit {
 	const { subject: ref, fact, value, source, note } = command;
-	const decision = { fact, value, ...witness(worker), ...(note ? { note } : {}) };
+	const decision = { fact, value, ...witness(actor), ...(note ? { note } : {}) };
 	return (configuration) => {
-		const said = subjectsOf(configuration).find(({ kind, id }) => kind === ref.kind && id === ref.id);
+		const holder = subjectsOf(configuration).find(({ kind, id }) => kind === ref.kind && id === ref.id);
 		const { tolerance } = factOf(ref.kind, fact);
-		const known = liveEvidence(said?.subject.evidence, fact).some((e) => agree(e.value, value, tolerance));
+		const known = liveEvidence(holder?.subject.evidence, fact).some((e) => agree(e.value, value, tolerance));
 		if (known) return settleFact(ref, decision)(configuration);
 		if (!source) return err('A new value needs a source: where does it come from?');
-		const item: Evidence = { fact, value, source, ...witness(worker), ...(note ? { note } : {}) };
+		const item: Evidence = { fact, value, source, ...witness(actor), ...(note ? { note } : {}) };
 		const claimed = withSubject(configuration, ref, (subject) => claim(ref.kind, subject, item));
 		return settleFact(ref, decision)(claimed ?? configuration);
 	};
 }
 
 /** The edit of the core that a command asks for. */
-export async function editFor(db: Knex, command: Command, worker: Worker): Promise<Edit> {
+export async function editFor(db: Knex, command: Command, actor: Actor): Promise<Edit> {
 	switch (command.kind) {
 		case 'add-line':
-			return addLine(command.line, { ...witness(worker), source: command.source });
+			return addLine(command.line, { ...witness(actor), source: command.source });
 		case 'absent':
 			return markAbsent(command.place, command.absent);
 		case 'claim': {
 			const { subject, facts, source, note } = command;
-			return claimFacts(subject, facts, { source, ...witness(worker), ...(note ? { note } : {}) });
+			return claimFacts(subject, facts, { source, ...witness(actor), ...(note ? { note } : {}) });
 		}
 		case 'settle':
-			return settling(command, worker);
+			return settling(command, actor);
 		case 'place':
 			return placeSocket(command.socket, command.place);
 		case 'remove':
@@ -63,11 +63,11 @@ export async function editFor(db: Knex, command: Command, worker: Worker): Promi
 		case 'order':
 			return orderWalk(command.sockets);
 		case 'mirror':
-			return mirrorAll(witness(worker));
+			return mirrorAll(witness(actor));
 		case 'sister': {
 			const sister = await findConfiguration(db, command.from);
 			return sister
-				? copyFromSister(sister, command.sockets, witness(worker))
+				? copyFromSister(sister, command.sockets, witness(actor))
 				: () => err(`There is no vehicle “${command.from}” on record. Nothing was changed.`);
 		}
 		case 'channel':

@@ -5,7 +5,7 @@ import { err, ok, type Result } from '../../../core/result';
 import { withUnit } from '../../../core/vehicle';
 import { eventsAfter, findEvent, listEvents, type RecordEvent } from '../../repositories/events';
 import { patched } from './patches';
-import { CONFIGURATIONS, UNITS, writeRecord, type Store, type Worker } from './store';
+import { CONFIGURATIONS, UNITS, writeRecord, type Store, type Actor } from './store';
 
 /** A record's events, newest first, with what undo and redo would do now. */
 export interface History extends Standpoint {
@@ -48,7 +48,7 @@ export async function stepHistory<T extends object & { id: string }>(
 	store: Store<T>,
 	id: string,
 	way: 'undo' | 'redo',
-	worker: Worker
+	actor: Actor
 ): Promise<Result<string, string>> {
 	return db.transaction(async (tx) => {
 		const before = await store.find(tx, id);
@@ -58,7 +58,7 @@ export async function stepHistory<T extends object & { id: string }>(
 			return err(way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to bring again.');
 		const after = patched(before, way === 'undo' ? event.backward : event.forward);
 		const what = `${way === 'undo' ? 'Taken back' : 'Brought again'}: ${event.what}`;
-		await writeRecord(tx, store, { before, after }, { kind: way, of: event.id, what }, worker);
+		await writeRecord(tx, store, { before, after }, { kind: way, of: event.id, what }, actor);
 		return ok(what);
 	});
 }

@@ -23,9 +23,9 @@ const B = { by: 'B. Person', now: '2026-11-25T09:00:00.000Z' };
 const claim = (socket: string, facts: object, source = 'in-hand'): Command =>
 	command.parse({ kind: 'claim', subject: { kind: 'socket', id: socket }, facts, source });
 
-async function change(db: Knex, wanted: Command, { id = CAR, base = -1, worker = A } = {}) {
+async function change(db: Knex, wanted: Command, { id = CAR, base = -1, actor = A } = {}) {
 	const seen = base < 0 ? await lastEvent(db, CONFIGURATIONS.name(id)) : base;
-	return changeRecord(db, { id, base: seen, command: wanted }, worker);
+	return changeRecord(db, { id, base: seen, command: wanted }, actor);
 }
 
 const socketOf = async (db: Knex, socket: string, id = CAR) =>
@@ -69,7 +69,7 @@ describe('a change', () => {
 		const { db } = await demoDatabase();
 		const lenses = ['smoked', 'amber', 'clear'];
 		for (const [i, lens] of lenses.entries())
-			await change(db, claim('dome', { lens }), { worker: { by: `P${i}`, now: `2026-12-0${i + 1}T00:00:00.000Z` } });
+			await change(db, claim('dome', { lens }), { actor: { by: `P${i}`, now: `2026-12-0${i + 1}T00:00:00.000Z` } });
 		const { events } = await historyOf(db, CONFIGURATIONS, CAR);
 		const lensAfter = async (event: number) =>
 			(await configurationAt(db, CAR, event))?.sockets.find((s) => s.id === 'dome')?.lens;
@@ -101,7 +101,7 @@ describe('two people at one record', () => {
 	it('meet only where both change the same thing', async () => {
 		const { db } = await demoDatabase();
 		const base = await lastEvent(db, CONFIGURATIONS.name(CAR));
-		await change(db, claim('dome', { lens: 'smoked' }), { base, worker: B });
+		await change(db, claim('dome', { lens: 'smoked' }), { base, actor: B });
 		expect(await change(db, claim('glovebox', { lens: 'clear' }), { base })).toMatchObject({ ok: true });
 		expect(await change(db, claim('dome', { optic: 'reflector' }), { base })).toMatchObject({ ok: true });
 		const clash = await change(db, claim('dome', { lens: 'red' }), { base });

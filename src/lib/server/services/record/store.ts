@@ -8,7 +8,7 @@ import { putUnit, unitsById, usersOfUnit } from '../../repositories/units';
 import { patchesBetween } from './patches';
 
 /** Who works on a record, and when. */
-export interface Worker {
+export interface Actor {
 	by: string | null;
 	/** Time stamp, ISO. */
 	now: string;
@@ -61,7 +61,7 @@ export const PRODUCTS = catalogueStore<Product>('product', findProduct, putProdu
 export const ACCESSORIES = catalogueStore<Accessory>('accessory', findAccessory, putAccessory);
 
 /** What an event says of itself. */
-export interface Happening {
+export interface EventMeta {
 	kind: 'created' | 'change' | 'undo' | 'redo';
 	of?: number;
 	what: string;
@@ -75,8 +75,8 @@ export async function writeRecord<T extends object & { id: string }>(
 	tx: Knex,
 	store: Store<T>,
 	{ before, after }: { before: T | null; after: T },
-	{ kind, of, what }: Happening,
-	{ by, now }: Worker
+	{ kind, of, what }: EventMeta,
+	{ by, now }: Actor
 ): Promise<number> {
 	await store.put(tx, after);
 	const kept = (await store.find(tx, after.id)) ?? after;

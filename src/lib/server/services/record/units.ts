@@ -6,10 +6,10 @@ import { placeText, unitSocketOf } from '../../../core/vehicle';
 import { freeSocketId } from '../../../core/walk';
 import { composed } from '../../repositories/configurations';
 import { listUnits, usersOfUnit } from '../../repositories/units';
-import { CONFIGURATIONS, UNITS, writeRecord, type Worker } from './store';
+import { CONFIGURATIONS, UNITS, writeRecord, type Actor } from './store';
 
 /** A shared lamp unit as lists show it. */
-export interface ShownUnit {
+export interface UnitView {
 	id: string;
 	name: string;
 	marks: string[];
@@ -18,7 +18,7 @@ export interface ShownUnit {
 }
 
 /** All shared lamp units, with where they are used. */
-export async function showUnits(db: Knex): Promise<ShownUnit[]> {
+export async function showUnits(db: Knex): Promise<UnitView[]> {
 	const units = await listUnits(db);
 	return Promise.all(
 		units.map(async ({ id, name, marks = [], sockets }) => ({
@@ -38,7 +38,7 @@ export async function showUnits(db: Knex): Promise<ShownUnit[]> {
 export async function makeUnit(
 	db: Knex,
 	request: { configuration: string; sockets: readonly string[]; name: string; marks: string[] },
-	worker: Worker
+	actor: Actor
 ): Promise<Result<Unit, string>> {
 	return db.transaction(async (tx): Promise<Result<Unit, string>> => {
 		const stored = await CONFIGURATIONS.find(tx, request.configuration);
@@ -67,7 +67,7 @@ export async function makeUnit(
 			UNITS,
 			{ before: null, after: read.value },
 			{ kind: 'created', what: 'Shared unit begun' },
-			worker
+			actor
 		);
 		const joins = (socket: Socket) => chosen.find((s) => placeText(s) === placeText(socket) && s.zone === socket.zone);
 		const after = {
@@ -77,7 +77,7 @@ export async function makeUnit(
 			)
 		};
 		const what = `Shared lamp unit ${name} begun with ${chosen.map(placeText).join(', ').toLowerCase()}`;
-		await writeRecord(tx, CONFIGURATIONS, { before: stored, after }, { kind: 'change', what }, worker);
+		await writeRecord(tx, CONFIGURATIONS, { before: stored, after }, { kind: 'change', what }, actor);
 		return ok(read.value);
 	});
 }
@@ -86,7 +86,7 @@ export async function makeUnit(
 export async function fitUnit(
 	db: Knex,
 	request: { configuration: string; unit: string; zone: Socket['zone']; sides: readonly Socket['side'][] },
-	worker: Worker
+	actor: Actor
 ): Promise<Result<string, string>> {
 	return db.transaction(async (tx): Promise<Result<string, string>> => {
 		const before = await CONFIGURATIONS.find(tx, request.configuration);
@@ -114,7 +114,7 @@ export async function fitUnit(
 		const read = readConfiguration({ ...before, sockets });
 		if (!read.ok) return err(`${summarise(read.error)}. Nothing was changed.`);
 		const what = `Shared lamp unit ${unit.name} fitted ${request.zone}, ${request.sides.join(' and ')}`;
-		await writeRecord(tx, CONFIGURATIONS, { before, after: read.value }, { kind: 'change', what }, worker);
+		await writeRecord(tx, CONFIGURATIONS, { before, after: read.value }, { kind: 'change', what }, actor);
 		return ok(what);
 	});
 }

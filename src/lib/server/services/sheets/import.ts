@@ -12,26 +12,26 @@ import {
 	type RowProblem,
 	type SheetName
 } from '../../../core/exchange';
-import type { ShownSheets, ShownSheetWish } from '../../../core/views';
+import type { SheetsView, SheetOptionsView } from '../../../core/views';
 import { findConfigurations } from '../../repositories/configurations';
 import { findHeadingMap, putHeadingMap } from '../../repositories/heading-maps';
 import { listAccessories, listProducts } from '../../repositories/products';
 import { listUnits } from '../../repositories/units';
 import { takeRecord } from '../exchange';
-import { ACCESSORIES, CONFIGURATIONS, PRODUCTS, UNITS, type Worker } from '../record/store';
+import { ACCESSORIES, CONFIGURATIONS, PRODUCTS, UNITS, type Actor } from '../record/store';
 import { skuClashes } from '../stock';
 
 /** How a spreadsheet is meant to be taken in. */
-export interface SheetWish extends ShownSheetWish {
+export interface SheetOptions extends SheetOptionsView {
 	/** Sheet and headings as a person mapped them, by tab. */
 	maps: Record<string, { sheet: SheetName; map: HeadingMap }>;
 }
 
-const MOST_PROBLEMS = 200;
+const MAX_PROBLEMS = 200;
 const SAMPLES = 4;
 
 /** Headings mapped as a person said, as remembered of the supplier, or by name. */
-async function mapped(db: Knex, tables: readonly IncomingTable[], wish: SheetWish): Promise<MappedTable[]> {
+async function mapped(db: Knex, tables: readonly IncomingTable[], wish: SheetOptions): Promise<MappedTable[]> {
 	return Promise.all(
 		tables.map(async (table) => {
 			const said = wish.maps[table.tab];
@@ -43,7 +43,7 @@ async function mapped(db: Knex, tables: readonly IncomingTable[], wish: SheetWis
 }
 
 /** Ids of the vehicles that rows speak of. */
-function ownersIn(tables: readonly MappedTable[], wish: SheetWish): string[] {
+function ownersIn(tables: readonly MappedTable[], wish: SheetOptions): string[] {
 	const ids = tables.flatMap((table) => {
 		const wanted = table.sheet === 'vehicles' ? 'id' : 'configuration';
 		const at = table.headings.findIndex((heading) => table.map[heading] === wanted);
@@ -76,8 +76,8 @@ async function stockNeeded(db: Knex, tables: readonly MappedTable[]) {
 async function prepare(
 	db: Knex,
 	tables: readonly IncomingTable[],
-	wish: SheetWish,
-	worker: Worker,
+	wish: SheetOptions,
+	actor: Actor,
 	progress: Progress
 ) {
 	const all = await mapped(db, tables, wish);
@@ -87,11 +87,9 @@ async function prepare(
 		units: new Map((await listUnits(db)).map((unit) => [unit.id as string, unit])),
 		...(await stockNeeded(db, all))
 	};
-	const day = worker.now.slice(0, 10);
+	const day = actor.now.slice(0, 10);
 	const note = wish.supplier ? { note: `spreadsheet of ${wish.supplier}` } : {};
-	const witness = wish.source
-		? { source: wish.source, on: day, ...(worker.by ? { by: worker.by } : {}), ...note }
-		: null;
+	const witness = wish.source ? { source: wish.source, on: day, ...(actor.by ? { by: actor.by } : {}), ...note } : null;
 	const core = { configuration: wish.configuration, witness };
 	const first = assembleSheets(all, existing, core, progress);
 	const assembled =
@@ -130,11 +128,11 @@ function countStock<T extends { id: string }>(items: readonly T[], existing: Rea
 export async function previewSheets(
 	db: Knex,
 	tables: readonly IncomingTable[],
-	wish: SheetWish,
-	worker: Worker,
+	wish: SheetOptions,
+	actor: Actor,
 	progress: Progress
-): Promise<ShownSheets> {
-	const { all, existing, first, assembled } = await prepare(db, tables, wish, worker, progress);
+): Promise<SheetsView> {
+	const { all, existing, first, assembled } = await prepare(db, tables, wish, actor, progress);
 	const isNew = (id: string) => !existing.configurations.has(id);
 	const ids = assembled.configurations.map((c) => c.id as string);
 	return {
@@ -149,7 +147,7 @@ export async function previewSheets(
 			}))
 		})),
 		rows: first.rows,
-		problems: first.problems.slice(0, MOST_PROBLEMS),
+		problems: first.problems.slice(0, MAX_PROBLEMS),
 		problemCount: first.problems.length,
 		badRows: new Set(first.problems.map(({ tab, row }) => `${tab}\n${row}`)).size,
 		newVehicles: ids.filter(isNew),
@@ -186,21 +184,21 @@ export interface SheetReport {
 export async function writeSheets(
 	db: Knex,
 	tables: readonly IncomingTable[],
-	wish: SheetWish,
-	worker: Worker,
+	wish: SheetOptions,
+	actor: Actor,
 	progress: Progress
 ): Promise<SheetReport> {
-	const { all, first, assembled } = await prepare(db, tables, wish, worker, progress);
+	const { all, first, assembled } = await prepare(db, tables, wish, actor, progress);
 	const [problem] = assembled.problems;
 	if (problem) throw new SheetProblem(problem, assembled.problems.length);
 	await db.transaction(async (tx) => {
-		for (const unit of assembled.units) await takeRecord(tx, UNITS, unit, worker);
+		for (const unit of assembled.units) await takeRecord(tx, UNITS, unit, actor);
 		for (const [i, configuration] of assembled.configurations.entries()) {
-			await takeRecord(tx, CONFIGURATIONS, configuration, worker);
+			await takeRecord(tx, CONFIGURATIONS, configuration, actor);
 			progress(first.rows + i + 1);
 		}
-		for (const product of assembled.products) await takeRecord(tx, PRODUCTS, product, worker);
-		for (const accessory of assembled.accessories) await takeRecord(tx, ACCESSORIES, accessory, worker);
+		for (const product of assembled.products) await takeRecord(tx, PRODUCTS, product, actor);
+		for (const accessory of assembled.accessories) await takeRecord(tx, ACCESSORIES, accessory, actor);
 		const [clash] = await skuClashes(tx);
 		if (clash) throw new Error(`${clash} Nothing was written.`);
 		if (wish.supplier) for (const { sheet, map } of all) await putHeadingMap(tx, wish.supplier, sheet, map);

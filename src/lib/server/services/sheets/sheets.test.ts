@@ -7,17 +7,17 @@ import { readTables } from '../../documents/read-tables';
 import { findConfiguration } from '../../repositories/configurations';
 import { listSuppliers } from '../../repositories/heading-maps';
 import { countQuestions } from '../../repositories/questions';
-import { sheetWish } from '../../sheet-wish';
+import { sheetOptions } from '../../sheet-options';
 import { beginImport, cancelImport, continueImport, findImport, stopImports } from '../../workers/imports';
 import { exportVehicle } from '../exchange';
 import { historyOf, stepHistory } from '../record/history';
 import { CONFIGURATIONS } from '../record/store';
 import { vehicleTables } from './export';
-import { previewSheets, SheetProblem, writeSheets, type SheetWish } from './import';
+import { previewSheets, SheetProblem, writeSheets, type SheetOptions } from './import';
 
 const CAR = 'fenholm-skerry-i-2012';
-const WORKER = { by: 'A. Person', now: '2026-11-25T08:00:00.000Z' };
-const PLAIN: SheetWish = { supplier: '', source: null, configuration: null, maps: {}, leaveOut: false };
+const ACTOR = { by: 'A. Person', now: '2026-11-25T08:00:00.000Z' };
+const PLAIN: SheetOptions = { supplier: '', source: null, configuration: null, maps: {}, leaveOut: false };
 const still = () => undefined;
 
 async function tables(text: string, name = 'sheet.csv'): Promise<IncomingTable[]> {
@@ -34,9 +34,9 @@ describe('taking a spreadsheet in', () => {
 		const before = await exportVehicle(db, CAR);
 		for (const table of (await vehicleTables(db, CAR)) ?? []) {
 			const back = await tables(csv(table), `${table.name}.csv`);
-			const preview = await previewSheets(db, back, PLAIN, WORKER, still);
+			const preview = await previewSheets(db, back, PLAIN, ACTOR, still);
 			expect([table.name, preview.problems, preview.changedVehicles]).toEqual([table.name, [], []]);
-			await writeSheets(db, back, PLAIN, WORKER, still);
+			await writeSheets(db, back, PLAIN, ACTOR, still);
 		}
 		expect(await exportVehicle(db, CAR)).toEqual(before);
 		expect((await historyOf(db, CONFIGURATIONS, CAR)).events).toHaveLength(1);
@@ -45,7 +45,7 @@ describe('taking a spreadsheet in', () => {
 	it('a preview writes nothing; taking in is one event a vehicle, which undo takes back', async () => {
 		const { db } = await demoDatabase();
 		const rows = await tables(`configuration,id,lens\n${CAR},dome,smoked\n${CAR},luggage,smoked\n`);
-		const preview = await previewSheets(db, rows, PLAIN, WORKER, still);
+		const preview = await previewSheets(db, rows, PLAIN, ACTOR, still);
 		expect(preview).toMatchObject({
 			rows: 2,
 			changedVehicles: [CAR],
@@ -53,18 +53,18 @@ describe('taking a spreadsheet in', () => {
 			problemCount: 0
 		});
 		expect(await lensOf(db, 'dome')).toBe('clear');
-		expect(await writeSheets(db, rows, PLAIN, WORKER, still)).toMatchObject({ vehicles: [CAR], rows: 2, leftOut: 0 });
+		expect(await writeSheets(db, rows, PLAIN, ACTOR, still)).toMatchObject({ vehicles: [CAR], rows: 2, leftOut: 0 });
 		expect([await lensOf(db, 'dome'), await lensOf(db, 'luggage')]).toEqual(['smoked', 'smoked']);
-		await stepHistory(db, CONFIGURATIONS, CAR, 'undo', WORKER);
+		await stepHistory(db, CONFIGURATIONS, CAR, 'undo', ACTOR);
 		expect(await lensOf(db, 'dome')).toBe('clear');
 	});
 
 	it('is all or nothing, unless the bad rows are left out', async () => {
 		const { db } = await demoDatabase();
 		const rows = await tables(`configuration,id,lens,frontLength\n${CAR},dome,smoked,\n${CAR},luggage,red,far\n`);
-		await expect(writeSheets(db, rows, PLAIN, WORKER, still)).rejects.toThrow(SheetProblem);
+		await expect(writeSheets(db, rows, PLAIN, ACTOR, still)).rejects.toThrow(SheetProblem);
 		expect(await lensOf(db, 'dome')).toBe('clear');
-		expect(await writeSheets(db, rows, { ...PLAIN, leaveOut: true }, WORKER, still)).toMatchObject({
+		expect(await writeSheets(db, rows, { ...PLAIN, leaveOut: true }, ACTOR, still)).toMatchObject({
 			rows: 1,
 			leftOut: 1
 		});
@@ -74,8 +74,8 @@ describe('taking a spreadsheet in', () => {
 	it('as a source it never outweighs a stronger one, and opens questions', async () => {
 		const { db } = await demoDatabase();
 		const before = await countQuestions(db, CAR);
-		const wish: SheetWish = { ...PLAIN, configuration: CAR, source: 'listing', supplier: 'Kai Parts' };
-		await writeSheets(db, await tables('id,lens\ndome,smoked\n'), wish, WORKER, still);
+		const wish: SheetOptions = { ...PLAIN, configuration: CAR, source: 'listing', supplier: 'Kai Parts' };
+		await writeSheets(db, await tables('id,lens\ndome,smoked\n'), wish, ACTOR, still);
 		expect([await lensOf(db, 'dome'), await countQuestions(db, CAR)]).toEqual(['clear', before + 1]);
 		const said = (await findConfiguration(db, CAR))?.sockets.find((s) => s.id === 'dome')?.evidence;
 		expect(said).toContainEqual(
@@ -87,17 +87,17 @@ describe('taking a spreadsheet in', () => {
 		const { db } = await demoDatabase();
 		const rows = await tables('Piece,Glass\ndome,smoked\n');
 		const map = { Piece: 'id', Glass: 'lens' };
-		const wish: SheetWish = {
+		const wish: SheetOptions = {
 			...PLAIN,
 			configuration: CAR,
 			supplier: 'Kai Parts',
 			maps: { sheet: { sheet: 'sockets', map } }
 		};
-		await writeSheets(db, rows, wish, WORKER, still);
+		await writeSheets(db, rows, wish, ACTOR, still);
 		expect(await listSuppliers(db)).toEqual(['Kai Parts']);
-		const again = await previewSheets(db, rows, { ...wish, maps: {} }, WORKER, still);
+		const again = await previewSheets(db, rows, { ...wish, maps: {} }, ACTOR, still);
 		expect(again.tabs[0]?.map).toEqual(map);
-		const other = await previewSheets(db, rows, { ...wish, maps: {}, supplier: 'Other' }, WORKER, still);
+		const other = await previewSheets(db, rows, { ...wish, maps: {}, supplier: 'Other' }, ACTOR, still);
 		expect(other.tabs[0]?.map).toEqual({ Piece: null, Glass: null });
 	});
 });
@@ -115,14 +115,14 @@ describe('the wish of a form', () => {
 			[`map${apart}Tab:1${apart}C`, '']
 		] as const)
 			form.set(field, value);
-		expect(sheetWish(form)).toEqual({
+		expect(sheetOptions(form)).toEqual({
 			supplier: 'Kai',
 			source: 'listing',
 			configuration: null,
 			leaveOut: true,
 			maps: { 'Tab:1': { sheet: 'channels', map: { 'A:B': 'fuse', C: null } } }
 		});
-		expect(sheetWish(new FormData())).toEqual(PLAIN);
+		expect(sheetOptions(new FormData())).toEqual(PLAIN);
 	});
 });
 
@@ -140,10 +140,10 @@ describe('imports off the request thread', () => {
 
 	it('look first, write when asked, and stop with nothing written', { timeout: 60_000 }, async () => {
 		const { db, folder } = await demoDatabase();
-		const id = beginImport(folder, upload(`configuration,id,lens\n${CAR},dome,smoked\n`), PLAIN, WORKER);
+		const id = beginImport(folder, upload(`configuration,id,lens\n${CAR},dome,smoked\n`), PLAIN, ACTOR);
 		expect(await outcomeOf(id)).toMatchObject({ kind: 'preview', preview: { changedVehicles: [CAR] }, notes: [] });
 		expect(await lensOf(db, 'dome')).toBe('clear');
-		expect(continueImport(id, 'write', PLAIN, WORKER)).toBe(true);
+		expect(continueImport(id, 'write', PLAIN, ACTOR)).toBe(true);
 		expect(await outcomeOf(id)).toMatchObject({ kind: 'written', report: { vehicles: [CAR] } });
 		expect(await lensOf(db, 'dome')).toBe('smoked');
 
@@ -152,13 +152,13 @@ describe('imports off the request thread', () => {
 			folder,
 			upload(`configuration,id,zone,side,index,functions,category\n${many}`),
 			PLAIN,
-			WORKER
+			ACTOR
 		);
 		cancelImport(long);
 		expect(await outcomeOf(long)).toEqual({ kind: 'cancelled' });
 
-		const broken = beginImport(folder, upload('', 'empty.csv'), PLAIN, WORKER);
+		const broken = beginImport(folder, upload('', 'empty.csv'), PLAIN, ACTOR);
 		expect(await outcomeOf(broken)).toMatchObject({ kind: 'trouble', message: expect.stringContaining('no rows') });
-		expect([findImport('nobody'), continueImport('nobody', 'write', PLAIN, WORKER)]).toEqual([null, false]);
+		expect([findImport('nobody'), continueImport('nobody', 'write', PLAIN, ACTOR)]).toEqual([null, false]);
 	});
 });

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { Bench, LONG_MIN } from '$lib/components/circuit/bench.svelte';
+	import { CircuitTrial, LONG_MIN } from '$lib/components/circuit/trial.svelte';
 	import ChannelBars from '$lib/components/circuit/ChannelBars.svelte';
 	import FaultForm from '$lib/components/circuit/FaultForm.svelte';
 	import type { Converted, Fit } from '$lib/components/circuit/fitting';
@@ -14,7 +14,7 @@
 
 	let { data } = $props();
 
-	const bench = new Bench(() => ({
+	const trial = new CircuitTrial(() => ({
 		configuration: data.circuit.configuration,
 		lamps: data.circuit.chosen.lamps,
 		parts: data.circuit.chosen.parts,
@@ -30,13 +30,13 @@
 	const channel = $derived(
 		channels.find((c) => c.id === channelId) ??
 			channels.find((c) => c.feeds.some((feed) => feed.socket === selected)) ??
-			channels.find((c) => bench.state.channels.some((s) => s.id === c.id && s.functions.length > 0)) ??
+			channels.find((c) => trial.state.channels.some((s) => s.id === c.id && s.functions.length > 0)) ??
 			channels[0] ??
 			null
 	);
 	/** Channels that are on stand first. */
 	const sorted = $derived(
-		[...bench.state.channels].sort((a, b) => Number(b.functions.length > 0) - Number(a.functions.length > 0))
+		[...trial.state.channels].sort((a, b) => Number(b.functions.length > 0) - Number(a.functions.length > 0))
 	);
 	const FITS: readonly [Fit, string][] = [
 		['stock', 'Stock lamps'],
@@ -51,14 +51,14 @@
 	];
 	const flash = $derived(
 		[
-			bench.state.flash.left === null ? '' : `left ${bench.state.flash.left} a minute`,
-			bench.state.flash.right === null ? '' : `right ${bench.state.flash.right} a minute`
+			trial.state.flash.left === null ? '' : `left ${trial.state.flash.left} a minute`,
+			trial.state.flash.right === null ? '' : `right ${trial.state.flash.right} a minute`
 		]
 			.filter(Boolean)
 			.join(', ')
 	);
 	const oddities = $derived(
-		bench.state.lamps.filter((l) => l.glow !== 'none' || l.flicker.word === 'strobes' || l.flicker.word === 'drops-out')
+		trial.state.lamps.filter((l) => l.glow !== 'none' || l.flicker.word === 'strobes' || l.flicker.word === 'drops-out')
 	);
 </script>
 
@@ -66,16 +66,16 @@
 
 <main class="grid h-full gap-3 p-3 lg:grid-cols-[12.5rem_minmax(0,23rem)_minmax(0,1fr)]">
 	<ScrollPanel label="Switches and fit" class="grid content-start gap-3 p-2">
-		<Switches {bench} />
+		<Switches {trial} />
 		<label class="grid gap-0.5 text-sm text-soft"
-			>Supply {bench.volts.toFixed(1)} V
-			<input type="range" class="w-full accent-(--sea)" min="9" max="15" step="0.1" bind:value={bench.volts} /></label
+			>Supply {trial.volts.toFixed(1)} V
+			<input type="range" class="w-full accent-(--sea)" min="9" max="15" step="0.1" bind:value={trial.volts} /></label
 		>
 	</ScrollPanel>
 	<div class="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
 		<div class="flex flex-wrap gap-1" role="group" aria-label="Fitted with">
 			{#each FITS as [fit, label] (fit)}
-				<button type="button" class="chip" aria-pressed={bench.fit === fit} onclick={() => (bench.fit = fit)}
+				<button type="button" class="chip" aria-pressed={trial.fit === fit} onclick={() => (trial.fit = fit)}
 					>{label}</button
 				>
 			{/each}
@@ -84,9 +84,9 @@
 					<button
 						type="button"
 						class="chip"
-						aria-pressed={bench.converted === which}
-						disabled={bench.fit === 'stock'}
-						onclick={() => (bench.converted = which)}>{label}</button
+						aria-pressed={trial.converted === which}
+						disabled={trial.fit === 'stock'}
+						onclick={() => (trial.converted = which)}>{label}</button
 					>
 				{/each}
 			</span>
@@ -95,9 +95,9 @@
 			<Rota
 				sockets={data.vehicle.sockets}
 				{selected}
-				label={`${data.vehicle.name}, ${bench.state.label}`}
+				label={`${data.vehicle.name}, ${trial.state.label}`}
 				labels={false}
-				play={bench.play}
+				play={trial.play}
 				onselect={(one) => {
 					selected = one;
 					channelId = null;
@@ -106,13 +106,13 @@
 			/>
 		</div>
 		<section class="panel grid gap-1 p-3" aria-label="Dash" aria-live="polite">
-			<h2>Dash: {bench.state.label}</h2>
-			{#each bench.state.messages as message (message)}<p class="rounded border-2 border-refuse px-2 py-1 font-medium">
+			<h2>Dash: {trial.state.label}</h2>
+			{#each trial.state.messages as message (message)}<p class="rounded border-2 border-refuse px-2 py-1 font-medium">
 					{message}
 				</p>{/each}
-			{#if bench.state.messages.length === 0}<p>No message.</p>{/if}
+			{#if trial.state.messages.length === 0}<p>No message.</p>{/if}
 			{#if flash}<p class="number">
-					Flashes {flash}{bench.switches.includes('hazard') ? '; hazard is no proof of the turn lamps' : ''}.
+					Flashes {flash}{trial.switches.includes('hazard') ? '; hazard is no proof of the turn lamps' : ''}.
 				</p>{/if}
 			{#each oddities as lamp (`${lamp.socket} ${lamp.function}`)}
 				<p class="text-sm">
@@ -126,7 +126,7 @@
 				</p>
 			{/each}
 			{#if socket}<p class="border-t border-line pt-1 text-sm">
-					{socket.name}: {bench.play.get(socket.id)?.words ?? 'dark'}.
+					{socket.name}: {trial.play.get(socket.id)?.words ?? 'dark'}.
 				</p>{/if}
 		</section>
 		<section class="panel grid gap-2 p-3" aria-label="Time and scan tool">
@@ -134,17 +134,17 @@
 				><input
 					type="checkbox"
 					class="size-4"
-					checked={bench.minutes > 0}
-					onchange={(event) => (bench.minutes = event.currentTarget.checked ? LONG_MIN : 0)}
+					checked={trial.minutes > 0}
+					onchange={(event) => (trial.minutes = event.currentTarget.checked ? LONG_MIN : 0)}
 				/>after {LONG_MIN} minutes in this mode</label
 			>
-			{#each bench.gone as gone (gone)}<p class="text-refuse">
+			{#each trial.gone as gone (gone)}<p class="text-refuse">
 					{names.get(gone)}: its built-in load has given up.
 				</p>{/each}
-			<Warming warmth={bench.warmth} minutes={LONG_MIN} />
-			<ScanButton address={`${resolve('/vehicles/[id]/circuit/scan', { id })}?fit=${bench.fit}`} />
+			<Warming warmth={trial.warmth} minutes={LONG_MIN} />
+			<ScanButton address={`${resolve('/vehicles/[id]/circuit/scan', { id })}?fit=${trial.fit}`} />
 		</section>
-		<section class="panel p-3" aria-label="Faults"><FaultForm {bench} {socket} /></section>
+		<section class="panel p-3" aria-label="Faults"><FaultForm {trial} {socket} /></section>
 	</div>
 	<div class="flex min-h-0 min-w-0 flex-col gap-3">
 		<ScrollPanel label="Channels" class="min-h-56 lg:basis-2/5">
@@ -157,7 +157,7 @@
 		</ScrollPanel>
 		{#if channel}
 			<section class="panel p-2" aria-label="Wave">
-				<Wave circuit={bench.circuit} state={bench.state} {channel} {names} />
+				<Wave circuit={trial.circuit} state={trial.state} {channel} {names} />
 			</section>
 		{/if}
 		<ScrollPanel label="Remedies" class="min-h-56 grow p-3 lg:basis-1/4">

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { showSockets } from '$lib/core/views';
+import { socketViews } from '$lib/core/views';
 import { socketName, socketsInWalk, vehicleName } from '$lib/core/vehicle';
 import { configurationAt, historyOf } from '$lib/server/services/record/history';
 import { CONFIGURATIONS } from '$lib/server/services/record/store';
@@ -21,7 +21,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 		then: {
 			event: chosen,
 			name: vehicleName(configuration),
-			sockets: showSockets(configuration),
+			sockets: socketViews(configuration),
 			rows: socketsInWalk(configuration).map((s) => ({
 				id: s.id,
 				name: socketName(s),

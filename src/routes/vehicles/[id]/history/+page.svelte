@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import DeskSays from '$lib/components/record/DeskSays.svelte';
+	import DeskSays from '$lib/components/record/DeskMessages.svelte';
 	import WalkPages from '$lib/components/record/WalkPages.svelte';
 	import TinyRota from '$lib/components/rota/TinyRota.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';

@@ -5,8 +5,8 @@ import type { Cut, Difference } from '$lib/core/identify';
 import { IDENTITY_FIELDS, readIdentity, type Identity } from '$lib/core/record';
 import type { Result } from '$lib/core/result';
 import { socketName, socketsInWalk, vehicleName } from '$lib/core/vehicle';
-import { orTrouble } from '$lib/server/or-trouble';
-import { workerOf } from '$lib/server/person';
+import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { actorOf } from '$lib/server/actor';
 import { findConfiguration, listConfigurations } from '$lib/server/repositories/configurations';
 import { copyConfiguration, mergeConfigurations, splitConfiguration } from '$lib/server/services/record/create';
 import { fitUnit, makeUnit, showUnits } from '$lib/server/services/record/units';
@@ -35,7 +35,7 @@ const text = (form: FormData, field: string) => String(form.get(field) ?? '').tr
 
 /** What every action here has in common: the work, trouble with the database as one sentence, and the page that comes next. */
 async function done<T>(work: () => Promise<Result<T, string>>, then: (value: T) => string) {
-	const answer = await orTrouble(work);
+	const answer = await orDatabaseFailure(work);
 	if (!('ok' in answer)) return answer;
 	if (!answer.ok) return fail(400, { message: answer.error });
 	redirect(303, then(answer.value));
@@ -45,39 +45,39 @@ const walkOf = ({ id }: { id: string }) => resolve('/vehicles/[id]/walk/[[socket
 const start = async (request: Request, cookies: Cookies) => ({
 	form: await request.formData(),
 	db: await database(),
-	worker: workerOf(cookies)
+	actor: actorOf(cookies)
 });
 
 export const actions: Actions = {
 	split: async ({ params, request, cookies }) => {
-		const { form, db, worker } = await start(request, cookies);
+		const { form, db, actor } = await start(request, cookies);
 		const cut: Cut =
 			text(form, 'by') === 'option'
 				? { by: 'option', option: text(form, 'option'), stays: text(form, 'stays'), becomes: text(form, 'becomes') }
 				: { by: 'year', from: Number(text(form, 'from')) };
 		return done(
-			() => splitConfiguration(db, params.id, cut, worker),
+			() => splitConfiguration(db, params.id, cut, actor),
 			({ id }) => resolve('/vehicles/[id]/identify', { id })
 		);
 	},
 	copy: async ({ params, request, cookies }) => {
-		const { form, db, worker } = await start(request, cookies);
+		const { form, db, actor } = await start(request, cookies);
 		const identity = readIdentity((field) => String(form.get(field) ?? ''));
 		if (!identity.ok) return fail(400, { message: identity.error });
-		return done(() => copyConfiguration(db, params.id, identity.value, worker), walkOf);
+		return done(() => copyConfiguration(db, params.id, identity.value, actor), walkOf);
 	},
 	merge: async ({ params, request, cookies }) => {
-		const { form, db, worker } = await start(request, cookies);
-		const merged = await orTrouble(() => mergeConfigurations(db, params.id, text(form, 'other'), worker));
+		const { form, db, actor } = await start(request, cookies);
+		const merged = await orDatabaseFailure(() => mergeConfigurations(db, params.id, text(form, 'other'), actor));
 		if (!('ok' in merged)) return merged;
 		if (!merged.ok) {
 			const { message, differences } = merged.error;
 			return fail(400, { message, differences: differences as Difference[] });
 		}
-		return { said: `Merged: ${vehicleName(merged.value)}.` };
+		return { done: `Merged: ${vehicleName(merged.value)}.` };
 	},
 	makeUnit: async ({ params, request, cookies }) => {
-		const { form, db, worker } = await start(request, cookies);
+		const { form, db, actor } = await start(request, cookies);
 		const marks = text(form, 'marks')
 			.split(',')
 			.map((mark) => mark.trim())
@@ -85,17 +85,17 @@ export const actions: Actions = {
 		const sockets = form.getAll('socket').map(String);
 		const wanted = { configuration: params.id, sockets, name: text(form, 'name'), marks };
 		return done(
-			() => makeUnit(db, wanted, worker),
+			() => makeUnit(db, wanted, actor),
 			() => resolve('/vehicles/[id]/identify', { id: params.id })
 		);
 	},
 	fitUnit: async ({ params, request, cookies }) => {
-		const { form, db, worker } = await start(request, cookies);
+		const { form, db, actor } = await start(request, cookies);
 		const sides = text(form, 'sides') === 'centre' ? (['centre'] as const) : (['left', 'right'] as const);
 		const zone = text(form, 'zone') as Socket['zone'];
 		const wanted = { configuration: params.id, unit: text(form, 'unit'), zone, sides };
 		return done(
-			() => fitUnit(db, wanted, worker),
+			() => fitUnit(db, wanted, actor),
 			() => walkOf({ id: params.id })
 		);
 	}

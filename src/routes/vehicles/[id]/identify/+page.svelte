@@ -5,7 +5,7 @@
 	import IdentityFields from '$lib/components/identify/IdentityFields.svelte';
 	import SplitForm from '$lib/components/identify/SplitForm.svelte';
 	import UnitForms from '$lib/components/identify/UnitForms.svelte';
-	import DeskSays from '$lib/components/record/DeskSays.svelte';
+	import DeskSays from '$lib/components/record/DeskMessages.svelte';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import type { Difference } from '$lib/core/identify';
@@ -43,8 +43,8 @@
 				vehicles={[data.vehicle, data.others.find((o) => o.id === other) ?? data.vehicle]}
 			/>
 		{/if}
-	{:else if form && 'said' in form}
-		<p role="status" class="panel p-3">{form.said}</p>
+	{:else if form && 'done' in form}
+		<p role="status" class="panel p-3">{form.done}</p>
 	{/if}
 	{#if trouble}<Message text={trouble} kept="What you typed is kept." />{/if}
 	<DeskSays />

@@ -4,7 +4,7 @@ import { resolve } from '$app/paths';
 import { BALANCES, KIT_SCOPES, kitOrder, label, socketId } from '$lib/core/model';
 import { FUNCTION_IDS } from '$lib/core/lamps';
 import { findConfiguration } from '$lib/server/repositories/configurations';
-import { orTrouble } from '$lib/server/or-trouble';
+import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { kitRows, startKit } from '$lib/server/services/kits';
 import { database, kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
@@ -34,7 +34,7 @@ export const actions: Actions = {
 		const { scope, balance, function: fn, socket } = read.data;
 		const sockets = scope === 'sockets' && socket ? [socket] : undefined;
 		const order = kitOrder.parse({ scope, balance, function: scope === 'function' ? fn : undefined, sockets });
-		const started = await orTrouble(async () => startKit(await kitContext(), params.id, read.data.name, order));
+		const started = await orDatabaseFailure(async () => startKit(await kitContext(), params.id, read.data.name, order));
 		if ('status' in started) return started;
 		if (!started.ok) return fail(409, { message: started.error });
 		redirect(303, resolve('/vehicles/[id]/kit/[kit]', { id: params.id, kit: started.value.id }));

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { z } from 'zod';
-import { databaseTrouble } from '$lib/server/db/trouble';
-import { workerOf } from '$lib/server/person';
+import { databaseFailure } from '$lib/server/db/failure';
+import { actorOf } from '$lib/server/actor';
 import { changeRecord, type Refusal } from '$lib/server/services/record/change';
 import { command } from '$lib/server/services/record/commands';
 import { stepHistory } from '$lib/server/services/record/history';
@@ -25,18 +25,18 @@ export const POST: RequestHandler = async ({ params, request, cookies }) => {
 	if (!read.success) return problem(`This is no change that can be made: ${read.error.issues[0]?.message}.`, 400);
 	try {
 		const db = await database();
-		const worker = workerOf(cookies);
+		const actor = actorOf(cookies);
 		if ('step' in read.data) {
 			const { step, unit } = read.data;
 			const done = unit
-				? await stepHistory(db, UNITS, unit, step, worker)
-				: await stepHistory(db, CONFIGURATIONS, params.id, step, worker);
+				? await stepHistory(db, UNITS, unit, step, actor)
+				: await stepHistory(db, CONFIGURATIONS, params.id, step, actor);
 			return done.ok ? json({ what: done.value }) : problem(done.error, 422);
 		}
-		const done = await changeRecord(db, { id: params.id, ...read.data }, worker);
+		const done = await changeRecord(db, { id: params.id, ...read.data }, actor);
 		return done.ok ? json(done.value) : json({ refusal: done.error }, { status: STATUS[done.error.kind] });
 	} catch (error) {
-		const message = databaseTrouble(error);
+		const message = databaseFailure(error);
 		if (message === null) throw error;
 		return problem(message, 503);
 	}

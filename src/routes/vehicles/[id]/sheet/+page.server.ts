@@ -1,9 +1,9 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
 import { dataFolder } from '$lib/server/config';
-import { workerOf } from '$lib/server/person';
+import { actorOf } from '$lib/server/actor';
 import { listSuppliers } from '$lib/server/repositories/heading-maps';
-import { sheetWish } from '$lib/server/sheet-wish';
+import { sheetOptions } from '$lib/server/sheet-options';
 import { database } from '$lib/server/shop';
 import { uploadedBytes } from '$lib/server/upload';
 import { beginImport, warmImports } from '$lib/server/workers/imports';
@@ -22,8 +22,8 @@ export const actions: Actions = {
 			? { ok: true as const, value: { name: 'pasted rows', bytes: new TextEncoder().encode(pasted) } }
 			: await uploadedBytes(form, 'file');
 		if (!upload.ok) return fail(400, { message: `Paste some rows, or choose a file. ${upload.error}` });
-		const wish = { ...sheetWish(form), configuration: params.id };
-		const job = beginImport(dataFolder(), upload.value, wish, workerOf(cookies));
+		const wish = { ...sheetOptions(form), configuration: params.id };
+		const job = beginImport(dataFolder(), upload.value, wish, actorOf(cookies));
 		redirect(303, resolve('/vehicles/import/[job]', { job }));
 	}
 };

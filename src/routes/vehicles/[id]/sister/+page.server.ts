@@ -5,7 +5,7 @@ import { findConfiguration, listConfigurations } from '$lib/server/repositories/
 import { database } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
 
-const MOST = 60;
+const MAX_SISTERS = 60;
 
 export const load: PageServerLoad = async ({ params, url }) => {
 	const db = await database();
@@ -18,7 +18,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const others = (await listConfigurations(db))
 		.filter((c) => c.id !== ours.id)
 		.sort((a, b) => near(b) - near(a))
-		.slice(0, MOST)
+		.slice(0, MAX_SISTERS)
 		.map((c) => ({ id: c.id as string, name: vehicleName(c) }));
 	const offers = sister ? sisterOffers(ours, sister) : [];
 	return {

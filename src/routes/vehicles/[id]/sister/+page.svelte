@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { getDesk } from '$lib/client/record-desk.svelte';
-	import DeskSays from '$lib/components/record/DeskSays.svelte';
+	import DeskSays from '$lib/components/record/DeskMessages.svelte';
 	import WalkPages from '$lib/components/record/WalkPages.svelte';
 
 	let { data } = $props();

@@ -3,7 +3,7 @@
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 	import Coverage from '$lib/components/whole/Coverage.svelte';
 	import WhiteMatrix from '$lib/components/whole/WhiteMatrix.svelte';
-	import WishForm from '$lib/components/whole/WishForm.svelte';
+	import PreferencesForm from '$lib/components/whole/PreferencesForm.svelte';
 
 	let { data } = $props();
 
@@ -23,7 +23,7 @@
 				>Back to one socket</a
 			>
 		</div>
-		<WishForm wish={data.wish} filament={data.filament} makers={data.answer.makers} />
+		<PreferencesForm wish={data.wish} filament={data.filament} makers={data.answer.makers} />
 		<Coverage answer={data.answer} currency={data.currency} {place} />
 	</ScrollPanel>
 	<ScrollPanel label="Whites seen together" class="p-3">

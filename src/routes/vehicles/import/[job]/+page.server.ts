@@ -1,8 +1,8 @@
 import { error, fail } from '@sveltejs/kit';
 import { COLUMNS, SHEETS } from '$lib/core/exchange';
-import { workerOf } from '$lib/server/person';
+import { actorOf } from '$lib/server/actor';
 import { listSuppliers } from '$lib/server/repositories/heading-maps';
-import { sheetWish } from '$lib/server/sheet-wish';
+import { sheetOptions } from '$lib/server/sheet-options';
 import { database } from '$lib/server/shop';
 import { cancelImport, continueImport, findImport } from '$lib/server/workers/imports';
 import type { Actions, PageServerLoad } from './$types';
@@ -19,8 +19,8 @@ export const load: PageServerLoad = async ({ params }) => {
 const goOn =
 	(mode: 'preview' | 'write'): Actions[string] =>
 	async ({ params, request, cookies }) => {
-		const wish = sheetWish(await request.formData());
-		const begun = continueImport(params.job ?? '', mode, wish, workerOf(cookies));
+		const wish = sheetOptions(await request.formData());
+		const begun = continueImport(params.job ?? '', mode, wish, actorOf(cookies));
 		return begun ? {} : fail(409, { message: findImport(params.job ?? '') ? 'It is still under way.' : GONE });
 	};
 

@@ -7,14 +7,14 @@ export function addChannel(assembly: Assembly, tab: string, row: ReadRow): void 
 	const id = String(row.record.id ?? '');
 	if (!id) return assembly.problem(tab, row.number, 'id', 'The channel has no id.');
 	if (!assembly.names(`${row.owner}\nchannel\n${id}`, tab, row)) return;
-	const feeds = (row.said.feeds as string[] | undefined)?.map((text) => {
+	const feeds = (row.values.feeds as string[] | undefined)?.map((text) => {
 		const [socket = '', fn = ''] = text.replaceAll('~', ' ').split(':');
 		return { socket, function: fn };
 	});
-	const said = feeds ? { ...row.said, feeds } : row.said;
+	const values = feeds ? { ...row.values, feeds } : row.values;
 	const at = vehicle.channels.findIndex((c) => c.id === id);
 	const before = at >= 0 ? (vehicle.channels[at] as Loose) : { id, feeds: [] };
-	const next = assembly.told('channel', before, { ...row, said });
+	const next = assembly.claimed('channel', before, { ...row, values });
 	if (at >= 0) vehicle.channels[at] = next;
 	else vehicle.channels.push(next);
 }

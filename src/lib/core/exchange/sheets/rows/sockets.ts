@@ -29,7 +29,7 @@ export function addSocket(assembly: Assembly, tab: string, row: ReadRow): void {
 	const at = vehicle.sockets.findIndex((s) => s.id === id);
 	const before = at >= 0 ? (vehicle.sockets[at] as Loose) : { id };
 	if (before.unit) {
-		const kept = Object.entries(row.said).find(
+		const kept = Object.entries(row.values).find(
 			([path, value]) => isShared(before as unknown as Socket, path) && !agree(valueAt(before, path), value)
 		);
 		if (kept)
@@ -40,7 +40,7 @@ export function addSocket(assembly: Assembly, tab: string, row: ReadRow): void {
 				`${id} belongs to a shared lamp unit, which keeps this fact: change it there.`
 			);
 	}
-	const next = { ...assembly.told('socket', before, row), id };
+	const next = { ...assembly.claimed('socket', before, row), id };
 	if (at >= 0) vehicle.sockets[at] = next;
 	else vehicle.sockets.push(next);
 }

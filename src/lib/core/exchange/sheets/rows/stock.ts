@@ -60,16 +60,17 @@ function addStock(shelf: Shelf): (assembly: Assembly, tab: string, row: ReadRow)
 		const own = {
 			...row,
 			more: {},
-			said: Object.fromEntries(Object.entries(row.said).filter(([path]) => !path.startsWith('pack.')))
+			values: Object.fromEntries(Object.entries(row.values).filter(([path]) => !path.startsWith('pack.')))
 		};
-		const told = home.shelf === 'products' ? assembly.told('product', record, own) : allSaid(record, own.said);
+		const claimed =
+			home.shelf === 'products' ? assembly.claimed('product', record, own) : withValues(record, own.values);
 		const packs = pack ? withPack((record as StockItem).packs, pack) : (record as StockItem).packs;
-		assembly[home.shelf].set(home.id, { ...told, id: home.id, packs });
+		assembly[home.shelf].set(home.id, { ...claimed, id: home.id, packs });
 	};
 }
 
-function allSaid(record: Loose, said: ReadRow['said']): Loose {
-	return Object.entries(said).reduce((next, [path, value]) => withValueAt(next, path, value), record);
+function withValues(record: Loose, values: ReadRow['values']): Loose {
+	return Object.entries(values).reduce((next, [path, value]) => withValueAt(next, path, value), record);
 }
 
 export const addProduct = addStock('products');

@@ -1,11 +1,11 @@
-import type { SoberFlux } from '../../../optics';
+import type { DeratedFlux } from '../../../optics';
 import { finding, type FindingCode, type Level } from '../../findings/finding';
 import { MAKER_DATA, type Rule } from '../rule';
 
 /** Shares of the filament lamp's light behind the lens: below `lost` refuse, below `enough` or above `glare` only a comparison can tell. Assumptions. */
 export const LIGHT_SHARE = { lost: 0.4, enough: 0.7, glare: 3 } as const;
 
-const SOURCES: Record<SoberFlux['basis'], string> = {
+const SOURCES: Record<DeratedFlux['basis'], string> = {
 	measured: 'measured flux',
 	nominal: 'lamp category table',
 	claimed: `${MAKER_DATA}, a claim`,

@@ -1,7 +1,7 @@
 import { survivingShare } from '../../cases/light';
 import { share, type Criterion } from '../criterion';
 
-/** Light that survives the lens, relative to the filament lamp; the sober flux, never the bare claim. */
+/** Light that survives the lens, relative to the filament lamp; the derated flux, never the bare claim. */
 export const lightCriterion: Criterion = {
 	id: 'light',
 	label: 'Surviving light',

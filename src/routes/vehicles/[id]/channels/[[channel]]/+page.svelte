@@ -4,7 +4,7 @@
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import ChannelDesk from '$lib/components/record/ChannelDesk.svelte';
 	import ChannelMap from '$lib/components/record/ChannelMap.svelte';
-	import DeskSays from '$lib/components/record/DeskSays.svelte';
+	import DeskSays from '$lib/components/record/DeskMessages.svelte';
 	import FlasherDesk from '$lib/components/record/FlasherDesk.svelte';
 	import NewChannel from '$lib/components/record/NewChannel.svelte';
 	import WalkPages from '$lib/components/record/WalkPages.svelte';

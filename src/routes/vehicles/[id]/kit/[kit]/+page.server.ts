@@ -3,8 +3,8 @@ import { z } from 'zod';
 import { accessoryId, label, policyException, productId, socketId, type KitOrder } from '$lib/core/model';
 import type { Result } from '$lib/core/result';
 import { orderIn } from '$lib/server/kit-forms';
-import { orTrouble } from '$lib/server/or-trouble';
-import { personOf } from '$lib/server/person';
+import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { personOf } from '$lib/server/actor';
 import {
 	addRunnersUp,
 	alsoFor,
@@ -46,7 +46,7 @@ const bad = (message: string) => fail(400, { message: `${message} Nothing was ch
 
 /** Does what a form asks of a kit: done, or one sentence why not. */
 const doing = <T>(work: (ctx: KitContext) => Promise<Result<T, string>>) =>
-	orTrouble(async () => {
+	orDatabaseFailure(async () => {
 		try {
 			const done = await work(await kitContext());
 			return done.ok ? { done: true } : fail(409, { message: done.error });
@@ -137,7 +137,7 @@ export const actions: Actions = {
 		doing((ctx) => reorderKit(ctx, params.kit, ({ exception: _exception, ...order }) => order)),
 	runners: async ({ params }) => doing((ctx) => addRunnersUp(ctx, params.kit)),
 	prices: async ({ params }) =>
-		orTrouble(async () => {
+		orDatabaseFailure(async () => {
 			try {
 				const prices = await pricesFor(await kitContext(), params.kit);
 				return prices.ok ? { prices: prices.value } : fail(409, { message: prices.error });
@@ -154,7 +154,7 @@ export const actions: Actions = {
 		return doing((ctx) => checkDraft(ctx, params.kit, by, found));
 	},
 	others: async ({ params }) =>
-		orTrouble(async () => {
+		orDatabaseFailure(async () => {
 			const others = await alsoFor(await kitContext(), params.kit);
 			return others.ok ? { others: others.value } : fail(409, { message: others.error });
 		}),

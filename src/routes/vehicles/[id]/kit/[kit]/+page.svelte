@@ -4,9 +4,9 @@
 	import { page } from '$app/state';
 	import KitHead from '$lib/components/kit/KitHead.svelte';
 	import KitSide from '$lib/components/kit/KitSide.svelte';
-	import KitSays from '$lib/components/kit/KitSays.svelte';
+	import KitSays from '$lib/components/kit/KitSummary.svelte';
 	import Lines from '$lib/components/kit/Lines.svelte';
-	import Touches from '$lib/components/kit/Touches.svelte';
+	import ReleaseImpacts from '$lib/components/kit/ReleaseImpacts.svelte';
 	import { kitTabNamed, type KitTab } from '$lib/components/kit/tabs';
 	import Rota from '$lib/components/rota/Rota.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
@@ -36,7 +36,7 @@
 	<div class="flex min-h-0 min-w-0 flex-col gap-3">
 		<KitHead {data} />
 		{#if form && 'message' in form && form.message}<Message text={form.message} />{/if}
-		<Touches touches={data.touches} />
+		<ReleaseImpacts impacts={data.impacts} />
 		<ScrollPanel label="Lines" class="min-h-0 grow max-lg:max-h-none">
 			{#if data.kit.lamps.length === 0 && data.kit.parts.length === 0}
 				<p class="p-4">Nothing in this kit yet: the reasons stand beside the open sockets.</p>

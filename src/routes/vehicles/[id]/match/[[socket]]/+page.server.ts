@@ -2,8 +2,8 @@ import { error, fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import { resolve } from '$app/paths';
 import { productId } from '$lib/core/model';
-import { orTrouble } from '$lib/server/or-trouble';
-import { personOf } from '$lib/server/person';
+import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { personOf } from '$lib/server/actor';
 import { changeAssumptions } from '$lib/server/services/assumptions';
 import { chooseInKit, draftFor } from '$lib/server/services/kits';
 import { showMatch } from '$lib/server/services/match';
@@ -35,7 +35,7 @@ export const actions: Actions = {
 		if (!read.success || params.socket === undefined)
 			return fail(400, { message: 'No product was named. Nothing was changed.' });
 		const { socket } = params;
-		return orTrouble(async () => {
+		return orDatabaseFailure(async () => {
 			const ctx = await kitContext();
 			const kit = await draftFor(ctx, params.id, socket);
 			if (!kit.ok) return fail(404, { message: kit.error });
@@ -53,7 +53,7 @@ export const actions: Actions = {
 			id,
 			set: { value: Number(value), source: String(source), on, ...(by ? { by } : {}) }
 		}));
-		return orTrouble(async () => {
+		return orDatabaseFailure(async () => {
 			const done = await changeAssumptions(await database(), changes);
 			if (!done.ok) return fail(400, { message: done.error });
 			return { assumed: 'Kept for the shop: every verdict is worked out with it now.' };

@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { getDesk } from '$lib/client/record-desk.svelte';
-	import DeskSays from '$lib/components/record/DeskSays.svelte';
+	import DeskSays from '$lib/components/record/DeskMessages.svelte';
 	import ExpectedPlaces from '$lib/components/record/ExpectedPlaces.svelte';
 	import RoomEditor from '$lib/components/record/RoomEditor.svelte';
 	import SocketDesk from '$lib/components/record/SocketDesk.svelte';

@@ -1,9 +1,9 @@
 import { json } from '@sveltejs/kit';
-import { standingOf, stopSolve } from '$lib/server/workers/solves';
+import { solveState, stopSolve } from '$lib/server/workers/solves';
 import type { RequestHandler } from './$types';
 
 /** Where the work on the kit stands; null when nothing is under way. */
-export const GET: RequestHandler = ({ params }) => json(standingOf(params.kit));
+export const GET: RequestHandler = ({ params }) => json(solveState(params.kit));
 
 /** Stops it; the kit stays as it was. */
 export const DELETE: RequestHandler = ({ params }) => json({ stopped: stopSolve(params.kit) });

@@ -25,7 +25,7 @@ const SENTENCES: readonly [prefix: string, sentence: string][] = [
 ];
 
 /** One plain sentence for a failure of the database or its folder; null when it is something else. */
-export function databaseTrouble(error: unknown): string | null {
+export function databaseFailure(error: unknown): string | null {
 	const code = (error as { code?: unknown } | null)?.code;
 	if (typeof code !== 'string') return null;
 	return SENTENCES.find(([prefix]) => code.startsWith(prefix))?.[1] ?? null;

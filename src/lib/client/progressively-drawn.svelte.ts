@@ -7,7 +7,7 @@ type Clock = Pick<typeof globalThis, 'setTimeout' | 'clearTimeout'>;
  * @param list gives the list; a new list begins anew
  * @param first how many are drawn at once
  */
-export function drawnSoon(list: () => unknown, first: number, clock: Clock = globalThis): () => number {
+export function progressivelyDrawn(list: () => unknown, first: number, clock: Clock = globalThis): () => number {
 	// The list that is drawn whole: the one the page came with, and each later one once the screen has answered.
 	let whole = $state.raw(list());
 	const most = $derived(list() === whole ? Infinity : first);

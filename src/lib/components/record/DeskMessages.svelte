@@ -17,4 +17,4 @@
 		>Take it back in the shared unit</button
 	>
 {/if}
-<p role="status" class={['text-sm text-soft', !desk.said && 'sr-only']}>{desk.said ?? ''}</p>
+<p role="status" class={['text-sm text-soft', !desk.done && 'sr-only']}>{desk.done ?? ''}</p>

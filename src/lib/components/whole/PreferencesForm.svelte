@@ -1,9 +1,12 @@
 <script lang="ts">
-	import type { Wish } from '$lib/core/match';
+	import type { Preferences } from '$lib/core/match';
 
 	/** What somebody wishes for the whole vehicle; it answers as soon as something is chosen, and stands in the address. */
-	let { wish, filament, makers }: { wish: Wish; filament: boolean; makers: { maker: string; served: number }[] } =
-		$props();
+	let {
+		wish,
+		filament,
+		makers
+	}: { wish: Preferences; filament: boolean; makers: { maker: string; served: number }[] } = $props();
 
 	const WHITES = [3000, 4300, 5000, 6000];
 	const send = (event: Event & { currentTarget: HTMLFormElement }) => event.currentTarget.requestSubmit();

@@ -15,7 +15,7 @@ import { categoryOrNull } from '../lamps';
 import { assumedValue } from '../quantity';
 
 /** A load or a lamp that warms up while a mode lasts. */
-export interface Warmth {
+export interface HotPart {
 	/** Socket of a lamp; null for a part. */
 	socket: string | null;
 	name: string;
@@ -60,7 +60,7 @@ function warmed(heat: HeatCase, timeConstant: number, limit: number | null, seco
 	};
 }
 
-function partWarmth({ accessory, channel }: FittedPart, mode: ModeState, seconds: number): Warmth | null {
+function hotPart({ accessory, channel }: FittedPart, mode: ModeState, seconds: number): HotPart | null {
 	const state = mode.channels.find((c) => c.id === channel);
 	if (accessory.resistance === undefined || !state || state.functions.length === 0 || state.blown) return null;
 	const duty = (state.flashing ? FLASHING : 1) * state.duty;
@@ -76,9 +76,9 @@ function partWarmth({ accessory, channel }: FittedPart, mode: ModeState, seconds
 }
 
 /** What warms up while a mode lasts: LEDs with a built-in load, and load resistors. Hottest first. */
-export function warmthIn(circuit: VehicleCircuit, mode: ModeState, seconds: number): Warmth[] {
+export function hotPartsIn(circuit: VehicleCircuit, mode: ModeState, seconds: number): HotPart[] {
 	const sockets = new Map(circuit.configuration.sockets.map((s) => [s.id as string, s]));
-	const lamps = mode.lamps.flatMap((lamp): Warmth[] => {
+	const lamps = mode.lamps.flatMap((lamp): HotPart[] => {
 		const socket = sockets.get(lamp.socket);
 		if (!lamp.lit || !lamp.product?.builtInLoad || !socket) return [];
 		const found = lampHeat(socket, lamp.product, lamp);
@@ -92,13 +92,13 @@ export function warmthIn(circuit: VehicleCircuit, mode: ModeState, seconds: numb
 			}
 		];
 	});
-	const parts = circuit.fitted.parts.flatMap((part) => partWarmth(part, mode, seconds) ?? []);
+	const parts = circuit.fitted.parts.flatMap((part) => hotPart(part, mode, seconds) ?? []);
 	return [...lamps, ...parts].sort((a, b) => b.temperature - a.temperature);
 }
 
 /** Sockets whose built-in load gives up within a time: from then on the vehicle counts their LED alone. */
 export function givenUp(circuit: VehicleCircuit, mode: ModeState, seconds: number): string[] {
-	return warmthIn(circuit, mode, seconds).flatMap(({ socket, seconds: at }) =>
+	return hotPartsIn(circuit, mode, seconds).flatMap(({ socket, seconds: at }) =>
 		socket !== null && at !== null && at <= seconds ? [socket] : []
 	);
 }

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { ShownVin } from '$lib/core/views';
+	import type { VinView } from '$lib/core/views';
 
 	/** What a vehicle identification number says, and who says so. */
-	let { vin }: { vin: ShownVin } = $props();
+	let { vin }: { vin: VinView } = $props();
 </script>
 
 <section class="panel p-3" aria-label="Vehicle identification number">

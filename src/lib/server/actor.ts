@@ -1,5 +1,5 @@
 import type { Cookies } from '@sveltejs/kit';
-import type { Worker } from './services/record/store';
+import type { Actor } from './services/record/store';
 
 const COOKIE = 'rotalux-person';
 const A_YEAR_S = 365 * 24 * 3600;
@@ -15,6 +15,6 @@ export function rememberPerson(cookies: Cookies, name: string): void {
 }
 
 /** Who makes a change, and when. */
-export function workerOf(cookies: Cookies): Worker {
+export function actorOf(cookies: Cookies): Actor {
 	return { by: personOf(cookies), now: new Date().toISOString() };
 }

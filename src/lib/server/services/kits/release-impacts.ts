@@ -1,25 +1,25 @@
 import type { Knex } from 'knex';
-import { touchesOf, type Touch } from '../../../core/kit';
+import { releaseImpacts, type ReleaseImpact } from '../../../core/kit';
 import { findConfiguration } from '../../repositories/configurations';
 import { listRevisions } from '../../repositories/kits';
 import { listRecords } from '../../repositories/records';
 import { shopData } from '../catalogue';
 import type { FrozenKit } from './life';
 
-const known = new WeakMap<Knex, Map<string, { version: number; touches: Touch[] }>>();
+const cache = new WeakMap<Knex, Map<string, { version: number; impacts: ReleaseImpact[] }>>();
 
 /** What changed under the last released revision of a kit; empty when nothing did, or nothing was released. Worked out once per data version. */
-export async function touchesUnder(db: Knex, kitId: string): Promise<Touch[]> {
+export async function impactsOnRelease(db: Knex, kitId: string): Promise<ReleaseImpact[]> {
 	const last = (await listRevisions(db, kitId)).at(-1);
 	if (!last) return [];
 	const { catalogue, shop, version } = await shopData(db);
-	const kept = known.get(db) ?? new Map<string, { version: number; touches: Touch[] }>();
-	known.set(db, kept);
+	const kept = cache.get(db) ?? new Map<string, { version: number; impacts: ReleaseImpact[] }>();
+	cache.set(db, kept);
 	const seen = kept.get(last.code);
-	if (seen?.version === version) return seen.touches;
+	if (seen?.version === version) return seen.impacts;
 	const frozen = last.document as FrozenKit;
 	const configuration = await findConfiguration(db, frozen.configuration.id);
-	const touches = touchesOf(
+	const impacts = releaseImpacts(
 		{
 			...frozen,
 			products: frozen.products ?? [],
@@ -33,6 +33,6 @@ export async function touchesUnder(db: Knex, kitId: string): Promise<Touch[]> {
 			complaints: await listRecords(db, 'complaints')
 		}
 	);
-	kept.set(last.code, { version, touches });
-	return touches;
+	kept.set(last.code, { version, impacts });
+	return impacts;
 }

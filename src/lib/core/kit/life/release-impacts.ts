@@ -16,7 +16,7 @@ export interface StoodOn {
 }
 
 /** Something that changed under a released kit. */
-export interface Touch {
+export interface ReleaseImpact {
 	/** `holds`: the kit as frozen would not be worked out so today; the others are to be looked at. */
 	kind: 'holds' | 'vehicle' | 'product' | 'price' | 'stock' | 'complaint';
 	words: string;
@@ -31,17 +31,17 @@ function differing(a: object, b: object, apart: readonly string[]): string[] {
 	);
 }
 
-function ofVehicle({ configuration: before, answer }: StoodOn, after: Configuration | null): Touch[] {
+function ofVehicle({ configuration: before, answer }: StoodOn, after: Configuration | null): ReleaseImpact[] {
 	if (!after) return [{ kind: 'vehicle', words: 'its vehicle is no longer on record' }];
 	const served = new Set(answer.lines.flatMap((l) => l.sockets));
-	const sockets = before.sockets.flatMap((socket): Touch[] => {
+	const sockets = before.sockets.flatMap((socket): ReleaseImpact[] => {
 		if (!served.has(socket.id)) return [];
 		const now = after.sockets.find((s) => s.id === socket.id);
 		if (!now) return [{ kind: 'vehicle', words: `${socketName(socket)} is no longer on record` }];
 		const facts = differing(socket, now, ['evidence']);
 		return facts.length > 0 ? [{ kind: 'vehicle', words: `${socketName(socket)}: ${facts.join(', ')} changed` }] : [];
 	});
-	const channels = before.channels.flatMap((channel): Touch[] => {
+	const channels = before.channels.flatMap((channel): ReleaseImpact[] => {
 		if (!channel.feeds.some((f) => served.has(f.socket))) return [];
 		const now = after.channels.find((c) => c.id === channel.id);
 		const facts = now ? differing(channel, now, ['evidence']) : ['its record'];
@@ -51,29 +51,36 @@ function ofVehicle({ configuration: before, answer }: StoodOn, after: Configurat
 	return [...sockets, ...channels, ...(flasher ? [{ kind: 'vehicle' as const, words: 'the flasher changed' }] : [])];
 }
 
-function ofLine(line: KitLine, before: Product | Accessory | undefined, now: Product | Accessory | undefined): Touch[] {
+function ofLine(
+	line: KitLine,
+	before: Product | Accessory | undefined,
+	now: Product | Accessory | undefined
+): ReleaseImpact[] {
 	if (!now || now.withdrawn) return [{ kind: 'product', words: `${line.name} is no longer offered` }];
 	const facts = before ? differing(before, now, ['packs', 'evidence']) : [];
-	const touched: Touch[] =
+	const impacts: ReleaseImpact[] =
 		facts.length > 0 ? [{ kind: 'product', words: `${line.name}: ${facts.join(', ')} changed` }] : [];
 	const pack = now.packs.find((p) => p.sku === line.sku);
-	if (!pack) return [...touched, { kind: 'product', words: `${line.sku} is no longer sold` }];
+	if (!pack) return [...impacts, { kind: 'product', words: `${line.sku} is no longer sold` }];
 	const price = pack.price * line.packs;
 	if (price !== line.price)
-		touched.push({ kind: 'price', words: `${line.sku}: ${amount(price)} now, ${amount(line.price)} in the kit` });
+		impacts.push({ kind: 'price', words: `${line.sku}: ${amount(price)} now, ${amount(line.price)} in the kit` });
 	if (pack.stock !== undefined && pack.stock < line.packs)
-		touched.push({ kind: 'stock', words: `${line.sku}: ${pack.stock} on the shelf, ${line.packs} in the kit` });
-	return touched;
+		impacts.push({ kind: 'stock', words: `${line.sku}: ${pack.stock} on the shelf, ${line.packs} in the kit` });
+	return impacts;
 }
 
 const complaintKey = ({ product, configuration, socket, symptom, on }: Complaint) =>
 	JSON.stringify([product, configuration, socket, symptom, on]);
 
-function ofComplaints({ complaints: before, answer, configuration }: StoodOn, now: readonly Complaint[]): Touch[] {
-	const known = new Set(before.map(complaintKey));
+function ofComplaints(
+	{ complaints: before, answer, configuration }: StoodOn,
+	now: readonly Complaint[]
+): ReleaseImpact[] {
+	const earlier = new Set(before.map(complaintKey));
 	const sold = new Map(answer.lines.flatMap((l) => (l.product ? [[l.product, l.name] as const] : [])));
 	return now
-		.filter((c) => !c.settled && c.product && sold.has(c.product) && !known.has(complaintKey(c)))
+		.filter((c) => !c.settled && c.product && sold.has(c.product) && !earlier.has(complaintKey(c)))
 		.map((c) => {
 			const where = c.configuration === configuration.id ? 'on this vehicle' : 'elsewhere';
 			return { kind: 'complaint', words: `${sold.get(c.product ?? '')}: ${c.symptom ?? 'a complaint'}, ${where}` };
@@ -81,7 +88,7 @@ function ofComplaints({ complaints: before, answer, configuration }: StoodOn, no
 }
 
 /** What changed under a released kit since it was frozen: its vehicle, its products, prices and shelves, complaints; and whether it still holds. */
-export function touchesOf(
+export function releaseImpacts(
 	stood: StoodOn,
 	now: {
 		kitCase: KitCase | null;
@@ -89,7 +96,7 @@ export function touchesOf(
 		accessories: ReadonlyMap<string, Accessory>;
 		complaints: readonly Complaint[];
 	}
-): Touch[] {
+): ReleaseImpact[] {
 	const { order, answer } = stood;
 	const lines = answer.lines
 		.filter((l) => l.packs > 0)
@@ -103,15 +110,15 @@ export function touchesOf(
 				there.get(id)
 			);
 		});
-	const touched = [
+	const impacts = [
 		...ofVehicle(stood, now.kitCase?.configuration ?? null),
 		...lines,
 		...ofComplaints(stood, now.complaints)
 	];
-	if (!now.kitCase || touched.every((t) => t.kind === 'price' || t.kind === 'stock')) return touched;
+	if (!now.kitCase || impacts.every((t) => t.kind === 'price' || t.kind === 'stock')) return impacts;
 	const wrong = checkBesideBox({ answer, order, ...now.kitCase });
 	return [
-		...wrong.map((words): Touch => ({ kind: 'holds', words: `it would not be worked out so today: ${words}` })),
-		...touched
+		...wrong.map((words): ReleaseImpact => ({ kind: 'holds', words: `it would not be worked out so today: ${words}` })),
+		...impacts
 	];
 }

@@ -1,22 +1,22 @@
 <script lang="ts">
-	import type { Touch } from '$lib/core/kit';
+	import type { ReleaseImpact } from '$lib/core/kit';
 	import { counted } from '$lib/core/quantity';
 
 	/** What changed under the revision that was last released. Nothing in it changes by itself. */
-	let { touches }: { touches: Touch[] } = $props();
+	let { impacts }: { impacts: ReleaseImpact[] } = $props();
 
-	const grave = $derived(touches.some((t) => t.kind === 'holds'));
+	const grave = $derived(impacts.some((t) => t.kind === 'holds'));
 </script>
 
-{#if touches.length > 0}
+{#if impacts.length > 0}
 	<details class={['panel px-3 py-2', grave && 'border-refuse!']}>
 		<summary class="cursor-pointer font-medium"
 			>{grave
 				? 'The released kit would not be worked out so today'
-				: `${counted(touches.length, 'thing')} changed under the released kit`}; it stays as it was frozen</summary
+				: `${counted(impacts.length, 'thing')} changed under the released kit`}; it stays as it was frozen</summary
 		>
 		<ul class="mt-1 list-disc pl-5 text-sm">
-			{#each touches as { words }, i (i)}<li>{words}</li>{/each}
+			{#each impacts as { words }, i (i)}<li>{words}</li>{/each}
 		</ul>
 		<p class="mt-1 text-sm text-soft">Start the next revision to take this in.</p>
 	</details>

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { standingText, type SolveStanding } from './standing';
+	import { progressText, type SolveState } from './progress';
 
 	/** How far a solver is, and the way to stop it. */
-	let { standing, onstop }: { standing: SolveStanding | null; onstop: () => void } = $props();
+	let { progress, onstop }: { progress: SolveState | null; onstop: () => void } = $props();
 </script>
 
 <p class="mt-1 flex flex-wrap items-center gap-2 text-sm text-soft" role="status">
-	{standingText(standing)}
+	{progressText(progress)}
 	<button type="button" class="button min-h-7! py-0!" onclick={onstop}>Stop</button>
 </p>

@@ -6,7 +6,7 @@ export const DOUBTFUL_EFFICACY = 100;
 export type FluxBasis = 'measured' | 'nominal' | 'claimed' | 'capped' | 'claimed, power unknown';
 
 /** Luminous flux of one lamp that Rotalux reckons with, lm, and what it rests on. */
-export interface SoberFlux {
+export interface DeratedFlux {
 	lumens: number;
 	basis: FluxBasis;
 }
@@ -15,7 +15,7 @@ export interface SoberFlux {
  * A measured flux as it is; a claim per lamp (half of a claim per pair), but no more than 100 lm for each watt the lamp draws.
  * Null when nothing is known.
  */
-export function soberFlux(product: Product): SoberFlux | null {
+export function deratedFlux(product: Product): DeratedFlux | null {
 	const { measured, claimed, per } = product.flux ?? {};
 	if (measured != null) return { lumens: measured, basis: 'measured' };
 	if (claimed == null) return null;

@@ -4,7 +4,7 @@ import type { Interchange } from './interchange';
  * What does not hold together in an interchange table: a category set against itself, two entries that say different things of one
  * pair, and a circle of `same` that comes back to a pair the table calls wrong or impossible. Sentences, none when all is well.
  */
-export function interchangeTroubles(rows: readonly Interchange[]): string[] {
+export function interchangeProblems(rows: readonly Interchange[]): string[] {
 	return [...selfEntries(rows), ...doubles(rows), ...circles(rows)];
 }
 

@@ -1,11 +1,11 @@
 import { type HeadingMap, type SheetName, SHEETS } from '../core/exchange';
 import { EVIDENCE_SOURCES } from '../core/model';
-import type { SheetWish } from './services/sheets/import';
+import type { SheetOptions } from './services/sheets/import';
 
 const text = (form: FormData, field: string) => String(form.get(field) ?? '').trim();
 
 /** Headings as they were mapped in a form: `sheet:TAB` and `map:TAB:HEADING` fields. */
-function mapsIn(form: FormData): SheetWish['maps'] {
+function mapsIn(form: FormData): SheetOptions['maps'] {
 	const maps: Record<string, { sheet: SheetName; map: HeadingMap }> = {};
 	for (const [field, value] of form) {
 		const [kind, tab = '', heading] = field.split('\u001f');
@@ -21,7 +21,7 @@ function mapsIn(form: FormData): SheetWish['maps'] {
 }
 
 /** How a spreadsheet is meant, as a form says it. */
-export function sheetWish(form: FormData): SheetWish {
+export function sheetOptions(form: FormData): SheetOptions {
 	return {
 		supplier: text(form, 'supplier').slice(0, 100),
 		source: EVIDENCE_SOURCES.find((word) => word === text(form, 'source')) ?? null,

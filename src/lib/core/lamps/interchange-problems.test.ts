@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { INTERCHANGES, interchangeTroubles, seenTogether, type Interchange } from '.';
+import { INTERCHANGES, interchangeProblems, seenTogether, type Interchange } from '.';
 
 const row = (from: string, to: string, kind: Interchange['kind'], more: Partial<Interchange> = {}): Interchange => ({
 	from,
@@ -14,7 +14,7 @@ const row = (from: string, to: string, kind: Interchange['kind'], more: Partial<
 });
 
 describe('an interchange table', () => {
-	it('that ships with Rotalux holds together', () => expect(interchangeTroubles(INTERCHANGES)).toEqual([]));
+	it('that ships with Rotalux holds together', () => expect(interchangeProblems(INTERCHANGES)).toEqual([]));
 
 	it('says nothing of what is allowed', () => expect(JSON.stringify(INTERCHANGES)).not.toMatch(/legal|lawful/i));
 
@@ -27,13 +27,13 @@ describe('an interchange table', () => {
 			'A is the same as C by a chain of entries, and wrong by another'
 		]
 	])('%s is reported', (_, rows, sentence) => {
-		expect(interchangeTroubles(rows).join(' ')).toContain(sentence);
+		expect(interchangeProblems(rows).join(' ')).toContain(sentence);
 	});
 
 	it('a circle of sameness alone, and a direction of its own each way, are no trouble', () => {
-		expect(interchangeTroubles([row('A', 'B', 'same'), row('B', 'A', 'same')])).toEqual([]);
-		expect(interchangeTroubles([row('A', 'B', 'trim'), row('B', 'A', 'no-fit')])).toEqual([]);
-		expect(interchangeTroubles([row('A', 'A', 'wrong', { lamp: 'led' })])).toEqual([]);
+		expect(interchangeProblems([row('A', 'B', 'same'), row('B', 'A', 'same')])).toEqual([]);
+		expect(interchangeProblems([row('A', 'B', 'trim'), row('B', 'A', 'no-fit')])).toEqual([]);
+		expect(interchangeProblems([row('A', 'A', 'wrong', { lamp: 'led' })])).toEqual([]);
 	});
 });
 

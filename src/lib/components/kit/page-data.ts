@@ -1,17 +1,17 @@
 import type { KitOrder } from '$lib/core/model';
-import type { KitLife, RulePrice } from '$lib/core/kit';
+import type { KitLife, DemandPrice } from '$lib/core/kit';
 import type { FunctionId } from '$lib/core/lamps';
-import type { ShownKit, ShownPlace } from '$lib/core/views';
+import type { KitView, PlaceView } from '$lib/core/views';
 
 /** A kit as its page has it. */
-export interface KitView {
+export interface KitPageData {
 	id: string;
 	state: 'draft' | 'checked' | 'released';
 	code: string | null;
 	revision: number;
 	revisions: { revision: number; code: string; releasedAt: string }[];
 	order: KitOrder;
-	kit: ShownKit;
+	kit: KitView;
 	life: KitLife;
 	also: string[];
 	toSign: string[];
@@ -22,11 +22,11 @@ export interface KitView {
 	functions: FunctionId[];
 	person: string;
 	/** The place that is looked at. */
-	place: ShownPlace | null;
+	place: PlaceView | null;
 }
 
 /** What forms of the page were answered beside a changed kit. */
 export interface KitAnswers {
-	prices: RulePrice[] | null;
+	prices: DemandPrice[] | null;
 	others: { configuration: string; name: string; reasons: string[] }[] | null;
 }

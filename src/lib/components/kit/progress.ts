@@ -1,15 +1,15 @@
 /** Where the work on a kit stands, as the server says it. */
-export interface SolveStanding {
+export interface SolveState {
 	/** What is minimised, minor units: the best so far, and the proven bound. */
 	best: number | null;
 	bound: number | null;
 	priced?: { done: number; of: number };
 }
 
-/** The standing in words. @example standingText({ best: 31240, bound: 30040 }) // "Best so far is within 12.00 of the proven bound." */
-export function standingText(standing: SolveStanding | null): string {
-	if (!standing) return 'Working out the best kit…';
-	const { best, bound, priced } = standing;
+/** The progress in words. @example progressText({ best: 31240, bound: 30040 }) // "Best so far is within 12.00 of the proven bound." */
+export function progressText(progress: SolveState | null): string {
+	if (!progress) return 'Working out the best kit…';
+	const { best, bound, priced } = progress;
 	if (priced) return `${priced.done} of ${priced.of} demands priced…`;
 	if (best === null) return 'Looking for a first kit…';
 	return bound === null

@@ -1,7 +1,7 @@
 import type { Candidate } from '../candidates/candidate';
 
 /** What somebody wishes for the whole vehicle. */
-export interface Wish {
+export interface Preferences {
 	inStock: boolean;
 	withoutParts: boolean;
 	/** One white throughout, K. */
@@ -10,14 +10,14 @@ export interface Wish {
 	maker: string | null;
 }
 
-export const NO_WISH: Wish = { inStock: false, withoutParts: false, kelvin: null, maker: null };
+export const NO_WISH: Preferences = { inStock: false, withoutParts: false, kelvin: null, maker: null };
 
 /** One kind of wish: whether it was made, how it is said, and which candidates are left by it. */
-export interface WishKind {
-	id: keyof Wish;
-	made: (wish: Wish) => boolean;
-	label: (wish: Wish) => string;
-	keeps: (candidate: Candidate, wish: Wish) => boolean;
+export interface PreferenceKind {
+	id: keyof Preferences;
+	made: (wish: Preferences) => boolean;
+	label: (wish: Preferences) => string;
+	keeps: (candidate: Candidate, wish: Preferences) => boolean;
 	/** The wish with nothing but this part of it. */
-	alone: (wish: Wish) => Wish;
+	alone: (wish: Preferences) => Preferences;
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { RulePrice } from '$lib/core/kit';
+	import type { DemandPrice } from '$lib/core/kit';
 	import { counted } from '$lib/core/quantity';
 	import { money } from '../ui/money';
 	import SolveForm from './SolveForm.svelte';
@@ -10,9 +10,9 @@
 		currency,
 		vehicle,
 		kit
-	}: { prices: RulePrice[] | null; currency: string; vehicle: string; kit: string } = $props();
+	}: { prices: DemandPrice[] | null; currency: string; vehicle: string; kit: string } = $props();
 
-	const says = ({ costs, closes }: RulePrice) => {
+	const describe = ({ costs, closes }: DemandPrice) => {
 		if (costs === null) return 'cannot be had';
 		const price =
 			costs === 0
@@ -50,7 +50,7 @@
 	<ul>
 		{#each rows as price (price.words)}
 			<li class="flex justify-between gap-3 border-b border-line py-1 last:border-0">
-				<span>{price.words}</span> <span class="text-right text-soft">{says(price)}</span>
+				<span>{price.words}</span> <span class="text-right text-soft">{describe(price)}</span>
 			</li>
 		{:else}<li class="text-soft">None of them costs anything.</li>{/each}
 	</ul>

@@ -1,14 +1,14 @@
 import { driveOf, simulate, SWITCH_IDS, type Fault, type SwitchId } from '$lib/core/circuit';
 import { playMode } from '$lib/core/views/play';
-import { givenUp, warmthIn } from '$lib/core/views/warmth';
-import { benchCircuit, messagesByMode, type BenchSetup, type Converted, type Fit } from './fitting';
+import { givenUp, hotPartsIn } from '$lib/core/views/hot-parts';
+import { trialCircuit, messagesByMode, type TrialSetup, type Converted, type Fit } from './fitting';
 
 /** How long is long, min: glow, flicker and heat are looked at again after it. */
 export const LONG_MIN = 10;
 
 /** A vehicle on the test bench: its fit, its switches and its supply; every change is solved at once. */
-export class Bench {
-	#setup: () => BenchSetup;
+export class CircuitTrial {
+	#setup: () => TrialSetup;
 	fit = $state<Fit>('chosen');
 	converted = $state<Converted>('all');
 	switches = $state<readonly SwitchId[]>([]);
@@ -17,15 +17,15 @@ export class Bench {
 	/** How long the mode has lasted, min: loads that are given up by then are gone. */
 	minutes = $state(0);
 
-	#cold = $derived.by(() => benchCircuit(this.#setup(), this.fit, this.converted, this.faults));
+	#cold = $derived.by(() => trialCircuit(this.#setup(), this.fit, this.converted, this.faults));
 	#begun = $derived.by(() => simulate(this.#cold, this.switches, this.volts));
 	/** Sockets whose built-in load has given up by now. */
 	gone = $derived.by(() => (this.minutes === 0 ? [] : givenUp(this.#cold, this.#begun, this.minutes * 60)));
-	warmth = $derived.by(() => warmthIn(this.#cold, this.#begun, (this.minutes || LONG_MIN) * 60));
+	warmth = $derived.by(() => hotPartsIn(this.#cold, this.#begun, (this.minutes || LONG_MIN) * 60));
 	circuit = $derived.by(() =>
 		this.gone.length === 0
 			? this.#cold
-			: benchCircuit(this.#setup(), this.fit, this.converted, [
+			: trialCircuit(this.#setup(), this.fit, this.converted, [
 					...this.faults,
 					...this.gone.map((socket) => ({ kind: 'load-gone' as const, socket }))
 				])
@@ -35,7 +35,7 @@ export class Bench {
 	/** Messages each named mode would bring as fitted. */
 	spoken = $derived.by(() => messagesByMode(this.circuit, this.volts));
 
-	constructor(setup: () => BenchSetup) {
+	constructor(setup: () => TrialSetup) {
 		this.#setup = setup;
 	}
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Policy, PolicyException } from '$lib/core/model';
-	import type { ShownKit } from '$lib/core/views';
+	import type { KitView } from '$lib/core/views';
 	import { policySentences } from '$lib/core/views/cautions';
 	import { money } from '../ui/money';
 
@@ -12,7 +12,7 @@
 		currency,
 		quoted
 	}: {
-		kit: ShownKit;
+		kit: KitView;
 		policy: Policy;
 		exception: PolicyException | undefined;
 		currency: string;
