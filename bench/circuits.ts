@@ -1,8 +1,8 @@
 import { simulate, simulateModes, vehicleCircuit, type FittedLamp } from '../src/lib/core/circuit';
 import { shopOf } from '../src/lib/core/exchange';
-import { bestSet, remedyTable } from '../src/lib/core/kit';
+import { bestSet, remedyTable } from '../src/lib/core/remedy';
 import { bestUnder, compileCatalogue, matchConfiguration, NO_WISH } from '../src/lib/core/match';
-import { demoDocument } from '../src/lib/server/demo/load';
+import { demoDocument } from '../src/lib/server/demo/document';
 import { highsSolver } from '../src/lib/server/solver/highs';
 import { median, ms } from './measure';
 

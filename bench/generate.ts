@@ -1,17 +1,7 @@
 import { type Configuration, type Product } from '../src/lib/core/model';
 import { readDocument } from '../src/lib/core/exchange';
+import { randomFrom } from '../tests/support/random';
 import { LAMP_CATEGORIES, type FunctionId } from '../src/lib/core/lamps';
-
-/** A small repeatable generator (mulberry32), so that every run measures the same data. */
-export function randomFrom(seed: number): () => number {
-	let state = seed;
-	return () => {
-		state = (state + 0x6d2b79f5) | 0;
-		let t = Math.imul(state ^ (state >>> 15), 1 | state);
-		t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-		return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-	};
-}
 
 const CATEGORIES = LAMP_CATEGORIES.filter(
 	(c) => c.confidence !== 'low' && c.lumens !== undefined && c.mount !== 'festoon'

@@ -8,7 +8,7 @@ import {
 	WIRE_SHARE
 } from '../src/lib/core/circuit';
 import { kitOrder, type Accessory, type Pack, type Product } from '../src/lib/core/model';
-import { assembleKit, changeLine, checkKit, prepareKit, type KitCase } from '../src/lib/core/kit';
+import { assembleKit, changeLine, checkKit, choicesFor, type KitCase } from '../src/lib/core/kit';
 import { categoryOrNull, filamentOf, lampFunction } from '../src/lib/core/lamps';
 import { highsSolver } from '../src/lib/server/solver/highs';
 import { generateKitCase } from '../tests/support/generate-kit';
@@ -53,7 +53,7 @@ class Shelf {
 
 /** A kit as it is put together by hand: the cheapest lamp place by place, then the cheapest load output by output. Price and open sockets. */
 function greedy(kitCase: KitCase & { accessories: Accessory[] }): { total: number; open: number } {
-	const { input } = prepareKit(kitCase, kitOrder.parse({}));
+	const input = choicesFor(kitCase, kitOrder.parse({}));
 	const shelf = new Shelf();
 	const chosen = new Map<string, Product>();
 	let total = 0;
@@ -129,7 +129,7 @@ export async function kits(): Promise<void> {
 			wrong += checkKit({ answer: kit.value, order, ...kitCase }).length;
 			const line = kit.value.lines.find((l) => l.product);
 			const [socket = ''] = line?.sockets ?? [];
-			const group = prepareKit(kitCase, order).all.groups.find((g) => g.sockets.some((s) => s.id === socket));
+			const group = choicesFor(kitCase, order).all.groups.find((g) => g.sockets.some((s) => s.id === socket));
 			const other = group?.options.find((o) => o.product.id !== line?.product);
 			if (group && other) {
 				const choice = { kind: 'product', product: other.product.id };

@@ -8,7 +8,8 @@ import { readTables } from '../src/lib/server/documents/read-tables';
 import { findConfigurations, putConfiguration } from '../src/lib/server/repositories/configurations';
 import { searchIds } from '../src/lib/server/repositories/search';
 import { previewSheets, writeSheets } from '../src/lib/server/services/sheets/import';
-import { generateConfiguration, generateVehicles, randomFrom } from './generate';
+import { generateConfiguration, generateVehicles } from './generate';
+import { randomFrom } from '../tests/support/random';
 import { median, ms } from './measure';
 
 const VEHICLES = 20_000;

@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { demoDocument } from '../../src/lib/server/demo/load';
+import { demoDocument } from '../../src/lib/server/demo/document';
 
 const folder = mkdtempSync(join(tmpdir(), 'rotalux-cli-'));
 const demo = join(folder, 'demo.json');

@@ -4,9 +4,10 @@ import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { afterEach } from 'vitest';
 import { openDatabase } from '../../src/lib/server/db/connection';
-import { demoDocument } from '../../src/lib/server/demo/load';
+import { demoDocument } from '../../src/lib/server/demo/document';
 import { highsSolver } from '../../src/lib/server/solver/highs';
-import type { KitContext } from '../../src/lib/server/services/kits';
+import { findKit } from '../../src/lib/server/repositories/kits';
+import { kitSheet, type KitContext } from '../../src/lib/server/services/kits';
 import { watchedSolve } from '../../src/lib/server/workers/solves';
 import { importDocument } from '../../src/lib/server/services/exchange';
 
@@ -39,3 +40,10 @@ afterEach(async () => {
 		rmSync(folder, { recursive: true, force: true });
 	}
 });
+
+/** Something found for everything that wants a signature on a kit. */
+export async function allLookedAt(ctx: KitContext, id: string): Promise<Record<string, string>> {
+	const kit = await findKit(ctx.db, id);
+	const sheet = kit && (await kitSheet(ctx.db, kit.configurationId, id));
+	return Object.fromEntries((sheet?.toSign ?? []).map((wanted) => [wanted.id, 'looked at']));
+}

@@ -1,7 +1,8 @@
-import { randomFrom } from '../../bench/generate';
+import { randomFrom } from './random';
 import { kitOrder, type Accessory, type Configuration, type KitOrder, type Product } from '../../src/lib/core/model';
 import { readDocument } from '../../src/lib/core/exchange';
-import { assembleKit, type KitAnswer, type KitCase, type Solver } from '../../src/lib/core/kit';
+import { assembleKit, type KitAnswer, type KitCase } from '../../src/lib/core/kit';
+import { type Solver } from '../../src/lib/core/solver';
 import { compileCatalogue } from '../../src/lib/core/match';
 
 /** How large a generated vehicle is, and what there is to choose from. */

@@ -145,7 +145,7 @@ describe('the test bench', () => {
 
 	it('shows current against what is asked for and the fuse', () => {
 		const { body } = render(ChannelBars, {
-			props: { configuration: vehicle, channels: state.channels, selected: 'stop', onselect: nothing }
+			props: { channels: state.channels, selected: 'stop', onselect: nothing }
 		});
 		expect(body).toContain('1.86 A, at least 1.00 A');
 		expect(body).toContain('19 %');

@@ -1,7 +1,7 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
 import { judgeIn, makeConfiguration, makeProduct, makeShop, STOP_SOCKET } from '../../../tests/support/make';
-import { demoDocument } from '../server/demo/load';
+import { demoDocument } from '../server/demo/document';
 import { candidateView, socketViews } from '../core/views';
 import { readClaims } from '../core/claims';
 import Lines from './kit/Lines.svelte';

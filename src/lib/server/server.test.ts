@@ -7,7 +7,7 @@ import { describe, expect, it } from 'vitest';
 import { demoDatabase, freshDatabase, kitContextOn } from '../../../tests/support/database';
 import { generateKitCase } from '../../../tests/support/generate-kit';
 import { kitOrder } from '../core/model';
-import { kitProgram, prepareKit } from '../core/kit';
+import { choicesFor, kitProgram } from '../core/kit';
 import { DATABASE_FILE, openDatabase } from './db/connection';
 import { migrations } from './db/migrations';
 import { databaseFailure } from './db/failure';
@@ -156,8 +156,8 @@ describe('the worker pool', () => {
 	});
 
 	it('is stopped in the middle, says so, and solves the next program', async () => {
-		const { input } = prepareKit(generateKitCase(6, { pairs: 20, candidates: 20, loads: 26 }), kitOrder.parse({}));
-		const { program } = kitProgram(input);
+		const choices = choicesFor(generateKitCase(6, { pairs: 20, candidates: 20, loads: 26 }), kitOrder.parse({}));
+		const { program } = kitProgram(choices);
 		await poolSolver(program);
 		const stop = new AbortController();
 		const solving = poolSolver(program, { signal: stop.signal });
@@ -169,9 +169,9 @@ describe('the worker pool', () => {
 	});
 
 	it('says how far it is while it solves', async () => {
-		const { input } = prepareKit(generateKitCase(6, { pairs: 20, candidates: 20, loads: 26 }), kitOrder.parse({}));
+		const choices = choicesFor(generateKitCase(6, { pairs: 20, candidates: 20, loads: 26 }), kitOrder.parse({}));
 		const heard: (number | null)[] = [];
-		const solution = await poolSolver(kitProgram(input).program, { onProgress: ({ bound }) => heard.push(bound) });
+		const solution = await poolSolver(kitProgram(choices).program, { onProgress: ({ bound }) => heard.push(bound) });
 		expect(heard.length).toBeGreaterThan(0);
 		for (const bound of heard)
 			if (bound !== null && solution.status !== 'infeasible') expect(bound).toBeLessThanOrEqual(solution.objective + 1);

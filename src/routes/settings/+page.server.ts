@@ -1,6 +1,6 @@
 import { fail } from '@sveltejs/kit';
 import { policy as policySchema } from '$lib/core/model';
-import { ASSUMPTIONS } from '$lib/core/match';
+import { ASSUMPTIONS } from '$lib/core/kit';
 import type { SetValues } from '$lib/core/quantity';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { rememberPerson, actorOf } from '$lib/server/actor';

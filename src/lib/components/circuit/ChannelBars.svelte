@@ -1,18 +1,15 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3-scale';
-	import { demandOf, type ChannelState } from '$lib/core/circuit';
-	import type { Configuration } from '$lib/core/model';
+	import type { ChannelState } from '$lib/core/circuit';
 	import type { Level } from '$lib/core/match';
 	import LevelMark from '../ui/LevelMark.svelte';
 
 	/** Current of every channel against what its monitor asks for and what its fuse carries. */
 	let {
-		configuration,
 		channels,
 		selected,
 		onselect
 	}: {
-		configuration: Configuration;
 		channels: ChannelState[];
 		selected: string | null;
 		onselect: (id: string) => void;
@@ -25,13 +22,7 @@
 		none: 'pass',
 		unknown: 'unknown'
 	};
-	const byId = $derived(new Map(configuration.channels.map((c) => [c.id as string, c])));
-	const asked = (id: string) => {
-		const channel = byId.get(id);
-		const demand = channel ? demandOf(configuration, channel) : null;
-		return demand?.kind === 'current' ? demand.atLeast : null;
-	};
-	const most = $derived(Math.max(2, ...channels.map((c) => Math.max(c.current ?? 0, asked(c.id) ?? 0))) * 1.05);
+	const most = $derived(Math.max(2, ...channels.map((c) => Math.max(c.current ?? 0, c.atLeast ?? 0))) * 1.05);
 	const x = $derived(scaleLinear([0, most], [0, WIDTH]));
 </script>
 
@@ -46,7 +37,6 @@
 	</thead>
 	<tbody>
 		{#each channels as c (c.id)}
-			{@const least = asked(c.id)}
 			<tr class={[c.id === selected && 'bg-sea-wash!', c.functions.length === 0 && 'text-soft']}>
 				<td
 					><button type="button" class="link text-left" aria-pressed={c.id === selected} onclick={() => onselect(c.id)}
@@ -64,7 +54,7 @@
 							rx="1"
 							class={['bar', c.monitor === 'complains' && 'bad']}
 						/>
-						{#if least !== null}<path class="tick" d={`M${x(least)} 0v14`} />{/if}
+						{#if c.atLeast !== null}<path class="tick" d={`M${x(c.atLeast)} 0v14`} />{/if}
 					</svg>
 				</td>
 				<td class="text-sm"

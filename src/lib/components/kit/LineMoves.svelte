@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { LineChange } from '$lib/core/kit';
-	import type { AlternativeView, PlaceView } from '$lib/core/views';
+	import type { AlternativeView, LineChangeView, PlaceView } from '$lib/core/views';
 	import { amount } from '$lib/core/quantity';
 	import { LEVEL_WORD } from '../ui/level';
 	import SolveForm from './SolveForm.svelte';
@@ -18,7 +17,7 @@
 	const address = $derived(
 		`${resolve('/vehicles/[id]/kit/[kit]/change.json', { id: vehicle, kit })}?socket=${encodeURIComponent(place.socket)}&product=${encodeURIComponent(alternative.product)}`
 	);
-	type Answer = { ok: true; value: LineChange } | { ok: false; error: string };
+	type Answer = { ok: true; value: LineChangeView } | { ok: false; error: string };
 	const ask = async (of: string): Promise<Answer> => {
 		const answer = await fetch(of).catch(() => null);
 		return answer?.ok ? answer.json() : { ok: false, error: 'The shop’s server does not answer; nothing was changed.' };

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import BusyForm from '../ui/BusyForm.svelte';
 	import type { KitLife } from '$lib/core/kit';
+	import type { SignatureWanted } from '$lib/core/views';
 
 	/** From draft to release: somebody checks it, signs for what wants a hand, and it is frozen under a code. */
 	let {
@@ -14,7 +15,7 @@
 	}: {
 		kitState: 'draft' | 'checked' | 'released';
 		revision: number;
-		toSign: string[];
+		toSign: readonly SignatureWanted[];
 		life: KitLife;
 		stale: boolean;
 		person: string;
@@ -27,10 +28,16 @@
 	{#if stale}<p class="text-sm">Facts have changed since it was worked out: solve it again first.</p>{/if}
 	<BusyForm action="?/check" class="grid gap-2"
 		>{#snippet children(busy)}
-			{#each toSign as what (what)}
+			{#each toSign as { id, what } (id)}
 				<label class="grid gap-0.5 text-sm"
 					>{what}
-					<input name="found" class="field text-base" required maxlength="300" placeholder="what you found" /></label
+					<input
+						name="found {id}"
+						class="field text-base"
+						required
+						maxlength="300"
+						placeholder="what you found"
+					/></label
 				>
 			{:else}
 				<p class="text-sm text-soft">Match, Circuit and the packs are checked once more; nothing in it wants a hand.</p>

@@ -260,7 +260,14 @@ describe('the way to release', () => {
 		}).body;
 
 	it('asks what was found for each thing that wants a hand', () => {
-		expect(release({ toSign: ['a lamp', 'a white'] }).match(/name="found"/g)).toHaveLength(2);
+		expect(
+			release({
+				toSign: [
+					{ id: 'line A', what: 'a lamp' },
+					{ id: 'white b', what: 'a white' }
+				]
+			}).match(/name="found /g)
+		).toHaveLength(2);
 		expect(text(release({}))).toContain('nothing in it wants a hand');
 	});
 

@@ -37,7 +37,7 @@
 					<td>{finding.required}</td>
 					<td>
 						{finding.why}
-						{#if finding.remedy}
+						{#if finding.need}
 							<span class="block">
 								{finding.parts.length > 0
 									? `On sale for it: ${finding.parts.map((p) => p.name).join('; ')}.`

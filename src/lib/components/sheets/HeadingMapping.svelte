@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { SheetsView } from '$lib/core/views';
+	import type { SheetsView } from '$lib/core/exchange';
 
 	/** How the headings of one sheet are taken: each can be mapped to another column, or left alone. */
 	let { tab, columns }: { tab: SheetsView['tabs'][number]; columns: Record<string, string[]> } = $props();

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { SheetsView } from '$lib/core/views';
+	import type { SheetsView } from '$lib/core/exchange';
 
 	/** The rows that cannot be read, each with its column and why. */
 	let { problems, total }: { problems: SheetsView['problems']; total: number } = $props();

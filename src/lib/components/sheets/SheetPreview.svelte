@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { SheetsView, SheetOptionsView } from '$lib/core/views';
+	import type { SheetsView, SheetOptionsView } from '$lib/core/exchange';
 	import { counted } from '$lib/core/quantity';
 	import BusyForm from '../ui/BusyForm.svelte';
 	import HeadingMapping from './HeadingMapping.svelte';

@@ -1,6 +1,6 @@
 import type { Channel } from '../model';
 import type { FunctionId } from '../lamps';
-import { demandOf } from './demand';
+import { MISSING_WORDS, monitorThreshold } from './monitor-threshold';
 import type { FlashRate } from './flasher-state';
 import { dutyOf, feedCurrent, OFF, type Run } from './run';
 import type { VehicleCircuit } from './vehicle-circuit';
@@ -22,6 +22,8 @@ export interface ChannelState extends MonitorReport {
 	flashing: boolean;
 	/** Current while on, A; null when something on it is not known. 0 while off. */
 	current: number | null;
+	/** What its monitor asks for while on, A; null when it asks for no current, or when that is not known. */
+	atLeast: number | null;
 	/** Share of the time it conducts, of a pulsed feed; 1 when steady. */
 	duty: number;
 	/** What the dash says, when the monitor complains. */
@@ -54,16 +56,17 @@ function monitorReport(
 	flash: FlashRate,
 	now: { on: boolean; current: number | null; missing: string | null; blown: boolean }
 ): MonitorReport {
-	const demand = demandOf(circuit.configuration, channel);
-	if (demand.kind === 'none') return { monitor: 'none', why: 'nothing looks at this output' };
+	const threshold = monitorThreshold(circuit.configuration, channel);
+	if (threshold.kind === 'none') return { monitor: 'none', why: 'nothing looks at this output' };
 	if (now.blown) return { monitor: 'complains', why: 'its fuse is open' };
-	if (demand.kind === 'unknown') return { monitor: 'unknown', why: `${demand.missing} would decide it` };
-	if (demand.kind === 'conductance')
+	if (threshold.kind === 'unknown')
+		return { monitor: 'unknown', why: `${MISSING_WORDS[threshold.missing]} would decide it` };
+	if (threshold.kind === 'conductance')
 		return now.on
 			? { monitor: 'content', why: 'it is checked while off' }
-			: coldCheckReport(circuit, channel, 1 / demand.atLeast, now.missing);
+			: coldCheckReport(circuit, channel, 1 / threshold.atLeast, now.missing);
 	if (!now.on) return { monitor: 'content', why: 'it is checked while on' };
-	if (demand.by === 'flasher') {
+	if (threshold.by === 'flasher') {
 		const report = flash.channels.get(channel.id);
 		return report
 			? { monitor: report.word, why: report.why }
@@ -71,8 +74,8 @@ function monitorReport(
 	}
 	if (now.current === null) return { monitor: 'unknown', why: `the ${now.missing ?? 'load'} would decide it` };
 	return {
-		monitor: now.current >= demand.atLeast ? 'content' : 'complains',
-		why: `${now.current.toFixed(2)} A, at least ${demand.atLeast.toFixed(2)} A`
+		monitor: now.current >= threshold.atLeast ? 'content' : 'complains',
+		why: `${now.current.toFixed(2)} A, at least ${threshold.atLeast.toFixed(2)} A`
 	};
 }
 
@@ -83,6 +86,7 @@ export function channelState(circuit: VehicleCircuit, run: Run, flash: FlashRate
 	const blown = run.blown.has(channel.id);
 	const missing = run.network.missing.get(channel.id) ?? null;
 	const current = blown ? 0 : on && missing ? null : feedCurrent(run, channel.id);
+	const asked = monitorThreshold(circuit.configuration, channel);
 	const report = monitorReport(circuit, channel, flash, { on, current, missing, blown });
 	return {
 		id: channel.id,
@@ -90,6 +94,7 @@ export function channelState(circuit: VehicleCircuit, run: Run, flash: FlashRate
 		flashing: drive.flashing,
 		current,
 		duty: dutyOf(channel, drive),
+		atLeast: asked.kind === 'current' ? asked.atLeast : null,
 		...report,
 		message: report.monitor === 'complains' ? (channel.message ?? 'lamp fault') : null,
 		fuseShare: channel.fuse && current !== null && on ? current / channel.fuse : null,

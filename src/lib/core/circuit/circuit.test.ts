@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { makeConfiguration, makeProduct, STOP_SOCKET } from '../../../../tests/support/make';
 import { categoryOrNull } from '../lamps';
 import {
-	demandOf,
+	monitorThreshold,
 	filamentCurrent,
 	ledCurrent,
 	mayCarry,
@@ -72,7 +72,7 @@ describe('sizeResistor', () => {
 	});
 });
 
-describe('demandOf', () => {
+describe('monitorThreshold', () => {
 	const channel = (monitor: Record<string, unknown>) => ({
 		id: 'c',
 		feeds: [{ socket: 'stop-L', function: 'stop' }],
@@ -81,7 +81,7 @@ describe('demandOf', () => {
 	});
 	const demand = (monitor: Record<string, unknown>, flasher?: Record<string, unknown>) => {
 		const configuration = makeConfiguration([STOP_SOCKET], { channels: [channel(monitor)], flasher });
-		return demandOf(configuration, configuration.channels[0]!);
+		return monitorThreshold(configuration, configuration.channels[0]!);
 	};
 
 	it.each([

@@ -3,9 +3,19 @@ import type { Accessory, Product } from '../model';
 /** What sits in a socket. `out`: nothing, or a lamp that has burnt out. */
 export type FittedLamp = { kind: 'stock' } | { kind: 'product'; product: Product } | { kind: 'out' };
 
-/** An accessory where it was fitted: at a socket, on a channel, or for the whole vehicle when neither is named. */
+/** What a part is in the circuit. A new one is an entry here and what `network/vehicle.ts`, the flasher or the flicker makes of it. */
+export type CircuitEffect =
+	/** A resistance from the output to earth. */
+	| { kind: 'load'; ohms: number }
+	/** A capacitor that holds the feed of one lamp up between pulses. */
+	| { kind: 'smoothing'; farads: number }
+	/** A flasher that keeps its rate at any load. */
+	| { kind: 'steady-flasher' };
+
+/** A part where it was fitted: at a socket, on a channel, or for the whole vehicle when neither is named. */
 export interface FittedPart {
 	accessory: Accessory;
+	effect: CircuitEffect | null;
 	channel?: string;
 	socket?: string;
 }

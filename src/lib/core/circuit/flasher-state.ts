@@ -51,7 +51,7 @@ function judged(
 ): FlasherReport {
 	const { flasher, channels } = configuration;
 	const monitor = channels.find((c) => c.id === id)?.monitor;
-	if (fitted.parts.some(({ accessory }) => accessory.kind === 'flasher'))
+	if (fitted.parts.some(({ effect }) => effect?.kind === 'steady-flasher'))
 		return { word: 'content', why: 'an LED flasher keeps its rate at any load' };
 	if (monitor === undefined) return { word: 'unknown', why: 'whether it is monitored would decide it' };
 	if (monitor.kind !== 'flasher') return { word: 'content', why: 'the flasher does not count this output' };

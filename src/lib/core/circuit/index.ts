@@ -1,6 +1,6 @@
 export * from './filament';
 export * from './led-load';
-export * from './demand';
+export * from './monitor-threshold';
 export * from './monitor-checks';
 export * from './resistor';
 export * from './pwm';

@@ -1,6 +1,5 @@
 import type { Product } from '../model';
-import type { LampCategory } from '../lamps';
-import type { FilamentRole } from './led-load';
+import type { LampCategory, FilamentRole } from '../lamps';
 import { loadResistor, type Part } from './network/element';
 
 /** Voltage below which an LED stays dark when its maker does not say, V (drop-out is commonly at 8 to 10). */

@@ -1,10 +1,8 @@
 import type { Product } from '../model';
-import type { LampCategory } from '../lamps';
+import type { FilamentRole, LampCategory } from '../lamps';
 import { VOLTS_NOMINAL } from '../quantity';
 import { productParts, stockPart, whenCold } from './lamp-parts';
 import { drawn, type Part } from './network/element';
-
-export type FilamentRole = 'major' | 'minor';
 
 /**
  * Current of parts side by side on one supply, A: what the network comes to where nothing lies in series. Matching adds so for thousands of

@@ -1,5 +1,5 @@
 import type { Channel, Configuration } from '../model';
-import { demandOf } from './demand';
+import { monitorThreshold } from './monitor-threshold';
 
 /** Share that wires and contacts may take of a current that is added up as if they were not there: one part in fifty. */
 export const WIRE_SHARE = 1.02;
@@ -25,8 +25,8 @@ const turnsOn = (configuration: Configuration, side: 'left' | 'right') => (chann
 
 function sideCheck(configuration: Configuration, side: 'left' | 'right'): MonitorCheck[] {
 	const channels = configuration.channels.filter(turnsOn(configuration, side));
-	const demands = channels.map((channel) => demandOf(configuration, channel));
-	const wants = demands.flatMap((demand) => (demand.kind === 'current' ? demand.atLeast : []));
+	const thresholds = channels.map((channel) => monitorThreshold(configuration, channel));
+	const wants = thresholds.flatMap((threshold) => (threshold.kind === 'current' ? threshold.atLeast : []));
 	if (channels.length === 0 || wants.length < channels.length) return [];
 	const atLeast = Math.max(...wants);
 	return [
@@ -41,16 +41,16 @@ function sideCheck(configuration: Configuration, side: 'left' | 'right'): Monito
 export function monitorChecks(configuration: Configuration): MonitorCheck[] {
 	const bySide = configuration.flasher?.kind !== 'body-computer';
 	const single = configuration.channels.flatMap((channel): MonitorCheck[] => {
-		const demand = demandOf(configuration, channel);
+		const threshold = monitorThreshold(configuration, channel);
 		if (bySide && channel.monitor?.kind === 'flasher' && channel.feeds.some((feed) => feed.function === 'turn'))
 			return [];
-		if (demand.kind === 'current') {
-			const words = `${channel.id} wants ${demand.atLeast} A while on`;
-			return [{ channels: [channel], kind: 'current', by: demand.by, atLeast: demand.atLeast, words }];
+		if (threshold.kind === 'current') {
+			const words = `${channel.id} wants ${threshold.atLeast} A while on`;
+			return [{ channels: [channel], kind: 'current', by: threshold.by, atLeast: threshold.atLeast, words }];
 		}
-		if (demand.kind !== 'conductance') return [];
-		const words = `${channel.id} wants at most ${(1 / demand.atLeast).toFixed(0)} ohm while off`;
-		return [{ channels: [channel], kind: 'conductance', by: 'cold', atLeast: demand.atLeast, words }];
+		if (threshold.kind !== 'conductance') return [];
+		const words = `${channel.id} wants at most ${(1 / threshold.atLeast).toFixed(0)} ohm while off`;
+		return [{ channels: [channel], kind: 'conductance', by: 'cold', atLeast: threshold.atLeast, words }];
 	});
 	return bySide ? [...single, ...sideCheck(configuration, 'left'), ...sideCheck(configuration, 'right')] : single;
 }

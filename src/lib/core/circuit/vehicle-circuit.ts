@@ -3,9 +3,6 @@ import { STOCK, type Fitted } from './fitted';
 import { solve } from './network';
 import { vehicleNetwork } from './network/vehicle';
 
-/** A module that does not state its capacitance has a usual one, F. */
-const USUAL_FARADS = 0.0022;
-
 /** A vehicle as fitted, prepared for any number of modes and voltages. */
 export interface VehicleCircuit {
 	configuration: Configuration;
@@ -28,8 +25,8 @@ function sensed(configuration: Configuration, fitted: Fitted, channel: Channel):
 export function vehicleCircuit(configuration: Configuration, fitted: Fitted = STOCK): VehicleCircuit {
 	const cold = new Map<string, number>();
 	const modules = new Map(
-		fitted.parts.flatMap(({ accessory, socket }): [string, number][] =>
-			accessory.kind === 'pwm-module' && socket ? [[socket, accessory.capacitance ?? USUAL_FARADS]] : []
+		fitted.parts.flatMap(({ effect, socket }): [string, number][] =>
+			effect?.kind === 'smoothing' && socket ? [[socket, effect.farads]] : []
 		)
 	);
 	return {

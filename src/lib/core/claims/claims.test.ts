@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { judgeIn, makeConfiguration, makeProduct, STOP_SOCKET } from '../../../../tests/support/make';
-import { demoDocument } from '../../server/demo/load';
+import { demoDocument } from '../../../../tests/support/demo';
 import { implausibleFacts, plausible, readClaims, type ClaimReading } from '.';
 
 const levels = (more: object) => readClaims(makeProduct(more)).map(({ claim, level }) => `${level} ${claim}`);

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { kitOf } from '../../../../tests/support/generate-kit';
 import { makeAccessory, makeConfiguration, makeProduct, makeShop, STOP_SOCKET } from '../../../../tests/support/make';
-import { demoDocument } from '../../server/demo/load';
-import { highsSolver } from '../../server/solver/highs';
+import { demoDocument } from '../../../../tests/support/demo';
+import { solver } from '../../../../tests/support/solver';
 import type { KitOrder, Product } from '../model';
 import { categoryOrNull } from '../lamps';
-import { compileCatalogue, matchSocket, partsFor } from '../match';
+import { compileCatalogue, matchSocket } from '../match';
+import { partsFor } from '../accessories';
 import { assembleKit } from './assemble/assemble';
 import { checkKit } from './check';
 
@@ -24,7 +25,7 @@ async function kitFor(
 ) {
 	const configuration = makeConfiguration(sockets, more);
 	const kitCase = { configuration, catalogue: compileCatalogue(products), shop: makeShop({}, accessories) };
-	const answer = await kitOf(kitCase, order, highsSolver);
+	const answer = await kitOf(kitCase, order, solver);
 	expect(checkKit({ answer, order: { ...ORDER, ...order }, ...kitCase })).toEqual([]);
 	return answer;
 }
@@ -204,7 +205,7 @@ describe('the answer', () => {
 			for (const scope of ['vehicle', 'signals', 'cabin'] as const)
 				for (const balance of ['price', 'ease'] as const) {
 					const order = { scope, balance, choices: {} };
-					const answer = await kitOf({ configuration, ...kitCase }, order, highsSolver);
+					const answer = await kitOf({ configuration, ...kitCase }, order, solver);
 					expect(checkKit({ answer, order, configuration, ...kitCase })).toEqual([]);
 					expect([answer.gap, answer.complaints]).toEqual([0, []]);
 				}
@@ -216,7 +217,7 @@ describe('the answer', () => {
 		const catalogue = compileCatalogue(demo.products);
 		for (const configuration of demo.configurations)
 			for (const balance of ['price', 'ease'] as const) {
-				const { lines } = await kitOf({ configuration, catalogue, shop }, { balance }, highsSolver);
+				const { lines } = await kitOf({ configuration, catalogue, shop }, { balance }, solver);
 				const lampAt = (id: string) =>
 					demo.products.find((p) => p.id === lines.find((l) => l.product && l.sockets.includes(id))?.product);
 				const flasher = lines.some((l) => demo.accessories.find((a) => a.id === l.accessory)?.kind === 'flasher');
@@ -251,7 +252,7 @@ describe('the answer', () => {
 		const shop = { policy: demo.policy!, accessories: demo.accessories };
 		const catalogue = compileCatalogue(demo.products);
 		for (const configuration of demo.configurations) {
-			const { lines } = await kitOf({ configuration, catalogue, shop }, {}, highsSolver);
+			const { lines } = await kitOf({ configuration, catalogue, shop }, {}, solver);
 			for (const line of lines.filter((l) => l.product))
 				for (const id of line.sockets) {
 					const socket = configuration.sockets.find((s) => s.id === id)!;
@@ -259,12 +260,12 @@ describe('the answer', () => {
 						(c) => c.product.id === line.product
 					)!;
 					expect(['fits', 'parts']).toContain(candidate.verdict);
-					for (const { remedy } of candidate.findings) {
-						if (!remedy || remedy.kind === 'load') continue;
+					for (const { need } of candidate.findings) {
+						if (!need || need.kind === 'load') continue;
 						const category = categoryOrNull(socket.category)!;
-						const helps = partsFor(remedy, { category, configuration }, demo.accessories).map((a) => a.id as string);
+						const helps = partsFor(need, { category, configuration }, demo.accessories).map((a) => a.id as string);
 						const inBox = lines.some((l) => l.accessory && helps.includes(l.accessory) && l.sockets.includes(id));
-						expect(inBox, `${configuration.id} ${id} ${remedy.kind}`).toBe(true);
+						expect(inBox, `${configuration.id} ${id} ${need.kind}`).toBe(true);
 					}
 				}
 		}
@@ -282,7 +283,7 @@ describe('the answer', () => {
 			catalogue: compileCatalogue([makeProduct(), other]),
 			shop: makeShop()
 		};
-		const kit = await assembleKit(kitCase, ORDER, highsSolver, { runnersUp: 2 });
+		const kit = await assembleKit(kitCase, ORDER, solver, { runnersUp: 2 });
 		expect(kit.ok && kit.value.runnersUp).toEqual([
 			{ total: 1700, differs: ['Rear stop: Dear lamp instead of Red lamp'] }
 		]);
@@ -296,7 +297,7 @@ describe('checkKit', () => {
 			catalogue: compileCatalogue([makeProduct()]),
 			shop: makeShop()
 		};
-		const good = await kitOf(kitCase, {}, highsSolver);
+		const good = await kitOf(kitCase, {}, solver);
 		const check = (answer: typeof good) => checkKit({ answer, order: ORDER, ...kitCase });
 		const [line] = good.lines as [(typeof good.lines)[number]];
 		const wrongs = [

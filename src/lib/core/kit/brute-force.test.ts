@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { generateKitCase } from '../../../../tests/support/generate-kit';
-import { randomFrom } from '../../../../bench/generate';
-import { highsSolver } from '../../server/solver/highs';
+import { randomFrom } from '../../../../tests/support/random';
+import { solver } from '../../../../tests/support/solver';
 import { kitOrder, type Accessory, type Channel, type KitOrder, type Pack, type Product, type Socket } from '../model';
 import { lampFunction, seenTogether } from '../lamps';
-import { assumedBy, matchSocket } from '../match';
+import { matchSocket } from '../match';
 import { miredDifference, throughLens, whitePoint, type WhitePoint } from '../optics';
 import { twinGroups } from '../vehicle';
-import { assembleKit, checkKit, lampAmounts, partAmounts, weighing, type KitCase } from '.';
+import { assembleKit, assumedForKits, checkKit, lampAmounts, partAmounts, weighing, type KitCase } from '.';
 
 type Case = ReturnType<typeof generateKitCase>;
 type Choice = { product: Product; weighed: number; white: WhitePoint | null } | null;
@@ -39,7 +39,7 @@ const filament = (watts: number, volts: number) => (watts / 12) * (volts / 12) *
 /** A case opened for trying: groups of sockets, what may go in each, and every place a load may hang. */
 function opened(kitCase: Case, order: KitOrder) {
 	const { configuration, catalogue, shop, accessories } = kitCase;
-	const weigh = weighing(order, assumedBy(undefined));
+	const weigh = weighing(order, assumedForKits(undefined));
 	const groups = twinGroups(configuration.sockets);
 	const choices = groups.map((sockets): Choice[] => {
 		const candidates = sockets.map((s) => matchSocket(configuration, s, catalogue, shop).candidates);
@@ -247,7 +247,7 @@ function bruteForce(kitCase: Case, order: KitOrder): number {
 }
 
 const solved = async (kitCase: KitCase, order: KitOrder) => {
-	const kit = await assembleKit(kitCase, order, highsSolver);
+	const kit = await assembleKit(kitCase, order, solver);
 	if (!kit.ok) throw new Error(kit.error.words);
 	return kit.value;
 };

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { generateKitCase, kitOf } from '../../../../tests/support/generate-kit';
 import { makeAccessory, makeConfiguration, makeProduct, makeShop, STOP_SOCKET } from '../../../../tests/support/make';
-import { highsSolver } from '../../server/solver/highs';
+import { solver } from '../../../../tests/support/solver';
 import { kitOrder, type KitOrder, type Product } from '../model';
 import { compileCatalogue } from '../match';
 import {
@@ -9,14 +9,14 @@ import {
 	changeLine,
 	checkKit,
 	compareKits,
+	choicesFor,
 	kitProgram,
-	prepareKit,
 	reasonsAgainst,
 	demandPrices,
-	solveInParts,
 	releaseImpacts,
 	type KitCase
 } from '.';
+import { solveInParts } from '../solver';
 
 type Loose = Record<string, unknown>;
 const order = (more: Loose = {}): KitOrder => kitOrder.parse(more);
@@ -60,7 +60,7 @@ describe('whites that are seen together', () => {
 			...white('single', 3000, 100),
 			packs: [{ sku: 's', count: 1, price: 100, stock: 1 }]
 		});
-		const kit = await kitOf(caseOf(sockets, [white('cool', 6000, 400), scarce]), {}, highsSolver);
+		const kit = await kitOf(caseOf(sockets, [white('cool', 6000, 400), scarce]), {}, solver);
 		expect([kit.lines.map((l) => l.product), kit.mismatches]).toEqual([['cool'], []]);
 	});
 
@@ -69,22 +69,22 @@ describe('whites that are seen together', () => {
 			...white('single', 3000, 100),
 			packs: [{ sku: 's', count: 1, price: 100, stock: 1 }]
 		});
-		const kit = await kitOf(caseOf(sockets, [white('cool', 6000, 400), scarce]), { matched: false }, highsSolver);
+		const kit = await kitOf(caseOf(sockets, [white('cool', 6000, 400), scarce]), { matched: false }, solver);
 		expect(kit.total).toBe(500);
 	});
 
 	it('are owned up to where they have to differ', async () => {
 		const one = (id: string, cct: number) =>
 			({ ...white(id, cct, 500), packs: [{ sku: id, count: 1, price: 500, stock: 1 }] }) as Product;
-		const kit = await kitOf(caseOf(sockets, [one('warm', 3000), one('cool', 6000)]), {}, highsSolver);
+		const kit = await kitOf(caseOf(sockets, [one('warm', 3000), one('cool', 6000)]), {}, solver);
 		expect(kit.mismatches).toHaveLength(1);
 	});
 
 	it('follow the filament lamp that stays beside them', async () => {
 		const low = { ...whiteSocket('low', 'low-beam', { index: 1 }), category: 'H7', zone: 'front' };
 		const kitCase = caseOf([low, whiteSocket('position', 'front-position', { index: 2 })], lamps);
-		expect((await kitOf(kitCase, {}, highsSolver)).lines.map((l) => l.product)).toEqual(['warm']);
-		expect((await kitOf(kitCase, { matched: false }, highsSolver)).lines.map((l) => l.product)).toEqual(['cool']);
+		expect((await kitOf(kitCase, {}, solver)).lines.map((l) => l.product)).toEqual(['warm']);
+		expect((await kitOf(kitCase, { matched: false }, solver)).lines.map((l) => l.product)).toEqual(['cool']);
 	});
 });
 
@@ -94,7 +94,7 @@ describe('what an order may ask', () => {
 
 	it('forbids a product in one place, or anywhere', async () => {
 		const products = async (forbidden: Loose[]) =>
-			(await kitOf(caseOf(two, lamps), order({ forbidden }), highsSolver)).lines.map((l) => [l.product, l.sockets]);
+			(await kitOf(caseOf(two, lamps), order({ forbidden }), solver)).lines.map((l) => [l.product, l.sockets]);
 		expect(await products([{ product: 'cheap', socket: 'a' }])).toEqual([
 			['dear', ['a']],
 			['cheap', ['b']]
@@ -103,7 +103,7 @@ describe('what an order may ask', () => {
 	});
 
 	it('one maker throughout, with the reason where that leaves nothing', async () => {
-		const kit = await kitOf(caseOf(two, lamps), order({ maker: 'Nobody' }), highsSolver);
+		const kit = await kitOf(caseOf(two, lamps), order({ maker: 'Nobody' }), solver);
 		expect(kit.open.map((o) => o.why)).toEqual(Array(2).fill('what the order forbids or wishes leaves no lamp here'));
 	});
 
@@ -118,7 +118,7 @@ describe('what an order may ask', () => {
 		];
 		const resistor = makeAccessory({ id: 'R10', kind: 'resistor', resistance: 10, rating: 100 });
 		const kitCase = caseOf(two, lamps, [resistor], { channels });
-		const kit = await kitOf(kitCase, order({ has: { lamps: { a: 'dear' }, parts: { R10: 1 } } }), highsSolver);
+		const kit = await kitOf(kitCase, order({ has: { lamps: { a: 'dear' }, parts: { R10: 1 } } }), solver);
 		expect(kit.lines.map((l) => [l.sku, l.packs, l.price])).toEqual([
 			['cheap-1', 1, 500],
 			['R10', 0, 0]
@@ -131,7 +131,7 @@ describe('what an order may ask', () => {
 		const kitCase = caseOf([stop('a')], [dim, priced('bright', 900)]);
 		const product = async (light: number) => {
 			const weights = { light, heat: 0, minutes: 0, risk: 0 };
-			return (await kitOf(kitCase, order({ weights }), highsSolver)).lines[0]?.product;
+			return (await kitOf(kitCase, order({ weights }), solver)).lines[0]?.product;
 		};
 		expect([await product(0), await product(3)]).toEqual(['dim', 'bright']);
 	});
@@ -140,8 +140,8 @@ describe('what an order may ask', () => {
 describe('demands that cannot hold together', () => {
 	const lamp = priced('lamp', 900);
 	const conflict = async (kitCase: KitCase, more: Loose) => {
-		const kit = await assembleKit(kitCase, order(more), highsSolver);
-		return kit.ok ? 'it holds' : kit.error.rules.map((r) => r.words).sort();
+		const kit = await assembleKit(kitCase, order(more), solver);
+		return kit.ok ? 'it holds' : kit.error.demands.map((d) => d.words).sort();
 	};
 
 	it('a budget under the cheapest whole kit, and nothing else, is named', async () => {
@@ -186,14 +186,15 @@ describe('demands that cannot hold together', () => {
 		for (let seed = 1; seed <= 8; seed++) {
 			const kitCase = generateKitCase(seed, { pairs: 4, candidates: 3, loads: 3 });
 			const asked = order({ whole: true, budget: 2000 });
-			const kit = await assembleKit(kitCase, asked, highsSolver);
+			const kit = await assembleKit(kitCase, asked, solver);
 			if (kit.ok) continue;
 			conflicts++;
-			const { input } = prepareKit(kitCase, asked);
-			const ids = kit.error.rules.map((r) => r.id);
+			const choices = choicesFor(kitCase, asked);
+			const keyOf = ({ kind, id }: { kind: string; id: string }) => `${kind} ${id}`;
+			const ids = kit.error.demands.map(keyOf);
 			const holds = async (kept: readonly string[]) => {
-				const { program } = kitProgram({ ...input, lifted: (rule) => !kept.includes(rule.id) });
-				return (await solveInParts(program, highsSolver)).status !== 'infeasible';
+				const { program } = kitProgram(choices, { lifted: (demand) => !kept.includes(keyOf(demand)) });
+				return (await solveInParts(program, solver)).status !== 'infeasible';
 			};
 			expect(await holds(ids), `seed ${seed}`).toBe(false);
 			for (const id of ids) expect(await holds(ids.filter((other) => other !== id)), `seed ${seed}`).toBe(true);
@@ -214,7 +215,7 @@ describe('assemblies', () => {
 
 	it('take the place of lamps where that is all there is, both pieces, with their bracket', async () => {
 		const bracket = makeAccessory({ id: 'BR', kind: 'bracket', name: 'Bracket' });
-		const kit = await kitOf(caseOf(pair, [assembly({ with: ['BR'] })], [bracket]), {}, highsSolver);
+		const kit = await kitOf(caseOf(pair, [assembly({ with: ['BR'] })], [bracket]), {}, solver);
 		expect(kit.lines.map((l) => [l.sku, l.packs, l.verdict])).toEqual([
 			['unit-1', 2, 'parts'],
 			['BR-1', 2, undefined]
@@ -223,28 +224,28 @@ describe('assemblies', () => {
 	});
 
 	it('are passed over for a cheaper lamp that fits', async () => {
-		const kit = await kitOf(caseOf(pair, [assembly(), priced('lamp', 500)]), {}, highsSolver);
+		const kit = await kitOf(caseOf(pair, [assembly(), priced('lamp', 500)]), {}, solver);
 		expect(kit.lines.map((l) => l.product)).toEqual(['lamp']);
 	});
 
 	it('that nobody held to the vehicle are a person’s choice, and want a signature', async () => {
 		const kitCase = caseOf(pair, [assembly({ evidence: [] })]);
-		expect((await kitOf(kitCase, {}, highsSolver)).lines).toEqual([]);
+		expect((await kitOf(kitCase, {}, solver)).lines).toEqual([]);
 		const choices = { 'stop-left': { kind: 'product', product: 'unit' } };
-		const chosen = await kitOf(kitCase, order({ choices }), highsSolver);
+		const chosen = await kitOf(kitCase, order({ choices }), solver);
 		expect(chosen.lines[0]).toMatchObject({ product: 'unit', verdict: 'unknown' });
 		expect(chosen.lines[0]?.check).toContain('nobody has held it');
 	});
 
 	it('without their bracket on sale are not offered', async () => {
-		expect((await kitOf(caseOf(pair, [assembly({ with: ['BR'] })]), {}, highsSolver)).lines).toEqual([]);
+		expect((await kitOf(caseOf(pair, [assembly({ with: ['BR'] })]), {}, solver)).lines).toEqual([]);
 	});
 
 	it('draw what they say on a monitored output', async () => {
 		const monitor = { kind: 'hot', minCurrent: 1 };
 		const feeds = pair.map((s) => ({ socket: s.id, function: 'stop' }));
 		const channels = [{ id: 'c', feeds, feed: { kind: 'steady' }, monitor }];
-		expect((await kitOf(caseOf(pair, [assembly()], [], { channels }), {}, highsSolver)).lines).toEqual([]);
+		expect((await kitOf(caseOf(pair, [assembly()], [], { channels }), {}, solver)).lines).toEqual([]);
 	});
 });
 
@@ -270,7 +271,7 @@ describe('consumables', () => {
 		const kit = await kitOf(
 			caseOf(sockets, [priced('lamp', 500), white('w', 4300, 300)], parts, { channels }),
 			{},
-			highsSolver
+			solver
 		);
 		const count = (id: string) => kit.lines.find((l) => l.accessory === id)?.packs;
 		// Three sockets outside take 1.2 tubes, so two; one load takes two ties.
@@ -281,7 +282,7 @@ describe('consumables', () => {
 describe('an open socket', () => {
 	it('says what would close it, and which lamp comes nearest', async () => {
 		const long = priced('long', 500, { size: { frontLength: 60, frontDiameter: 24 } });
-		const kit = await kitOf(caseOf([stop('a')], [long]), {}, highsSolver);
+		const kit = await kitOf(caseOf([stop('a')], [long]), {}, solver);
 		expect(kit.open[0]?.wanted).toContain('a red LED for P21W, at most 52 mm long, at most 30 mm wide, at least');
 		expect(kit.open[0]?.wanted).toContain('Nearest on record: long, but');
 	});
@@ -292,8 +293,8 @@ describe('what demands cost', () => {
 	const kitCase = caseOf(sockets, [white('cool', 6000, 400), white('mid', 4300, 600), white('warm', 3000, 300)]);
 
 	it('4300 K throughout costs 6.00 over two warm lamps at 3.00', async () => {
-		const answer = await kitOf(kitCase, {}, highsSolver);
-		const prices = await demandPrices(kitCase, order(), answer, highsSolver);
+		const answer = await kitOf(kitCase, {}, solver);
+		const prices = await demandPrices(kitCase, order(), answer, solver);
 		expect(prices.find((p) => p.words === '4300 K throughout')).toEqual({
 			words: '4300 K throughout',
 			kind: 'wished',
@@ -305,13 +306,13 @@ describe('what demands cost', () => {
 
 	it('a wish that was made costs what the kit is dearer than without it', async () => {
 		const asked = order({ kelvin: 6000 });
-		const prices = await demandPrices(kitCase, asked, await kitOf(kitCase, asked, highsSolver), highsSolver);
+		const prices = await demandPrices(kitCase, asked, await kitOf(kitCase, asked, solver), solver);
 		expect(prices).toContainEqual({ words: '6000 K throughout', kind: 'lifted', costs: 200, closes: 0, total: 600 });
 	});
 
 	it('a budget costs the socket it leaves open', async () => {
 		const asked = order({ budget: 300, matched: false });
-		const prices = await demandPrices(kitCase, asked, await kitOf(kitCase, asked, highsSolver), highsSolver);
+		const prices = await demandPrices(kitCase, asked, await kitOf(kitCase, asked, solver), solver);
 		expect(prices.find((p) => p.words === 'a budget of 3.00')).toMatchObject({ costs: -300, closes: 1 });
 	});
 });
@@ -325,8 +326,8 @@ describe('one line changed by hand', () => {
 	const kitCase = caseOf([stop('a'), stop('b', { index: 2 })], lamps);
 
 	it('says what the total and the gates move to, the rest left as it is', async () => {
-		const answer = await kitOf(kitCase, order({ forbidden: [{ product: 'hot' }] }), highsSolver);
-		const changed = await changeLine(kitCase, order(), answer, { socket: 'a', product: 'other' }, highsSolver);
+		const answer = await kitOf(kitCase, order({ forbidden: [{ product: 'hot' }] }), solver);
+		const changed = await changeLine(kitCase, order(), answer, { socket: 'a', product: 'other' }, solver);
 		expect(
 			changed.ok && [changed.value.difference, changed.value.gates.map((g) => `${g.gate} ${g.before} to ${g.after}`)]
 		).toEqual([200, ['colour pass to unknown']]);
@@ -338,14 +339,14 @@ describe('one line changed by hand', () => {
 			[stop('a'), stop('b', { index: 2 })],
 			[...lamps, priced('unit', 4000, { kind: 'assembly', mounts })]
 		);
-		const answer = await kitOf(withUnit, order({ forbidden: [{ product: 'hot' }] }), highsSolver);
-		const changed = await changeLine(withUnit, order(), answer, { socket: 'a', product: 'unit' }, highsSolver);
+		const answer = await kitOf(withUnit, order({ forbidden: [{ product: 'hot' }] }), solver);
+		const changed = await changeLine(withUnit, order(), answer, { socket: 'a', product: 'unit' }, solver);
 		expect(changed.ok && changed.value.difference).toBe(7000);
 	});
 
 	it('refuses what Match refuses, in words', async () => {
-		const answer = await kitOf(kitCase, {}, highsSolver);
-		expect(await changeLine(kitCase, order(), answer, { socket: 'a', product: 'hot' }, highsSolver)).toEqual({
+		const answer = await kitOf(kitCase, {}, solver);
+		expect(await changeLine(kitCase, order(), answer, { socket: 'a', product: 'hot' }, solver)).toEqual({
 			ok: false,
 			error: expect.stringContaining('hot is refused here')
 		});
@@ -358,8 +359,8 @@ describe('the life of a kit', () => {
 
 	it('compares two revisions by place, line and price', async () => {
 		const [one, two] = [
-			await kitOf(kitCase, {}, highsSolver),
-			await kitOf(kitCase, order({ forbidden: [{ product: 'lamp', socket: 'a' }] }), highsSolver)
+			await kitOf(kitCase, {}, solver),
+			await kitOf(kitCase, order({ forbidden: [{ product: 'lamp', socket: 'a' }] }), solver)
 		];
 		expect(compareKits(one, two, kitCase.configuration.sockets)).toEqual({
 			places: ['Rear stop: other instead of lamp'],
@@ -376,7 +377,7 @@ describe('the life of a kit', () => {
 	const stood = async () => ({
 		configuration: kitCase.configuration,
 		order: order(),
-		answer: await kitOf(kitCase, {}, highsSolver),
+		answer: await kitOf(kitCase, {}, solver),
 		products,
 		accessories: [],
 		complaints: []
@@ -413,7 +414,7 @@ describe('the life of a kit', () => {
 	});
 
 	it('does for another configuration with the same places, and says why not for one without', async () => {
-		const answer = await kitOf(kitCase, {}, highsSolver);
+		const answer = await kitOf(kitCase, {}, solver);
 		const kit = { answer, order: order(), ...kitCase };
 		const twin = makeConfiguration([stop('x'), stop('y', { index: 2 })]);
 		expect(reasonsAgainst(kit, twin)).toEqual([]);
@@ -433,7 +434,7 @@ describe('on a hundred made-up vehicles', () => {
 			for (let seed = 1000 + from; seed < 1010 + from; seed++) {
 				const kitCase = generateKitCase(seed, { pairs: 4 + (seed % 9), candidates: 6, loads: 10 });
 				const asked = order({ balance: (['price', 'light', 'ease'] as const)[seed % 3] });
-				const answer = await kitOf(kitCase, asked, highsSolver);
+				const answer = await kitOf(kitCase, asked, solver);
 				expect([answer.gap, answer.complaints], `seed ${seed}`).toEqual([0, []]);
 				expect(checkKit({ answer, order: asked, ...kitCase }), `seed ${seed}`).toEqual([]);
 			}

@@ -5,12 +5,15 @@ const BRIGHTNESS: Partial<Record<FunctionId, number>> = { tail: 0, 'front-positi
 const BRIGHTEST = 3;
 const brightness = (id: FunctionId) => BRIGHTNESS[id] ?? BRIGHTEST;
 
+/** The filaments of a lamp: a lone one is the major. */
+export type FilamentRole = 'major' | 'minor';
+
 /**
  * Which filament of a two-filament lamp serves a function: in a stop/tail or turn/position lamp the minor one is the dim one,
  * in a daytime running lamp with position it is the position, in a combined headlamp (H4 and its kin) the low beam, in H15 the daytime
  * running one. A lone function uses the major.
  */
-export function filamentOf(all: readonly FunctionId[], one: FunctionId): 'major' | 'minor' {
+export function filamentOf(all: readonly FunctionId[], one: FunctionId): FilamentRole {
 	const own = brightness(one);
 	return all.some((id) => brightness(id) > own) ? 'minor' : 'major';
 }

@@ -41,7 +41,7 @@ describe('size', () => {
 		const shallow = { envelope: { ...LOW_SOCKET.envelope, rearDepth: 50 } };
 		expect(gate(low(shallow), 'size')).toContain('refuse size.rear.hits');
 		const withCap = low(shallow, {}, makeShop({}, [cap]));
-		expect(found(withCap, 'size.rear.cap')?.remedy).toEqual({ kind: 'cap', extraDepth: 4 });
+		expect(found(withCap, 'size.rear.cap')?.need).toEqual({ kind: 'cap', extraDepth: 4 });
 	});
 
 	it.each([
@@ -259,7 +259,7 @@ describe('heat', () => {
 
 	it('under a sealed cap 24 W reach 121 C of 130 C; an extended cap brings it to 110 C and is named', () => {
 		const candidate = low({ cap: { kind: 'stock-sealed' } }, { power: { at13v5: 24 } });
-		expect(found(candidate, 'heat.cap')?.remedy).toEqual({ kind: 'cap', extraDepth: 0 });
+		expect(found(candidate, 'heat.cap')?.need).toEqual({ kind: 'cap', extraDepth: 0 });
 	});
 });
 

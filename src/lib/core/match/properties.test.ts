@@ -9,10 +9,11 @@ import {
 	makeShop,
 	STOP_SOCKET
 } from '../../../../tests/support/make';
-import { demoDocument } from '../../server/demo/load';
+import { demoDocument } from '../../../../tests/support/demo';
 import { Candidate, quickVerdict } from './candidates/candidate';
-import { productCase, socketCase } from './cases/cases';
-import { describe as inWords, GATES, LEVELS, type Level } from './findings/finding';
+import { productCase, socketCase } from './cases';
+import { GATES, LEVELS, type Level } from './findings/finding';
+import { describe as inWords } from './findings/describe';
 import { compileCatalogue, matchConfiguration, matchSocket } from './candidates/match';
 import { CRITERIA, weightId } from './ranking';
 import { verdictOf, VERDICTS, type Verdict } from './findings/verdict';

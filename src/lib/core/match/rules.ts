@@ -26,32 +26,37 @@ import { rearRule } from './gates/size/rear';
 import { retentionRule } from './gates/size/retention';
 import type { Rule } from './gates/rule';
 
-/** The one list of rules, gate by gate. A new rule is one file under `gates/` and one entry here. */
-export const RULES: readonly Rule[] = [
-	capRule,
-	categoryDataRule,
-	twinContactRule,
-	functionsRule,
-	holderRule,
-	festoonRule,
-	frontRule,
-	rearRule,
-	focusRule,
-	clockingRule,
-	retentionRule,
-	entryRule,
-	driverRule,
-	filamentSizeRule,
-	boundaryRule,
-	cabinColourRule,
-	survivingLightRule,
-	dimModeRule,
-	temperatureRule,
-	neighboursRule,
-	monitorRule,
-	pulsedFeedRule,
-	steadyHeatRule,
-	cautionRule,
-	policyRule,
-	switchbackRule
-];
+/** The one list of rules by their place under `gates/`, gate by gate. A new rule is one file there and one entry here. */
+export const RULES = {
+	'base/cap': capRule,
+	'base/category-data': categoryDataRule,
+	'base/twin-contact': twinContactRule,
+	'base/functions': functionsRule,
+	'base/holder': holderRule,
+	'base/festoon': festoonRule,
+	'size/front': frontRule,
+	'size/rear': rearRule,
+	'size/focus': focusRule,
+	'size/clocking': clockingRule,
+	'size/retention': retentionRule,
+	'size/entry': entryRule,
+	'size/driver': driverRule,
+	'size/filament': filamentSizeRule,
+	'colour/boundary': boundaryRule,
+	'colour/cabin': cabinColourRule,
+	'colour/surviving-light': survivingLightRule,
+	'colour/dim-mode': dimModeRule,
+	'colour/temperature': temperatureRule,
+	'colour/neighbours': neighboursRule,
+	'electrics/monitor': monitorRule,
+	'electrics/pulsed-feed': pulsedFeedRule,
+	'heat/steady': steadyHeatRule,
+	'law/caution': cautionRule,
+	'law/policy': policyRule,
+	'law/switchback': switchbackRule
+} as const satisfies Record<string, Rule>;
+
+export type RuleId = keyof typeof RULES;
+
+/** The rules in the order they are asked. */
+export const RULE_LIST: readonly Rule[] = Object.values(RULES);

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { judgeIn, makeAccessory, makeConfiguration, makeProduct, makeShop } from '../../../../tests/support/make';
 import type { Candidate } from './candidates/candidate';
 import type { FindingCode } from './findings/finding';
-import type { Shop } from './cases/cases';
+import type { Shop } from './cases';
 import { type Verdict, verdictOf } from './findings/verdict';
 
 type Loose = Record<string, unknown>;
@@ -351,7 +351,7 @@ const TABLE: [note: string, row: Row, verdict: Verdict, code: FindingCode][] = [
 		'parts',
 		'size.driver.port'
 	],
-	['nothing said of a driver', { at: 'low', lamp: { driver: undefined } }, 'unknown', 'size.driver.untold'],
+	['nothing said of a driver', { at: 'low', lamp: { driver: undefined } }, 'unknown', 'size.driver.not-stated'],
 	// Clocking: key when locked + emitters to key, against 3 and 9 o'clock
 	['emitters 4 degrees off', { at: 'low', socket: { keyAngle: 4 } }, 'fits', 'size.clock.right'],
 	['half a turn less 5 is 5 degrees off', { at: 'low', socket: { keyAngle: 175 } }, 'fits', 'size.clock.right'],

@@ -35,3 +35,15 @@ export function assumedValue(values: Assumed, id: string): number {
 	if (value === undefined) throw new Error(`There is no assumption "${id}".`);
 	return value;
 }
+
+/** The values to reckon with for what a shop has set, by a list of assumptions; worked out once for each set. */
+export function assumedFrom(list: readonly Assumption[]): (set: SetValues | undefined) => Assumed {
+	const defaults = assume(list);
+	const cache = new WeakMap<SetValues, Assumed>();
+	return (set) => {
+		if (!set) return defaults;
+		const cached = cache.get(set) ?? assume(list, set);
+		cache.set(set, cached);
+		return cached;
+	};
+}

@@ -1,4 +1,4 @@
-import type { Constraint, Program, Solver, Variable } from '../solver/solver';
+import type { Constraint, Program, Solver, Variable } from '../solver';
 import { complaintsOf, REMEDY_VOLTS } from './complaint';
 import { withRemedies, type JudgedRemedy, type RemedyTable } from './judge';
 import type { RemedyCase } from './remedy';

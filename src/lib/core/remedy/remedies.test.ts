@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { makeAccessory, makeConfiguration, makeProduct, makeShop } from '../../../../tests/support/make';
-import { highsSolver } from '../../server/solver/highs';
-import { demoDocument } from '../../server/demo/load';
+import { solver } from '../../../../tests/support/solver';
+import { demoDocument } from '../../../../tests/support/demo';
 import { vehicleCircuit, type FittedLamp } from '../circuit';
 import { type Accessory, type Configuration, type Product } from '../model';
 import { shopOf } from '../exchange';
@@ -74,7 +74,7 @@ const load = (ohms: number, more: object = {}) =>
 const solved = async (vehicle: Configuration, accessories: Accessory[], loaded: Product[] = []) => {
 	const given = { circuit: allAmber(vehicle), shop: makeShop({}, accessories), loaded: () => loaded };
 	const table = remedyTable(given);
-	return { given, table, best: await bestSet(given, table, highsSolver) };
+	return { given, table, best: await bestSet(given, table, solver) };
 };
 
 describe('remedies for fast flashing', () => {
@@ -131,7 +131,7 @@ describe('remedies for fast flashing', () => {
 		const given = { circuit: vehicleCircuit(vehicle), shop: makeShop({}, [flasher3]), loaded: () => [] };
 		const table = remedyTable(given);
 		expect(table).toEqual({ complaints: [], remedies: [], refused: [] });
-		expect(await bestSet(given, table, highsSolver)).toEqual({ remedies: [], price: 0, gap: 0, left: [] });
+		expect(await bestSet(given, table, solver)).toEqual({ remedies: [], price: 0, gap: 0, left: [] });
 	});
 });
 
@@ -174,7 +174,7 @@ describe('the best set', () => {
 		for (const vehicle of demo.configurations) {
 			const circuit = fitted(vehicle, bestUnder(matchConfiguration(vehicle, catalogue, shop), NO_WISH));
 			const given = { circuit, shop, loaded: () => [] };
-			const best = await bestSet(given, remedyTable(given), highsSolver);
+			const best = await bestSet(given, remedyTable(given), solver);
 			expect(best.gap, vehicle.id).toBe(0);
 			for (const volts of REMEDY_VOLTS)
 				expect(

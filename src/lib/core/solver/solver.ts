@@ -22,10 +22,16 @@ export interface Program {
 	constraints: readonly Constraint[];
 }
 
-/** What a solver answers. `bound` is the proven lower bound on the objective; equal to it means proven best. */
-export type Solution =
-	| { status: 'optimal' | 'limit'; objective: number; bound: number; values: ReadonlyMap<string, number> }
-	| { status: 'infeasible' };
+/** A program that was solved. `bound` is the proven lower bound on the objective; equal to it means proven best. */
+export type Solved = {
+	status: 'optimal' | 'limit';
+	objective: number;
+	bound: number;
+	values: ReadonlyMap<string, number>;
+};
+
+/** What a solver answers. */
+export type Solution = Solved | { status: 'infeasible' };
 
 /** Where a solve stands: the best answer so far and the proven bound, as objectives; null before there is one. */
 export interface SolveProgress {

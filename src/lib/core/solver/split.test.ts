@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { highsSolver } from '../../server/solver/highs';
+import { solver } from '../../../../tests/support/solver';
 import { independentParts, solveInParts } from './split';
 import type { Constraint, Program, Solver, Variable } from './solver';
 
@@ -66,7 +66,7 @@ describe('independentParts', () => {
 describe('solveInParts', () => {
 	it('comes to what the solver says of the whole', async () => {
 		const program = joined(island('a', 45), island('b', 60), island('c', 5));
-		const [whole, parts] = [await highsSolver(program), await solveInParts(program, highsSolver)];
+		const [whole, parts] = [await solver(program), await solveInParts(program, solver)];
 		if (whole.status === 'infeasible' || parts.status === 'infeasible') throw new Error('it can be solved');
 		expect([parts.objective, parts.bound]).toEqual([whole.objective, whole.bound]);
 		expect(parts.values.size).toBe(program.variables.length);
@@ -74,7 +74,7 @@ describe('solveInParts', () => {
 
 	it('is infeasible as soon as one part is', async () => {
 		const never: Program = { variables: [variable('n')], constraints: [row('n', ['n'], 9)] };
-		expect(await solveInParts(joined(island('a', 45), never), highsSolver)).toEqual({ status: 'infeasible' });
+		expect(await solveInParts(joined(island('a', 45), never), solver)).toEqual({ status: 'infeasible' });
 	});
 
 	it('decides a part without constraints by its costs alone', async () => {
@@ -85,7 +85,7 @@ describe('solveInParts', () => {
 
 	it('adds the progress of its parts up, and says nothing before each has one', async () => {
 		const heard: { best: number | null; bound: number | null }[] = [];
-		await solveInParts(joined(island('a', 45), island('b', 60)), highsSolver, { onProgress: (p) => heard.push(p) });
+		await solveInParts(joined(island('a', 45), island('b', 60)), solver, { onProgress: (p) => heard.push(p) });
 		expect(heard.at(0)?.best).toBeNull();
 		expect(heard.at(-1)?.best).toBe(heard.at(-1)?.bound);
 	});

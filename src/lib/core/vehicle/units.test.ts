@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { LOW_SOCKET, makeConfiguration } from '../../../../tests/support/make';
-import { demoDocument } from '../../server/demo/load';
+import { demoDocument } from '../../../../tests/support/demo';
 import type { Unit } from '../model';
 import { isShared, unitIdsOf, unitSocketOf, withoutUnit, withUnit } from '.';
 

@@ -8,7 +8,7 @@ import {
 	readCounterQuery,
 	rimText,
 	socketName,
-	sourceText,
+	recordSourceText,
 	twinGroups,
 	vehicleName,
 	walkOrder
@@ -96,8 +96,8 @@ describe('evidence', () => {
 
 	it('the lamp in the hand wins, and the newest look at it', () => {
 		expect(evidenceFor(evidence, 'category')).toMatchObject({ source: 'in-hand', on: '2026-03-01' });
-		expect(sourceText(evidence, 'category')).toBe('vehicle record, measured in hand, 2026-03-01');
-		expect(sourceText(evidence, 'lens')).toBe('vehicle record, no source given, never confirmed');
+		expect(recordSourceText(evidenceFor(evidence, 'category'))).toBe('vehicle record, measured in hand, 2026-03-01');
+		expect(recordSourceText(evidenceFor(evidence, 'lens'))).toBe('vehicle record, no source given, never confirmed');
 	});
 });
 

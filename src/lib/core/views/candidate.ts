@@ -1,10 +1,10 @@
+import { hasEffect, NEED_WORDS, partsFor } from '../accessories';
 import type { Configuration, Product, Socket } from '../model';
 import { categoryOrNull, type LampCategory } from '../lamps';
 import {
 	describe,
 	GATES,
 	gateLevel,
-	partsFor,
 	piecesOf,
 	survivingShare,
 	widestMired,
@@ -12,7 +12,6 @@ import {
 	type DescribedFinding,
 	type Gate,
 	type Level,
-	type Remedy,
 	type Shop,
 	type Verdict
 } from '../match';
@@ -48,18 +47,11 @@ export interface CandidateView {
 	stock: number;
 }
 
-const NEED_WORDS: Record<Remedy['kind'], string> = {
-	load: 'load',
-	'pwm-module': 'smoothing module',
-	cap: 'deeper cap',
-	adapter: 'holder adapter'
-};
-
 /** What a finding needs, in words; an LED flasher is named only where one on sale would do. */
-function needWords({ remedy, parts }: FindingView, { accessories }: Shop): string[] {
-	if (!remedy) return [];
-	const flasher = parts.some(({ id }) => accessories.find((a) => a.id === id)?.kind === 'flasher');
-	return [flasher ? 'LED flasher or load' : NEED_WORDS[remedy.kind]];
+function needWords({ need, parts }: FindingView, { accessories }: Shop): string[] {
+	if (!need) return [];
+	const flasher = parts.some(({ id }) => accessories.some((a) => a.id === id && hasEffect(a, 'steady-flasher')));
+	return [flasher ? 'LED flasher or load' : NEED_WORDS[need.kind].part];
 }
 
 /** Colour of a product in a few words. */
@@ -86,8 +78,8 @@ export function candidateView(
 	const { product, verdict } = candidate;
 	const category = categoryOrNull(where.socket.category) as LampCategory;
 	const findings = candidate.findings.map((f): FindingView => {
-		const parts = f.remedy
-			? partsFor(f.remedy, { category, configuration: where.configuration }, where.shop.accessories)
+		const parts = f.need
+			? partsFor(f.need, { category, configuration: where.configuration }, where.shop.accessories)
 			: [];
 		return { ...describe(f), parts: parts.map((p) => ({ id: p.id, name: p.name ?? p.id })) };
 	});

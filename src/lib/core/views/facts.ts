@@ -1,4 +1,4 @@
-import { demandOf } from '../circuit';
+import { MISSING_WORDS, monitorThreshold } from '../circuit';
 import type { Channel, Configuration, Socket } from '../model';
 import { lampFunction } from '../lamps';
 import { channelsOf, evidenceFor, evidenceText, isConfirming } from '../vehicle';
@@ -33,18 +33,18 @@ function feedText(channel: Channel): string {
 }
 
 function monitorText(configuration: Configuration, channel: Channel): string {
-	const demand = demandOf(configuration, channel);
-	switch (demand.kind) {
+	const threshold = monitorThreshold(configuration, channel);
+	switch (threshold.kind) {
 		case 'none':
 			return 'no monitor';
 		case 'unknown':
-			return `monitored, ${demand.missing} not known`;
+			return `monitored, ${MISSING_WORDS[threshold.missing]} not known`;
 		case 'current':
-			return `${demand.by === 'flasher' ? 'flasher' : 'monitored'}, at least ${demand.atLeast} A`;
+			return `${threshold.by === 'flasher' ? 'flasher' : 'monitored'}, at least ${threshold.atLeast} A`;
 		case 'conductance':
-			return `checked when off, at most ${(1 / demand.atLeast).toFixed(0)} ohm`;
+			return `checked when off, at most ${(1 / threshold.atLeast).toFixed(0)} ohm`;
 		default:
-			return demand satisfies never;
+			return threshold satisfies never;
 	}
 }
 

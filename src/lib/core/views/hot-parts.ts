@@ -60,13 +60,13 @@ function warmed(heat: HeatCase, timeConstant: number, limit: number | null, seco
 	};
 }
 
-function hotPart({ accessory, channel }: FittedPart, mode: ModeState, seconds: number): HotPart | null {
+function hotPart({ accessory, effect, channel }: FittedPart, mode: ModeState, seconds: number): HotPart | null {
 	const state = mode.channels.find((c) => c.id === channel);
-	if (accessory.resistance === undefined || !state || state.functions.length === 0 || state.blown) return null;
+	if (effect?.kind !== 'load' || !state || state.functions.length === 0 || state.blown) return null;
 	const duty = (state.flashing ? FLASHING : 1) * state.duty;
 	const heat = {
 		ambient: RESISTOR.ambient,
-		watts: mode.volts ** 2 / accessory.resistance,
+		watts: mode.volts ** 2 / effect.ohms,
 		duty,
 		resistance: RESISTOR.resistance,
 		cap: 1

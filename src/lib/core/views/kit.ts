@@ -3,6 +3,7 @@ import type { KitAnswer, KitLine } from '../kit';
 import type { Verdict } from '../match';
 import { groupName, socketName, twinGroups } from '../vehicle';
 import { doubtsOf } from './doubts';
+import { complaintText, mismatchView, missingText } from './kit-notes';
 import { socketViews, type SocketView } from './socket';
 
 /** A kit line with the names of the places it serves. */
@@ -24,7 +25,8 @@ export interface KitView {
 	/** What is left for the shop, minor units; null when the cost of a line is not known. */
 	margin: number | null;
 	spare: number;
-	mismatches: KitAnswer['mismatches'];
+	/** Whites that stand out, consumables the shelf has too few of, and what the circuit says, in words. */
+	mismatches: { place: string; sight: string }[];
 	missing: string[];
 	complaints: string[];
 	/** True when a lamp in it wants a check by hand. */
@@ -116,9 +118,9 @@ export function kitView(
 		byHand: chosenByHand(configuration, choices, products),
 		total: answer.total,
 		margin: marginOf(answer.lines),
-		mismatches: answer.mismatches,
-		missing: answer.missing,
-		complaints: answer.complaints,
+		mismatches: answer.mismatches.map((m) => mismatchView(configuration, m)),
+		missing: answer.missing.map(missingText),
+		complaints: answer.complaints.map(complaintText),
 		spare: lines.reduce((sum, line) => sum + line.spare, 0),
 		wantsSignature: lines.some((line) => line.verdict === 'unknown'),
 		bound: answer.bound,

@@ -1,8 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { makeConfiguration, makeProduct } from '../../../../tests/support/make';
 import { simulate, vehicleCircuit, type FittedLamp, type SwitchId } from '../circuit';
-import { simulatedScan } from '../../server/stand-ins/scan/simulated';
-import { httpScan } from '../../server/stand-ins/scan/http';
 import { givenUp, playMode, hotPartsIn } from '.';
 
 const socket = (id: string, functions: string[], category: string, more: object = {}) => ({
@@ -100,26 +98,5 @@ describe('heat while a mode lasts', () => {
 		expect(hot?.seconds).toBeCloseTo(48.5, 0);
 		expect(givenUp(now, simulate(now, ['left']), 600)).toEqual(['rep']);
 		expect(givenUp(now, simulate(now, ['left']), 20)).toEqual([]);
-	});
-});
-
-describe('the scan tool', () => {
-	it('simulated, reads what the monitors said in every mode, and says that it is', async () => {
-		const small = makeProduct({ id: 'w5', fits: ['W5W'], power: { at13v5: 0.6 } });
-		const tool = simulatedScan(circuit({ tp: with_(lamp), rep: with_(small) }));
-		expect(tool.simulated).toBe(true);
-		expect((await tool.read()).faults).toEqual([
-			{ code: 'SIM-01', channel: 'turn', message: 'Turn', modes: ['Left turn', 'Hazard', 'Brake and left turn'] }
-		]);
-		expect((await simulatedScan(circuit({})).read()).faults).toEqual([]);
-	});
-
-	it('a real one behind an address answers over the same interface, or its failure is passed on', async () => {
-		const answer = (status: number, body: unknown) =>
-			httpScan('http://127.0.0.1:9/scan', () => Promise.resolve(new Response(JSON.stringify(body), { status })));
-		const faults = [{ code: 'X', channel: 'turn', message: 'm', modes: [] }];
-		expect(await answer(200, { faults }).read()).toEqual({ faults });
-		await expect(answer(503, {}).read()).rejects.toThrow('answered 503');
-		await expect(answer(200, { faults: [{}] }).read()).rejects.toThrow();
 	});
 });

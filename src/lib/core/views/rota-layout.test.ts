@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { demoDocument } from '../../server/demo/load';
+import { demoDocument } from '../../../../tests/support/demo';
 import { layOut, middle, rimLabels, stepFrom, type Placed, type Step } from './rota-layout';
 import { socketViews } from './socket';
 

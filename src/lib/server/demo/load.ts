@@ -1,39 +1,12 @@
-import { readdirSync, readFileSync, rmSync } from 'node:fs';
-import { join, resolve } from 'node:path';
+import { rmSync } from 'node:fs';
+import { join } from 'node:path';
 import type { Knex } from 'knex';
-import { type RotaluxDocument } from '../../core/model';
-import { readDocument } from '../../core/exchange';
-import { err, ok, summarise, type Result } from '../../core/result';
+import { err, ok, type Result } from '../../core/result';
 import { DATABASE_FILE, openDatabase } from '../db/connection';
 import { listConfigurations } from '../repositories/configurations';
 import { readSetting, writeSetting } from '../repositories/settings';
 import { importDocument, type ImportReport } from '../services/exchange';
-
-/** Folder of the demo data in the project. */
-const DEMO_FOLDER = resolve('data/demo');
-
-function files(folder: string): string[] {
-	return readdirSync(folder, { withFileTypes: true })
-		.flatMap((entry) => (entry.isDirectory() ? files(join(folder, entry.name)) : [join(folder, entry.name)]))
-		.filter((file) => file.endsWith('.json'))
-		.sort();
-}
-
-/** The demo data as one document. @throws Error when a file does not hold together */
-export function demoDocument(folder = DEMO_FOLDER): RotaluxDocument {
-	const parts = files(folder).map((file) => JSON.parse(readFileSync(file, 'utf8')) as RotaluxDocument);
-	const all = {
-		...Object.assign({}, ...parts),
-		units: parts.flatMap((part) => part.units ?? []),
-		configurations: parts.flatMap((part) => part.configurations ?? []),
-		products: parts.flatMap((part) => part.products ?? []),
-		accessories: parts.flatMap((part) => part.accessories ?? []),
-		complaints: parts.flatMap((part) => part.complaints ?? [])
-	};
-	const read = readDocument(all);
-	if (!read.ok) throw new Error(`The demo data do not hold together: ${summarise(read.error)}`);
-	return read.value;
-}
+import { demoDocument } from './document';
 
 /** True when a database holds nothing, or nothing but the demo. */
 async function mayReplace(db: Knex): Promise<boolean> {

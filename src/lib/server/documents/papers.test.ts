@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { demoDatabase, kitContextOn } from '../../../../tests/support/database';
+import { allLookedAt, demoDatabase, kitContextOn } from '../../../../tests/support/database';
 import { kitOrder } from '../../core/model';
 import { wiresOf, type LineView } from '../../core/views';
 import { customerLink } from '../customer-link';
@@ -15,7 +15,7 @@ async function releasedVan() {
 	const { db } = await demoDatabase();
 	const ctx = kitContextOn(db);
 	await startKit(ctx, VAN, 'Post van', kitOrder.parse({ scope: 'signals' }));
-	await checkDraft(ctx, 'K1', 'A. Person', Array(20).fill('looked at'));
+	await checkDraft(ctx, 'K1', 'A. Person', await allLookedAt(ctx, 'K1'));
 	const released = await releaseKit(ctx, 'K1');
 	if (!released.ok) throw new Error(released.error);
 	return { db, sheet: (await kitSheet(db, VAN, 'K1'))! };

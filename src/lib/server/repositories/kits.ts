@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { KitOrder } from '../../core/model';
-import { EMPTY_ANSWER, NEW_LIFE, type KitAnswer, type KitLife } from '../../core/kit';
+import { NEW_LIFE, readAnswer, type KitAnswer, type KitLife } from '../../core/kit';
 
 /** A kit as the shop keeps it. */
 export interface StoredKit {
@@ -50,7 +50,7 @@ function fromRow(row: KitRow): StoredKit {
 		configurationId: row.configuration_id,
 		state: row.state,
 		order: JSON.parse(row.kit_order),
-		answer: { ...EMPTY_ANSWER, ...JSON.parse(row.answer) },
+		answer: readAnswer(JSON.parse(row.answer)),
 		dataVersion: row.data_version,
 		life: { ...NEW_LIFE, ...JSON.parse(row.life) },
 		extra: JSON.parse(row.extra),

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { ASSUMPTIONS } from '../../core/match';
+import { ASSUMPTIONS } from '../../core/kit';
 import { err, ok, type Result } from '../../core/result';
 import type { SetValue, SetValues } from '../../core/quantity';
 import { bumpCatalogueVersion, readSetting, writeSetting } from '../repositories/settings';

@@ -8,15 +8,9 @@ import {
 	type WiringProblem
 } from '../../core/circuit';
 import type { Configuration, Product } from '../../core/model';
-import {
-	assemblyLamp,
-	bestSet,
-	remedyTable,
-	type BestSet,
-	type KitAnswer,
-	type RemedyTable,
-	type Solver
-} from '../../core/kit';
+import { assemblyLamp, partsWhereFitted, type KitAnswer } from '../../core/kit';
+import { bestSet, remedyTable, type BestSet, type RemedyTable } from '../../core/remedy';
+import { type Solver } from '../../core/solver';
 import { bestUnder, matchConfiguration, NO_WISH } from '../../core/match';
 import { findConfiguration } from '../repositories/configurations';
 import { listKits } from '../repositories/kits';
@@ -41,16 +35,10 @@ export interface CircuitView {
 	troubles: WiringProblem[];
 }
 
-const IN_CIRCUIT: ReadonlySet<string> = new Set(['resistor', 'load-harness', 'pwm-module', 'flasher']);
-
-/** Parts of a kit where its lines say they are fitted. */
-function partsOf(answer: KitAnswer, accessories: ShopData['shop']['accessories']): FittedPart[] {
-	return answer.lines.flatMap(({ accessory: id, fitted = [] }): FittedPart[] => {
-		const accessory = accessories.find((a) => a.id === id);
-		return accessory && IN_CIRCUIT.has(accessory.kind)
-			? fitted.flatMap(({ pieces, ...place }) => Array.from({ length: pieces }, () => ({ accessory, ...place })))
-			: [];
-	});
+/** Parts of a kit that do something in the circuit, where its lines say they are fitted. */
+function partsOf({ lines }: KitAnswer, accessories: ShopData['shop']['accessories']): FittedPart[] {
+	const fitted = partsWhereFitted(lines, (id) => accessories.find((a) => a.id === id));
+	return fitted.filter(({ effect }) => effect !== null);
 }
 
 /** A product as the lamp of a socket; an assembly draws there what it says. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoDatabase, freshDatabase } from '../../../../tests/support/database';
 import { type RotaluxDocument } from '../../core/model';
 import { readDocument } from '../../core/exchange';
-import { demoDocument } from '../demo/load';
+import { demoDocument } from '../demo/document';
 import { EMPTY_ANSWER, NEW_LIFE } from '../../core/kit';
 import { putKit } from '../repositories/kits';
 import { exportAll, exportVehicle, importDocument } from './exchange';

@@ -1,5 +1,5 @@
 import loadHighs from 'highs';
-import { lpText, type Program, type Solution, type SolveProgress, type Solver } from '../../core/kit';
+import { lpText, type Program, type Solution, type SolveProgress, type Solver } from '../../core/solver';
 
 /** Longest a solve may take, s; what is found by then is returned with its gap. */
 const TIME_LIMIT_S = 20;

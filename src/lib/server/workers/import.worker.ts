@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { receiveMessageOnPort, type MessagePort } from 'node:worker_threads';
-import type { SheetsView } from '../../core/views';
+import type { SheetsView } from '../../core/exchange';
 import { openDatabase } from '../db/connection';
 import { databaseFailure } from '../db/failure';
 import { readTables } from '../documents/read-tables';

@@ -1,6 +1,6 @@
 import { MessageChannel } from 'node:worker_threads';
 import type { Piscina } from 'piscina';
-import type { Solution, SolveProgress, Solver } from '../../core/kit';
+import type { Solution, SolveProgress, Solver } from '../../core/solver';
 import { Stopped } from '../solver/highs';
 import type { SolveTask } from './solve.worker';
 import { startPool } from './start-pool';

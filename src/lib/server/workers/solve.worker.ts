@@ -1,5 +1,5 @@
 import type { MessagePort } from 'node:worker_threads';
-import type { Program, Solution } from '../../core/kit';
+import type { Program, Solution } from '../../core/solver';
 import { solveHere } from '../solver/highs';
 
 /** Where this file is, for the pool that runs it. */

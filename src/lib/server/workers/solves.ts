@@ -1,4 +1,4 @@
-import type { SolveProgress, SolveWatch } from '../../core/kit';
+import type { SolveProgress, SolveWatch } from '../../core/solver';
 
 /** Where the work on a kit stands, for whoever asks. */
 export interface SolveState extends SolveProgress {

@@ -1,8 +1,7 @@
 import type { Channel, Configuration, Product, Socket } from '../../model';
-import { categoryOrNull, filamentOf, type FunctionId } from '../../lamps';
+import { categoryOrNull, filamentOf, type FunctionId, type FilamentRole } from '../../lamps';
 import { lampIn, type Fitted } from '../fitted';
 import { productParts, stockPart, whenCold } from '../lamp-parts';
-import type { FilamentRole } from '../led-load';
 import { GROUND, type Element, type Part } from './element';
 
 /** Resistance of fuse, wire and switch in front of a channel, ohm, and of a clean contact. Small, typical; an assumption. */
@@ -86,12 +85,10 @@ class Builder {
 		}
 		for (const feed of channel.feeds) this.lamp(channel, feed.socket, feed.function, drive, live);
 		if (!live) return;
-		for (const { accessory, channel: at, socket } of this.fitted.parts) {
-			const ohms =
-				accessory.kind === 'resistor' || accessory.kind === 'load-harness' ? accessory.resistance : undefined;
-			if (ohms === undefined || at !== channel.id) continue;
+		for (const { accessory, effect, channel: at, socket } of this.fitted.parts) {
+			if (effect?.kind !== 'load' || at !== channel.id) continue;
 			const id = `load ${accessory.id} ${channel.id} ${socket ?? ''} ${this.elements.length}`;
-			this.add(id, node, GROUND, { kind: 'resistor', ohms });
+			this.add(id, node, GROUND, { kind: 'resistor', ohms: effect.ohms });
 		}
 	}
 

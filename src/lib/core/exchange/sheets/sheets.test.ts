@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { makeConfiguration, LOW_SOCKET, STOP_SOCKET } from '../../../../../tests/support/make';
-import { demoDocument } from '../../../server/demo/load';
+import { demoDocument } from '../../../../../tests/support/demo';
 import type { Configuration, Unit } from '../../model';
 import {
 	assembleSheets,

@@ -2,7 +2,7 @@ import type { Socket } from '../../model';
 import { lampFunction } from '../../lamps';
 import { describe, LIGHT_SHARE, matchSocket, socketCase, type Candidate, type SocketCase } from '../../match';
 import { monitorChecks } from '../../circuit';
-import type { KitCase } from '../choices/options';
+import type { KitCase } from '../choices/group';
 
 function colours({ socket, family }: SocketCase): string {
 	const { zone } = socket;

@@ -1,8 +1,9 @@
 import type { KitOrder, Socket } from '../../model';
-import { dealt, type OpenSocket } from './answer';
+import type { KitChoices } from '../choices/choices';
+import type { Group, KitCase } from '../choices/group';
+import type { KitSolution } from '../solution';
+import type { OpenSocket } from './answer';
 import { wantedFor } from './closing';
-import type { Group, KitCase } from '../choices/options';
-import type { SolvedKit } from '../solution/solve-checked';
 
 function whyLeft(group: Group, order: KitOrder): string {
 	const needsNothingOnSale = group.options.every((o) => o.needs.some((n) => n.parts.length === 0));
@@ -16,18 +17,19 @@ function whyLeft(group: Group, order: KitOrder): string {
 
 /** Every socket without a line: why, and what would close it. */
 export function openSockets(
-	{ kit, solution }: SolvedKit,
-	groups: readonly Group[],
-	kitCase: KitCase,
-	order: KitOrder
+	{ served, assemblies, open }: KitSolution,
+	{ everyGroup, order, shop }: KitChoices,
+	kitCase: KitCase
 ): OpenSocket[] {
-	const over = new Set(kit.left.flatMap(({ group }) => group.members.map((g) => g.sockets[0])));
-	const never = groups.filter((g) => !over.has(g.sockets[0] as Socket));
+	const decided = new Set<Socket | undefined>(
+		[...served.map(({ group }) => group), ...assemblies.flatMap((a) => a.groups), ...open].map((g) => g.sockets[0])
+	);
+	const never = everyGroup.filter((g) => !decided.has(g.sockets[0]));
 	const wanted = (group: Group) => {
 		const [socket] = group.sockets;
-		return group.fixed || group.options.length > 0 || !socket ? null : wantedFor(kitCase, socket);
+		return group.fixed || group.options.length > 0 || !socket ? null : wantedFor({ ...kitCase, shop }, socket);
 	};
-	return [...never, ...dealt(kit, solution.values).open].flatMap((group) => {
+	return [...never, ...open].flatMap((group) => {
 		const why = group.open ?? whyLeft(group, order);
 		const words = wanted(group);
 		return group.sockets.map((s): OpenSocket => ({ socket: s.id, why, ...(words ? { wanted: words } : {}) }));

@@ -23,7 +23,7 @@ export const consumablesCheck: Check = ({ answer, configuration, catalogue, shop
 		if (kind !== 'consumable' || !use || packs.length === 0) return [];
 		const there = answer.lines.filter((l) => l.accessory === id).reduce((sum, l) => sum + l.count, 0);
 		const wanted = counts[use.per] * use.amount;
-		const said = answer.missing.some((words) => words.includes(name ?? id));
-		return said || there + 1e-6 >= wanted ? [] : [`${name ?? id}: ${there}, ${wanted} are used`];
+		const owned = answer.missing.some((m) => m.accessory === id);
+		return owned || there + 1e-6 >= wanted ? [] : [`${name ?? id}: ${there}, ${wanted} are used`];
 	});
 };

@@ -1,6 +1,7 @@
+import { partsFor } from '../../accessories';
 import { mayCarry } from '../../circuit';
 import { categoryOrNull, lampFunction } from '../../lamps';
-import { matchSocket, partsFor, type Candidate } from '../../match';
+import { matchSocket, type Candidate } from '../../match';
 import type { KitLine } from '../answer/answer';
 import { lampsIn, type Check, type KitCheck } from './facts';
 
@@ -15,10 +16,10 @@ function lacking({ answer, configuration, shop }: KitCheck, candidate: Candidate
 	const { socket } = candidate.cases.socket;
 	const category = categoryOrNull(socket.category);
 	const here = partsAt(answer.lines, socket.id);
-	return candidate.findings.flatMap(({ remedy }) => {
-		if (!remedy || remedy.kind === 'load' || !category) return [];
-		const helps = partsFor(remedy, { category, configuration }, shop.accessories);
-		return helps.some((a) => here.includes(a.id)) ? [] : [`${socket.id} lacks its ${remedy.kind}`];
+	return candidate.findings.flatMap(({ need }) => {
+		if (!need || need.kind === 'load' || !category) return [];
+		const helps = partsFor(need, { category, configuration }, shop.accessories);
+		return helps.some((a) => here.includes(a.id)) ? [] : [`${socket.id} lacks its ${need.kind}`];
 	});
 }
 

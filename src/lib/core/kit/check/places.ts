@@ -1,5 +1,5 @@
 import { twinGroups } from '../../vehicle';
-import { socketsInScope } from '../choices/scope';
+import { socketsInScope } from '../order/scope';
 import { lampsIn, type Check } from './facts';
 
 /** Every socket of the scope stands in one line or is open, both sides carry the same, and what a person said is kept. */

@@ -3,7 +3,7 @@ import { filamentOf, lampFunction } from '../../lamps';
 import { policyFor, type Catalogue, type Shop, type Verdict } from '../../match';
 import { assemblyAmounts } from '../weigh/amounts';
 import { addAmounts, NO_AMOUNTS, type Amounts } from '../weigh/balance';
-import type { Group } from './options';
+import type { Group } from './group';
 
 /** An assembly, or a pod with its bracket, on one vehicle: what it does away with, and what comes along. */
 export interface AssemblyOption {

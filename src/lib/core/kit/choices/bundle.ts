@@ -3,7 +3,7 @@ import { filamentOf } from '../../lamps';
 import { channelsOf } from '../../vehicle';
 import { leavingWeight } from '../weigh/leaving';
 import type { Weigh } from '../weigh/balance';
-import type { Group } from './options';
+import type { Group } from './group';
 
 /** Groups nobody can tell apart, decided by how many of them get each product. */
 export interface Bundle extends Group {
@@ -16,7 +16,7 @@ export const single = (group: Group): Bundle => ({ ...group, members: [group] })
 
 /** All that the program says of a group: what may go there and at what cost, and what hangs on which output. */
 function equivalenceKey(group: Group, configuration: Configuration, weigh: Weigh): string | null {
-	if (group.fixed || group.options.some((o) => o.needs.some((n) => n.remedy.kind !== 'load'))) return null;
+	if (group.fixed || group.options.some((o) => o.needs.some((n) => n.need.kind !== 'load'))) return null;
 	const outputs = group.sockets.flatMap((socket) =>
 		channelsOf(configuration, socket).flatMap((channel) => {
 			const monitored = channel.monitor && channel.monitor.kind !== 'none';

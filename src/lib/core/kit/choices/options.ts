@@ -1,70 +1,30 @@
-import type { Accessory, Choice, Configuration, KitOrder, Product, Socket } from '../../model';
+import { joinedNeeds, partsFor } from '../../accessories';
 import {
 	Candidate,
-	joinedRemedies,
-	OPEN_WORDS,
-	partsFor,
-	socketCase,
 	meetsPreferences,
+	OPEN_WORDS,
+	socketCase,
 	worseVerdict,
-	type Catalogue,
-	type Remedy,
+	type Preferences,
 	type Shop,
-	type SocketMatch,
-	type Verdict,
-	type Preferences
+	type SocketMatch
 } from '../../match';
+import type { Choice, KitOrder, Product, Socket } from '../../model';
 import { whitePoint, type WhitePoint } from '../../optics';
-import { groupName, twinGroups } from '../../vehicle';
+import { twinGroups } from '../../vehicle';
+import { socketsInScope } from '../order/scope';
 import { lampAmounts } from '../weigh/amounts';
-import { addAmounts, NO_AMOUNTS, type Amounts } from '../weigh/balance';
-import { judgedIn } from './judged';
-import { socketsInScope } from './scope';
+import { addAmounts, NO_AMOUNTS } from '../weigh/balance';
+import type { Group, KitCase, Option, SocketNeed } from './group';
+import { rememberedMatch } from './remembered-candidates';
 
-/** A part one socket needs before an option fits there, and what is on sale for it. */
-export interface Need {
-	socket: Socket;
-	remedy: Remedy;
-	parts: Accessory[];
-}
-
-/** One product for all sockets of a group. */
-export interface Option {
-	product: Product;
-	verdict: Verdict;
-	needs: Need[];
-	/** What it is weighed by beside its price, all sockets together. */
-	amounts: Amounts;
-	/** Its white behind the lens of the group; null when it gives no white, or when that is not known. */
-	white: WhitePoint | null;
-	/** Equal for options a person would not tell apart. */
-	look: string;
-}
-
-/** Sockets that get the same lamp, and what may go there. */
-export interface Group {
-	sockets: Socket[];
-	options: Option[];
-	/** Set when nobody is to choose here: why. */
-	open: string | null;
-	/** True when a person chose. */
-	fixed: boolean;
-}
-
-/** What a kit is worked out from. */
-export interface KitCase {
-	configuration: Configuration;
-	catalogue: Catalogue;
-	shop: Shop;
-}
-
-function needsOf(socket: Socket, candidate: Candidate, shop: Shop): Need[] {
+function needsOf(socket: Socket, candidate: Candidate, shop: Shop): SocketNeed[] {
 	const { category, configuration } = candidate.cases.socket;
-	const remedies = joinedRemedies(candidate.findings.flatMap(({ remedy }) => remedy ?? []));
-	return remedies.map((remedy) => ({
+	const needs = joinedNeeds(candidate.findings.flatMap(({ need }) => need ?? []));
+	return needs.map((need) => ({
 		socket,
-		remedy,
-		parts: partsFor(remedy, { category, configuration }, shop.accessories)
+		need,
+		parts: partsFor(need, { category, configuration }, shop.accessories)
 	}));
 }
 
@@ -76,9 +36,9 @@ function whiteOf({ socket, product }: Candidate['cases']): WhitePoint | null {
 const NOTICED_MIRED_STEP = 15;
 const NOTICED_LIGHT_STEP = 0.2;
 
-function lookOf(product: Product, white: WhitePoint | null, light: number, needs: readonly Need[]): string {
+function lookOf(product: Product, white: WhitePoint | null, light: number, needs: readonly SocketNeed[]): string {
 	const hue = white ? Math.round(1e6 / white.cct / NOTICED_MIRED_STEP) : (product.colour?.kind ?? '');
-	const kinds = [...new Set(needs.map((n) => n.remedy.kind))].sort();
+	const kinds = [...new Set(needs.map((n) => n.need.kind))].sort();
 	return [product.maker, hue, Math.round(light / NOTICED_LIGHT_STEP), kinds].join('|');
 }
 
@@ -127,7 +87,7 @@ function isForbidden({ forbidden = [] }: KitOrder, product: Product, sockets: re
 }
 
 function freeGroup({ configuration, catalogue, shop }: KitCase, order: KitOrder, sockets: Socket[]): Group {
-	const matches = sockets.map((s) => judgedIn(configuration, s, catalogue, shop));
+	const matches = sockets.map((s) => rememberedMatch(configuration, s, catalogue, shop));
 	const bySocket = matches.map((m) => new Map(m.candidates.map((c) => [c.product.id, c])));
 	const fitting = (matches[0]?.candidates ?? []).flatMap((first) => {
 		const candidates = bySocket.map((map) => map.get(first.product.id));
@@ -168,6 +128,3 @@ export function groupsOf(given: KitCase, order: KitOrder): Group[] {
 		return choice ? fixedGroup(withException, sockets, choice) : freeGroup(withException, order, sockets);
 	});
 }
-
-/** Name of a group, for sentences. @example "Low beam, both" */
-export const nameOf = ({ sockets }: Pick<Group, 'sockets'>): string => groupName(sockets);

@@ -3,7 +3,7 @@ import type { Configuration, Pack } from '../../model';
 import { VOLTS_CHARGING, VOLTS_REST } from '../../quantity';
 import { channelsOf } from '../../vehicle';
 import type { Weigh } from '../weigh/balance';
-import type { Group, Option } from './options';
+import type { Group, Option } from './group';
 
 /** Cheapest price for 0 to `most` lamps in whole packs within stock, minor units; infinite where the shelf does not reach. */
 function costCurve(packs: readonly Pack[], most: number): number[] {
@@ -47,7 +47,7 @@ const whiteKey = ({ white }: Option) => (white ? `${Math.round(white.cct / 5)} $
 
 /** Equal text means equal use: with a fuse on a monitored output the current has to be the same, since loads are added to it. */
 function useIn(index: number, group: Group, option: Option, watch: 'no' | 'monitor' | 'fuse'): string {
-	const needs = option.needs.map((n) => `${n.socket.id}:${n.remedy.kind}:${n.parts.map((p) => p.id).join()}`);
+	const needs = option.needs.map((n) => `${n.socket.id}:${n.need.kind}:${n.parts.map((p) => p.id).join()}`);
 	const current = watch === 'fuse' ? seenBy(option).join() : '';
 	return `${index}${group.fixed ? '!' : ''}(${needs.sort().join()};${whiteKey(option)};${option.verdict};${current})`;
 }

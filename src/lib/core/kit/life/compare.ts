@@ -1,5 +1,5 @@
 import type { Socket } from '../../model';
-import { differences } from '../assemble/runners-up';
+import { differences, differenceText } from '../answer/differences';
 import type { KitAnswer } from '../answer/answer';
 
 /** What is different between two revisions of a kit. */
@@ -28,7 +28,7 @@ export function compareKits(before: KitAnswer, after: KitAnswer, sockets: readon
 	const open = (kit: KitAnswer) => new Set(kit.open.map((o) => o.socket));
 	const [wasOpen, isOpen] = [open(before), open(after)];
 	return {
-		places: differences(before.lines, after.lines, sockets),
+		places: differences(before.lines, after.lines, sockets).map(differenceText),
 		lines,
 		closed: [...wasOpen].filter((id) => !isOpen.has(id)),
 		opened: [...isOpen].filter((id) => !wasOpen.has(id)),

@@ -3,7 +3,7 @@ import { amount } from '../../quantity';
 import { socketName } from '../../vehicle';
 import type { KitAnswer, KitLine } from '../answer/answer';
 import { checkBesideBox } from '../check';
-import type { KitCase } from '../choices/options';
+import type { KitCase } from '../choices/group';
 
 /** Facts a released kit stood on, as they were. */
 export interface StoodOn {

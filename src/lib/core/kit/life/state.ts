@@ -1,5 +1,7 @@
 /** One thing somebody checked by hand, in words. */
 export interface SignOff {
+	/** What it was about; absent in kits that were checked before things were told apart by id. */
+	id?: string;
 	/** What was to be checked. */
 	what: string;
 	/** What was found. */

@@ -1,14 +1,18 @@
-import type { Accessory, Configuration, KitOrder, Pack, Product } from '../../model';
-import type { Shop } from '../../match';
+import type { NeedKind, PartPlace } from '../../accessories';
+import type { Accessory, Pack, Product } from '../../model';
 import type { AssemblyOption } from '../choices/assemblies';
-import type { Weigh } from '../weigh/balance';
 import type { Bundle } from '../choices/bundle';
-import type { Group, Option } from '../choices/options';
-import type { Constraint, Program, Variable } from '../../solver/solver';
+import type { KitChoices } from '../choices/choices';
+import type { Option } from '../choices/group';
+import type { Constraint, Program, Variable } from '../../solver';
+
+/** What a demand is about. */
+export type DemandKind = 'budget' | 'whole' | 'fixed' | 'part' | 'output' | 'fuse' | 'stock';
 
 /** A demand on the kit that a person can name, and take back. */
-export interface Rule {
-	/** Constraints of one rule share its id. */
+export interface Demand {
+	kind: DemandKind;
+	/** What it is about within its kind; constraints of one demand share kind and id. */
 	id: string;
 	/** @example "the budget of 50.00" */
 	words: string;
@@ -30,11 +34,8 @@ export interface AssemblyVariable {
 	assembly: AssemblyOption;
 }
 
-/** Where a part stands: at a socket, on a channel, on a channel at one of its sockets, or for the vehicle. */
-export interface PartPlace {
-	socket?: string;
-	channel?: string;
-}
+/** What a part is bought for: a need of a lamp, the flash rate of the vehicle, or the mounting of an assembly. */
+export type PartPurpose = NeedKind | 'flash-rate' | 'mounting';
 
 /** Pieces of an accessory put in one place. */
 export interface PartVariable {
@@ -42,8 +43,8 @@ export interface PartVariable {
 	/** Accessory and place, the same in every program of a kit. */
 	key: string;
 	accessory: Accessory;
-	/** What it solves there. */
-	solves: string;
+	/** What it is there for. */
+	purpose: PartPurpose;
 	/** Places for its pieces, one each, in the order they are taken; the last one stands for all further pieces. */
 	places: PartPlace[];
 	/** Sockets it helps. */
@@ -83,37 +84,28 @@ export interface KitProgram {
 	/** How many groups of a bundle are left open. */
 	left: { name: string; group: Bundle }[];
 	/** How many groups stand out with their white beside their neighbours. */
-	mismatches: { name: string; place: string; sight: string }[];
-	/** Which rule a constraint belongs to, by its name. */
-	rules: ReadonlyMap<string, Rule>;
+	mismatches: { name: string; sockets: string[]; sight: string }[];
+	/** Which demand a constraint belongs to, by its name. */
+	demands: ReadonlyMap<string, Demand>;
 }
 
-/** What a program is built from. */
-export interface ProgramInput {
-	configuration: Configuration;
-	shop: Shop;
-	order: KitOrder;
-	groups: readonly Bundle[];
-	assemblies: readonly AssemblyOption[];
-	/** Lamps that are in the vehicle already, by socket id. */
-	fitted: ReadonlyMap<string, Product>;
-	weigh: Weigh;
-	/** Sockets of the rest of the vehicle, as groups without options: their lamps stay, and are seen. */
-	rest: readonly Group[];
-	/** What a white that stands out costs, minor units. */
-	mismatch: number;
+/** How a program differs from the plain one of its choices. */
+export interface Variation {
 	/**
 	 * True when every group that has options is taken to be served, so that what is used by the socket or the kit is a number and ties no
 	 * places together. It holds only for an answer that leaves none of them open.
 	 */
 	allServed?: boolean;
-	/** Which rules are lifted. */
-	lifted?: (rule: Rule) => boolean;
+	/** Which demands are lifted. */
+	lifted?: (demand: Demand) => boolean;
 	/** Kits not to be repeated, each as keys of lamps and assemblies. */
 	without?: readonly (readonly string[])[];
 	/** Choices and parts that together brought a complaint in the circuit. */
 	cuts?: readonly (readonly CutTerm[])[];
 }
+
+/** What a program is built from. */
+export interface ProgramInput extends KitChoices, Variation {}
 
 /** What a choice or a part was when a cut was made: a lamp or assembly by key, a part by accessory and place. */
 export interface CutTerm {
@@ -133,16 +125,16 @@ export class Builder {
 	readonly mismatches: KitProgram['mismatches'] = [];
 	readonly consumed: Consumed[] = [];
 	readonly short: KitProgram['short'] = [];
-	readonly rules = new Map<string, Rule>();
+	readonly demands = new Map<string, Demand>();
 
 	constructor(readonly input: ProgramInput) {}
 
-	/** Adds a constraint, unless the rule it belongs to is lifted. */
-	constrain(terms: Constraint['terms'], sense: Constraint['sense'], bound: number, rule?: Rule): void {
-		if (rule && this.input.lifted?.(rule)) return;
+	/** Adds a constraint, unless the demand it belongs to is lifted. */
+	constrain(terms: Constraint['terms'], sense: Constraint['sense'], bound: number, demand?: Demand): void {
+		if (demand && this.input.lifted?.(demand)) return;
 		const name = `c${this.constraints.length}`;
 		this.constraints.push({ name, terms, sense, bound });
-		if (rule) this.rules.set(name, rule);
+		if (demand) this.demands.set(name, demand);
 	}
 
 	/** A new yes-or-no variable. */

@@ -1,10 +1,10 @@
+import { strategyOf, type ConsumedBy } from '../../accessories';
 import type { Accessory, Socket } from '../../model';
 import { lampFunction } from '../../lamps';
-import type { Group } from '../choices/options';
+import type { Group } from '../choices/group';
 import type { Builder } from './builder';
 
 const OUTSIDE: ReadonlySet<string> = new Set(['headlamp', 'fog', 'signal']);
-const LOADS: ReadonlySet<string> = new Set(['resistor', 'load-harness']);
 
 /** A socket whose contacts meet water: the one that is greased. */
 export function isOutside({ functions }: Socket): boolean {
@@ -33,8 +33,9 @@ function sockets(b: Builder): Counted {
 	);
 }
 
-function partsOf(b: Builder, is: (kind: Accessory['kind']) => boolean): Counted {
-	return counting([...b.parts.values()].filter((p) => is(p.accessory.kind)).map(({ name }) => [1, name]));
+function partsCountedBy(b: Builder, by: ConsumedBy): Counted {
+	const parts = [...b.parts.values()].filter(({ accessory }) => strategyOf(accessory).consumedBy === by);
+	return counting(parts.map(({ name }) => [1, name]));
 }
 
 /** The kit itself: it counts as soon as anything outside is fitted. */
@@ -63,8 +64,8 @@ function wholeKit(b: Builder): Counted {
 const COUNTS: Record<Per, (b: Builder) => Counted> = {
 	socket: sockets,
 	kit: wholeKit,
-	module: (b) => partsOf(b, (kind) => kind === 'pwm-module'),
-	load: (b) => partsOf(b, (kind) => LOADS.has(kind))
+	module: (b) => partsCountedBy(b, 'module'),
+	load: (b) => partsCountedBy(b, 'load')
 };
 
 /** Grease by the socket, cleaner by the kit, ties by the module: used up by what is fitted, bought in whole packs like everything else. */

@@ -1,5 +1,6 @@
 import { amount } from '../../quantity';
-import { Builder, type KitProgram, type ProgramInput } from './builder';
+import type { KitChoices } from '../choices/choices';
+import { Builder, type Demand, type KitProgram, type Variation } from './builder';
 import { addConsumables } from './consumables';
 import { addLamps } from './lamps';
 import { addAlong, addNeeds } from './needs';
@@ -10,13 +11,14 @@ import { addWhites } from './whites';
 
 export type {
 	CutTerm,
+	Demand,
 	KitProgram,
 	LampVariable,
 	PackVariable,
-	PartPlace,
+	PartPurpose,
 	PartVariable,
 	ProgramInput,
-	Rule
+	Variation
 } from './builder';
 export { isOutside } from './consumables';
 
@@ -37,20 +39,20 @@ const PARTS: readonly ((b: Builder) => void)[] = [
 function addBudget(b: Builder): void {
 	const { budget } = b.input.order;
 	if (budget === undefined) return;
-	const rule = { id: 'budget', words: `the budget of ${amount(budget)}` };
+	const demand: Demand = { kind: 'budget', id: '', words: `the budget of ${amount(budget)}` };
 	b.constrain(
 		b.packs.map((p) => [p.pack.price, p.name]),
 		'<=',
 		budget,
-		rule
+		demand
 	);
 }
 
-/** Builds the mixed-integer program of a kit. */
-export function kitProgram(input: ProgramInput): KitProgram {
-	const b = new Builder(input);
+/** Builds the mixed-integer program of what may be chosen. */
+export function kitProgram(choices: KitChoices, variation: Variation = {}): KitProgram {
+	const b = new Builder({ ...choices, ...variation });
 	for (const add of PARTS) add(b);
-	const { variables, constraints, lamps, assemblies, packs, left, mismatches, consumed, short, rules } = b;
+	const { variables, constraints, lamps, assemblies, packs, left, mismatches, consumed, short, demands } = b;
 	const parts = [...b.parts.values()];
 	return {
 		program: { variables, constraints },
@@ -62,6 +64,6 @@ export function kitProgram(input: ProgramInput): KitProgram {
 		short,
 		left,
 		mismatches,
-		rules
+		demands
 	};
 }

@@ -1,14 +1,14 @@
 import type { Bundle } from '../choices/bundle';
 import { leavingCost } from '../weigh/leaving';
-import { nameOf } from '../choices/options';
-import type { Builder, Rule } from './builder';
+import { nameOf } from '../choices/group';
+import type { Builder, Demand } from './builder';
 
-const WHOLE: Rule = { id: 'whole', words: 'every socket that can be served is served' };
+const WHOLE: Demand = { kind: 'whole', id: '', words: 'every socket that can be served is served' };
 
 /**
  * One product per group, or one assembly over several groups, or the group is left open at a cost above every other; of a bundle, so many
  * groups get each.
- * What a person fixed is a rule of its own.
+ * What a person fixed is a demand of its own.
  */
 export function addLamps(b: Builder): void {
 	const { groups, assemblies, weigh, order } = b.input;
@@ -46,11 +46,15 @@ function fix(b: Builder, group: Bundle, over: Builder['assemblies']): void {
 		...over.filter(({ assembly }) => assembly.product.id === choice?.product)
 	];
 	const product = group.options[0]?.product.name ?? choice?.product ?? '';
-	const rule = { id: `fixed ${group.sockets[0]?.id}`, words: `${product} fixed by hand for ${nameOf(group)}` };
+	const demand: Demand = {
+		kind: 'fixed',
+		id: group.sockets[0]?.id ?? '',
+		words: `${product} fixed by hand for ${nameOf(group)}`
+	};
 	b.constrain(
 		wanted.map(({ name }) => [1, name]),
 		'>=',
 		1,
-		rule
+		demand
 	);
 }

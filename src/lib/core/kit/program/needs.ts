@@ -1,8 +1,8 @@
+import { NEED_WORDS } from '../../accessories';
 import type { Accessory, Socket } from '../../model';
 import { partAmounts } from '../weigh/amounts';
-import { nameOf } from '../choices/options';
-import type { Builder } from './builder';
-import { SOLVES } from './solves';
+import { nameOf } from '../choices/group';
+import type { Builder, Demand } from './builder';
 
 /** Place an accessory of a scope takes for a socket: one of it serves that whole place. */
 function placeOf(accessory: Accessory, socket: Socket): string {
@@ -24,12 +24,11 @@ function placeOf(accessory: Accessory, socket: Socket): string {
 /** Parts other than loads: each need of a chosen lamp is met by one of the parts on sale for it. */
 export function addNeeds(b: Builder): void {
 	for (const lamp of b.lamps)
-		for (const { remedy, socket, parts } of lamp.option.needs) {
-			if (remedy.kind === 'load') continue;
-			const solves = SOLVES[remedy.kind];
+		for (const { need, socket, parts } of lamp.option.needs) {
+			if (need.kind === 'load') continue;
 			const terms = parts.map((accessory): [number, string] => {
 				const part = b.part(accessory, placeOf(accessory, socket), () => ({
-					solves,
+					purpose: need.kind,
 					places: [accessory.scope === 'lamp' || accessory.scope === 'channel' ? { socket: socket.id } : {}],
 					sockets: new Set(),
 					cost: b.input.weigh(partAmounts(accessory)),
@@ -38,11 +37,12 @@ export function addNeeds(b: Builder): void {
 				part.sockets.add(socket.id);
 				return [1, part.name];
 			});
-			const rule = {
-				id: `part ${lamp.key} ${remedy.kind}`,
-				words: `${lamp.option.product.name} in ${nameOf(lamp.group)} has its ${solves} part`
+			const demand: Demand = {
+				kind: 'part',
+				id: `${lamp.key} ${need.kind}`,
+				words: `${lamp.option.product.name} in ${nameOf(lamp.group)} has its ${NEED_WORDS[need.kind].answers} part`
 			};
-			b.constrain([...terms, [-1, lamp.name]], '>=', 0, rule);
+			b.constrain([...terms, [-1, lamp.name]], '>=', 0, demand);
 		}
 }
 
@@ -50,11 +50,11 @@ export function addNeeds(b: Builder): void {
 export function addAlong(b: Builder): void {
 	for (const { name, key, assembly } of b.assemblies) {
 		const { along, pieces, product } = assembly;
-		const rule = { id: `part ${key}`, words: `${product.name} has all that it is mounted with` };
-		if (along === null) b.constrain([[1, name]], '<=', 0, rule);
+		const demand: Demand = { kind: 'part', id: key, words: `${product.name} has all that it is mounted with` };
+		if (along === null) b.constrain([[1, name]], '<=', 0, demand);
 		for (const accessory of along ?? []) {
 			const part = b.part(accessory, `assembly ${key}`, () => ({
-				solves: 'mounting of the assembly',
+				purpose: 'mounting',
 				places: [{}],
 				sockets: new Set(assembly.groups.flatMap((g) => g.sockets.map((s) => s.id as string))),
 				cost: b.input.weigh(partAmounts(accessory)),
@@ -67,7 +67,7 @@ export function addAlong(b: Builder): void {
 				],
 				'>=',
 				0,
-				rule
+				demand
 			);
 		}
 	}

@@ -2,24 +2,19 @@ import {
 	FUSE_SHARE,
 	ledColdConductance,
 	ledCurrent,
-	mayCarry,
 	monitorChecks,
 	stockColdConductance,
 	stockCurrent,
 	WIRE_SHARE,
-	type FilamentRole,
 	type MonitorCheck
 } from '../../circuit';
+import { type FilamentRole, categoryOrNull, filamentOf, lampFunction, type LampCategory } from '../../lamps';
 import type { Accessory, Channel, Product, Socket } from '../../model';
-import { categoryOrNull, filamentOf, lampFunction, type LampCategory } from '../../lamps';
-import { replacesFlasher, suits } from '../../match';
+import { answers, loadOhms, replacesFlasher, suits } from '../../accessories';
 import { VOLTS_CHARGING, VOLTS_REST } from '../../quantity';
 import { partAmounts } from '../weigh/amounts';
 import { assemblyLamp } from '../choices/assemblies';
 import type { Builder, PartVariable } from './builder';
-import { FLASH_RATE, SOLVES } from './solves';
-
-const LOADS: ReadonlySet<string> = new Set(['resistor', 'load-harness']);
 
 /** What a lamp, a filament and a load each give to what is measured on an output. */
 interface Measure {
@@ -92,14 +87,15 @@ function convertible(b: Builder, { feeds }: Channel): string[] {
 function loadsOn(b: Builder, channel: Channel): PartVariable[] {
 	const duty = Math.max(0, ...channel.feeds.map((feed) => lampFunction(feed.function).duty));
 	return b.input.shop.accessories.flatMap((accessory): PartVariable[] => {
-		const { resistance: ohms, rating = 0, scope } = accessory;
-		if (!LOADS.has(accessory.kind) || !ohms || !mayCarry({ ohms, rating, duty })) return [];
+		const { scope } = accessory;
+		const need = { kind: 'load', channel: channel.id, duty } as const;
+		if (loadOhms(accessory) === null || !answers(accessory, need, b.input.configuration)) return [];
 		const sockets = convertible(b, channel).filter((id) => suitsSocket(b, accessory, id));
 		if (sockets.length === 0) return [];
 		const places = scope === 'lamp' ? sockets.map((socket) => ({ channel: channel.id as string, socket })) : [];
 		return [
 			b.part(accessory, channel.id, () => ({
-				solves: SOLVES.load,
+				purpose: 'load',
 				places: places.length > 0 ? places : [{ channel: channel.id }],
 				sockets: new Set(sockets),
 				cost: b.input.weigh(partAmounts(accessory, duty)),
@@ -112,10 +108,10 @@ function loadsOn(b: Builder, channel: Channel): PartVariable[] {
 function flashersFor(b: Builder, channels: readonly Channel[]): PartVariable[] {
 	const { configuration, shop, weigh } = b.input;
 	return shop.accessories
-		.filter((accessory) => channels.every((c) => replacesFlasher({ channel: c.id }, accessory, configuration)))
+		.filter((accessory) => channels.every((c) => replacesFlasher(accessory, c.id, configuration)))
 		.map((accessory) =>
 			b.part(accessory, 'vehicle', () => ({
-				solves: FLASH_RATE,
+				purpose: 'flash-rate',
 				places: [{}],
 				sockets: new Set(),
 				cost: weigh(partAmounts(accessory)),
@@ -135,29 +131,29 @@ function addCheck(b: Builder, { channels, kind, by, atLeast, words }: MonitorChe
 		b.constrain(
 			[
 				...terms,
-				...loads.map((part): Term => [measure.load(part.accessory.resistance ?? Infinity), part.name]),
+				...loads.map((part): Term => [measure.load(loadOhms(part.accessory) ?? Infinity), part.name]),
 				...flashers.map((part): Term => [wanted, part.name])
 			],
 			'>=',
 			wanted - before,
-			{ id: `output ${channels.map((c) => c.id).join()}`, words }
+			{ kind: 'output', id: channels.map((c) => c.id).join(), words }
 		);
 	}
 }
 
 /** Loads and lamps together stay within what a fuse carries lastingly. */
 function addFuse(b: Builder, channel: Channel): void {
-	const own = [...b.parts.values()].filter((p) => LOADS.has(p.accessory.kind) && p.places[0]?.channel === channel.id);
+	const own = [...b.parts.values()].filter((p) => p.purpose === 'load' && p.places[0]?.channel === channel.id);
 	if (channel.fuse === undefined || own.length === 0) return;
 	const measure = currentAt(VOLTS_CHARGING);
 	const { terms, before } = lampTerms(b, [channel], measure);
 	const flashes = channel.feeds.every((feed) => lampFunction(feed.function).duty <= 0.5);
 	const limit = Math.max((FUSE_SHARE * channel.fuse) / (flashes ? 0.5 : 1), before);
 	b.constrain(
-		[...terms, ...own.map((part): Term => [measure.load(part.accessory.resistance ?? Infinity), part.name])],
+		[...terms, ...own.map((part): Term => [measure.load(loadOhms(part.accessory) ?? Infinity), part.name])],
 		'<=',
 		limit - before,
-		{ id: `fuse ${channel.id}`, words: `the ${channel.fuse} A fuse of ${channel.id}` }
+		{ kind: 'fuse', id: channel.id, words: `the ${channel.fuse} A fuse of ${channel.id}` }
 	);
 }
 

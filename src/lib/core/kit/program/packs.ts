@@ -1,6 +1,6 @@
 import type { Accessory, Pack, Product } from '../../model';
 import { counted } from '../../quantity';
-import type { Builder, LampVariable, Rule } from './builder';
+import type { Builder, Demand, LampVariable } from './builder';
 
 /** Packs taken to be on a shelf nobody has counted. */
 const UNKNOWN_STOCK = 200;
@@ -49,8 +49,9 @@ function usage(b: Builder): Used[] {
 	return [...used.values()];
 }
 
-const stockRule = (item: Product | Accessory, { sku, stock = 0 }: Pack): Rule => ({
-	id: `stock ${sku}`,
+const stockDemand = (item: Product | Accessory, { sku, stock = 0 }: Pack): Demand => ({
+	kind: 'stock',
+	id: sku,
 	words: `${counted(stock, 'pack')} of ${item.name ?? item.id} on the shelf`
 });
 
@@ -68,7 +69,7 @@ export function addPacks(b: Builder): void {
 			b.packs.push({ name, item, pack });
 			b.variables.push({ name, cost: pack.price, kind: 'integer', max: needed });
 			if (pack.stock !== undefined && pack.stock < needed)
-				b.constrain([[1, name]], '<=', pack.stock, stockRule(item, pack));
+				b.constrain([[1, name]], '<=', pack.stock, stockDemand(item, pack));
 			return { name, count: pack.count };
 		});
 		const short = isConsumable(item) ? [[-1, shortage(b, item, Math.ceil(most))] as [number, string]] : [];

@@ -7,16 +7,16 @@ import {
 	makeShop,
 	STOP_SOCKET
 } from '../../../../../tests/support/make';
-import { highsSolver } from '../../../server/solver/highs';
+import { solver } from '../../../../../tests/support/solver';
 import { FUNCTION_IDS } from '../../lamps';
 import { compileCatalogue } from '../../match';
 import { KIT_SCOPES, type KitOrder } from '../../model';
 import { kitOf } from '../../../../../tests/support/generate-kit';
 import { lpText } from '../../solver/lp-text';
-import { prepareKit } from '../choices/prepare';
+import { choicesFor } from '../choices/choices';
 import { kitProgram } from '.';
 import { solveInParts } from '../../solver/split';
-import { socketsInScope } from '../choices/scope';
+import { socketsInScope } from '../order/scope';
 import type { Program } from '../../solver/solver';
 
 const ORDER: KitOrder = { scope: 'vehicle', balance: 'price', choices: {} };
@@ -104,7 +104,7 @@ describe('the solver', () => {
 							);
 							if (holds) best = Math.min(best, a * costs[0]! + b * costs[1]! + c * costs[2]!);
 						}
-				const solution = await highsSolver(program);
+				const solution = await solver(program);
 				if (best === Infinity) expect(solution.status).toBe('infeasible');
 				else expect(solution).toMatchObject({ status: 'optimal', objective: best, bound: best });
 			}),
@@ -167,7 +167,7 @@ describe('pruneOptions', () => {
 			catalogue: compileCatalogue(products),
 			shop: makeShop()
 		};
-		const [group] = prepareKit(kitCase, { ...ORDER, ...order }).input.groups;
+		const [group] = choicesFor(kitCase, { ...ORDER, ...order }).groups;
 		return group?.options.map((o) => o.product.id as string).sort();
 	};
 
@@ -205,7 +205,7 @@ describe('pruneOptions', () => {
 			catalogue: compileCatalogue([lamp('cheap', 500), lamp('dear', 900)]),
 			shop: makeShop()
 		};
-		const { groups } = prepareKit(kitCase, { ...ORDER, choices }).input;
+		const { groups } = choicesFor(kitCase, { ...ORDER, choices });
 		expect(groups[0]?.options.map((o) => o.product.id)).toEqual(['dear']);
 	});
 
@@ -231,9 +231,9 @@ describe('pruneOptions', () => {
 					);
 					const configuration = makeConfiguration(stops(count));
 					const kitCase = { configuration, catalogue: compileCatalogue(products), shop: makeShop() };
-					const { all: whole, input } = prepareKit(kitCase, ORDER);
-					const solve = (given: typeof input) => solveInParts(kitProgram(given).program, highsSolver);
-					const [all, few] = [await solve(whole), await solve(input)];
+					const choices = choicesFor(kitCase, ORDER);
+					const solve = (given: typeof choices) => solveInParts(kitProgram(given).program, solver);
+					const [all, few] = [await solve({ ...choices, groups: choices.everyGroup }), await solve(choices)];
 					expect(few.status).toBe(all.status);
 					if (all.status !== 'infeasible' && few.status !== 'infeasible') expect(few.objective).toBe(all.objective);
 				}
@@ -257,7 +257,7 @@ describe('a kit, when its circumstances change', () => {
 			catalogue: compileCatalogue([product]),
 			shop: makeShop()
 		};
-		const answer = await kitOf(kitCase, budget === undefined ? {} : { budget: budget as never }, highsSolver);
+		const answer = await kitOf(kitCase, budget === undefined ? {} : { budget: budget as never }, solver);
 		return { total: answer.total, open: answer.open.length };
 	};
 
@@ -311,7 +311,7 @@ describe('balances', () => {
 			catalogue: compileCatalogue(products),
 			shop: makeShop({}, [resistor])
 		};
-		return (await kitOf(kitCase, { balance }, highsSolver)).lines.map((l) => l.sku);
+		return (await kitOf(kitCase, { balance }, solver)).lines.map((l) => l.sku);
 	};
 
 	it('price takes the cheap lamp, light the one that gives the full light', async () => {
@@ -333,7 +333,7 @@ describe('balances', () => {
 			shop: makeShop({}, accessories)
 		});
 		const skus = async (accessories: ReturnType<typeof pair>[]) =>
-			(await kitOf(kitCase(accessories), { balance: 'ease' }, highsSolver)).lines.map((l) => l.sku);
+			(await kitOf(kitCase(accessories), { balance: 'ease' }, solver)).lines.map((l) => l.sku);
 		expect(await skus([pair('hot', 4, 500), pair('cool', 12, 700)])).toContain('cool');
 		expect(await skus([pair('hot', 4, 500), pair('cool', 12, 2500)])).toContain('hot');
 	});
@@ -348,11 +348,11 @@ describe('what the circuit complained of', () => {
 		catalogue: compileCatalogue([makeProduct()]),
 		shop: makeShop({}, [makeAccessory({ id: 'R10', kind: 'resistor', resistance: 10, rating: 100 })])
 	};
-	const { input } = prepareKit(kitCase, ORDER);
+	const choices = choicesFor(kitCase, ORDER);
 	/** Loads the best kit hangs on the output, when some combinations are ruled out. */
 	const loads = async (...cuts: { key: string; value: number }[][]) => {
-		const { program, parts } = kitProgram({ ...input, cuts });
-		const solution = await solveInParts(program, highsSolver);
+		const { program, parts } = kitProgram(choices, { cuts });
+		const solution = await solveInParts(program, solver);
 		return solution.status === 'infeasible' ? null : Math.round(solution.values.get(parts[0]?.name ?? '') ?? 0);
 	};
 	const cut = (pieces: number) => [
@@ -366,8 +366,8 @@ describe('what the circuit complained of', () => {
 	});
 
 	it('at the end of a count, too: then a lamp is left out', async () => {
-		const { program, lamps } = kitProgram({ ...input, cuts: [cut(1), cut(2)] });
-		const solution = await solveInParts(program, highsSolver);
+		const { program, lamps } = kitProgram(choices, { cuts: [cut(1), cut(2)] });
+		const solution = await solveInParts(program, solver);
 		expect(solution.status !== 'infeasible' && Math.round(solution.values.get(lamps[0]?.name ?? '') ?? 0)).toBeLessThan(
 			2
 		);

@@ -1,9 +1,9 @@
 import { seenTogether } from '../../lamps';
 import { stockWhite } from '../../match';
 import { miredDifference, NOTICED_MIRED, throughLens, type WhitePoint } from '../../optics';
-import { placeText } from '../../vehicle';
+import type { Socket } from '../../model';
 import type { Bundle } from '../choices/bundle';
-import type { Group, Option } from '../choices/options';
+import type { Group, Option } from '../choices/group';
 import type { Builder } from './builder';
 
 /** Lamps within this of one white are within twice of one another, which is noticed side by side at the most, mired. */
@@ -43,11 +43,16 @@ function distinct(whites: readonly WhitePoint[]): WhitePoint[] {
 	return found;
 }
 
+interface Staying {
+	socket: Socket;
+	white: WhitePoint;
+}
+
 /** Filament lamps that stay among lamps seen together. A lamp the customer already has is not counted: its white is not looked at. */
-function staying(members: readonly Group[]): { place: string; white: WhitePoint }[] {
+function staying(members: readonly Group[]): Staying[] {
 	return members.flatMap(({ sockets: [socket], options }) => {
 		const white = socket && options.length === 0 ? stockWhite(socket, throughLens) : null;
-		return socket && white ? [{ place: placeText(socket), white }] : [];
+		return socket && white ? [{ socket, white }] : [];
 	});
 }
 
@@ -65,18 +70,17 @@ export function addWhites(b: Builder): void {
 /** Groups of a bundle that are chosen for by themselves. */
 const membersIn = (group: Group | Bundle): number => ('members' in group ? group.members.length : 1);
 
-function standsOut(b: Builder, place: string, sight: string, times: number, many = 1): string {
-	const name = b.count(`m${b.mismatches.length}`, b.input.mismatch * times, many);
-	b.mismatches.push({ name, place, sight });
+function standsOut(
+	b: Builder,
+	place: { sockets: readonly Socket[]; sight: string },
+	{ times, many }: { times: number; many: number }
+): string {
+	const name = b.count(`m${b.mismatches.length}`, b.input.mismatchCost * times, many);
+	b.mismatches.push({ name, sockets: place.sockets.map((s) => s.id), sight: place.sight });
 	return name;
 }
 
-function addSight(
-	b: Builder,
-	sight: string,
-	choosing: readonly Group[],
-	stays: readonly { place: string; white: WhitePoint }[]
-): void {
+function addSight(b: Builder, sight: string, choosing: readonly Group[], stays: readonly Staying[]): void {
 	const centres = distinct(choosing.flatMap((g) => whitesOf(g).map((o) => o.white))).map((white) => ({
 		white,
 		name: b.binary(`t${b.variables.length}`, 0)
@@ -86,16 +90,16 @@ function addSight(
 		'<=',
 		1
 	);
-	for (const { place, white } of stays) {
+	for (const { socket, white } of stays) {
 		const far = centres.filter((centre) => !near(centre.white, white, NOTICED_MIRED));
 		if (far.length === 0) continue;
-		const out = standsOut(b, place, sight, 1);
+		const out = standsOut(b, { sockets: [socket], sight }, { times: 1, many: 1 });
 		b.constrain([...far.map(({ name }): [number, string] => [1, name]), [-1, out]], '<=', 0);
 	}
 	for (const group of choosing) {
 		const own = b.lamps.filter((lamp) => lamp.group === group && lamp.option.white !== null);
 		const many = membersIn(group);
-		const out = standsOut(b, placeText(group.sockets[0] as never), sight, group.sockets.length / many, many);
+		const out = standsOut(b, { sockets: group.sockets, sight }, { times: group.sockets.length / many, many });
 		for (const white of distinct(own.flatMap((lamp) => lamp.option.white ?? []))) {
 			const alike = own.filter((lamp) => lamp.option.white && near(lamp.option.white, white, 0.5));
 			const good = centres.filter((centre) => near(centre.white, white, RADIUS));

@@ -5,8 +5,9 @@ import { twinGroups } from '../../vehicle';
 import { assembliesOf } from '../choices/assemblies';
 import { assembleKit } from '../assemble/assemble';
 import type { KitAnswer } from '../answer/answer';
-import { socketsInScope } from '../choices/scope';
-import { groupsOf, type KitCase } from '../choices/options';
+import { socketsInScope } from '../order/scope';
+import type { KitCase } from '../choices/group';
+import { groupsOf } from '../choices/options';
 import type { Solver } from '../../solver/solver';
 
 /** What one other lamp in a kit moves, everything else left as it is. */
@@ -21,7 +22,7 @@ export interface LineChange {
 	dropped: string[];
 	/** Whites that would stand out and do not now, and what the circuit would say. */
 	mismatches: KitAnswer['mismatches'];
-	complaints: string[];
+	complaints: KitAnswer['complaints'];
 }
 
 /** An order that keeps every lamp of a kit as it is. */
@@ -110,14 +111,14 @@ export async function changeLine(
 	if (!kit.ok) return err(kit.error.words);
 	const parts = (a: KitAnswer) => new Map(a.lines.filter((l) => l.accessory).map((l) => [l.accessory, l]));
 	const [had, has] = [parts(answer), parts(kit.value)];
-	const stoodOut = new Set(answer.mismatches.map((m) => m.place));
+	const stoodOut = new Set(answer.mismatches.flatMap((m) => m.sockets));
 	return ok({
 		total: kit.value.total,
 		difference: kit.value.total - answer.total,
 		gates: change.value.gates,
 		added: [...has].filter(([id]) => !had.has(id)).map(([, l]) => l.name),
 		dropped: [...had].filter(([id]) => !has.has(id)).map(([, l]) => l.name),
-		mismatches: kit.value.mismatches.filter(({ place }) => !stoodOut.has(place)),
+		mismatches: kit.value.mismatches.filter((m) => !m.sockets.some((id) => stoodOut.has(id))),
 		complaints: kit.value.complaints
 	});
 }

@@ -1,9 +1,10 @@
 import type { KitOrder } from '../../model';
-import { linesOf, solveChecked } from '../solution/solve-checked';
-import { dealt, type KitAnswer } from '../answer/answer';
-import type { KitCase } from '../choices/options';
-import { prepareKit } from '../choices/prepare';
-import type { Solver, SolveWatch } from '../../solver/solver';
+import type { Solver, SolveWatch } from '../../solver';
+import type { KitAnswer } from '../answer/answer';
+import { linesOf, totalOf } from '../answer/lines';
+import { choicesFor } from '../choices/choices';
+import type { KitCase } from '../choices/group';
+import { solveKit, type SolvedBy } from '../solution';
 import { PRICED, type Variant } from './priced-demands';
 
 /** What a demand costs: the kit with it against the kit without it. */
@@ -23,21 +24,14 @@ export interface PricingWatch extends SolveWatch {
 	onPriced?: (done: number, of: number) => void;
 }
 
-async function priced(
-	variant: Variant,
-	answer: KitAnswer,
-	kitCase: KitCase,
-	solver: Solver,
-	watch: SolveWatch
-): Promise<DemandPrice> {
-	const { words, kind } = variant;
-	const prepared = prepareKit(kitCase, variant.order);
-	const input = variant.lifted ? { ...prepared.input, lifted: variant.lifted } : prepared.input;
-	const other = await solveChecked(input, kitCase, solver, watch);
+async function priced(variant: Variant, answer: KitAnswer, kitCase: KitCase, by: SolvedBy): Promise<DemandPrice> {
+	const { words, kind, lifted } = variant;
+	const choices = choicesFor(kitCase, variant.order);
+	const other = await solveKit(choices, by, lifted ? { lifted } : {});
 	if (!other) return { words, kind, costs: null, closes: 0, total: null };
-	const { total } = linesOf(other);
-	const never = prepared.all.groups.filter((g) => g.options.length === 0).flatMap((g) => g.sockets).length;
-	const open = never + dealt(other.kit, other.solution.values).open.flatMap((g) => g.sockets).length;
+	const total = totalOf(linesOf(other));
+	const never = choices.everyGroup.filter((g) => g.options.length === 0).flatMap((g) => g.sockets).length;
+	const open = never + other.open.flatMap((g) => g.sockets).length;
 	const less = (withIt: number, without: number) => (kind === 'lifted' ? withIt - without : without - withIt);
 	return { words, kind, costs: less(answer.total, total), closes: less(answer.open.length, open), total };
 }
@@ -59,7 +53,7 @@ export async function demandPrices(
 	let done = 0;
 	const worker = async () => {
 		for (let i = next++; i < variants.length; i = next++) {
-			prices[i] = await priced(variants[i] as Variant, answer, kitCase, solver, watch);
+			prices[i] = await priced(variants[i] as Variant, answer, kitCase, { solver, watch });
 			watch.onPriced?.(++done, variants.length);
 		}
 	};

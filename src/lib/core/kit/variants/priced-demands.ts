@@ -1,7 +1,7 @@
 import type { KitOrder } from '../../model';
 import { amount } from '../../quantity';
-import type { KitCase } from '../choices/options';
-import type { Rule } from '../program';
+import type { KitCase } from '../choices/group';
+import type { Demand } from '../program';
 
 /** The same order with one demand less, or one more. */
 export interface Variant {
@@ -10,7 +10,7 @@ export interface Variant {
 	/** A demand that was lifted, or a wish that was tried. */
 	kind: 'lifted' | 'wished';
 	order: KitOrder;
-	lifted?: (rule: Rule) => boolean;
+	lifted?: (demand: Demand) => boolean;
 }
 
 type Variants = (order: KitOrder, kitCase: KitCase) => Variant[];
@@ -21,7 +21,7 @@ const lifted = (words: string, order: KitOrder, more?: Variant['lifted']): Varia
 const matched: Variants = (order) =>
 	order.matched === false ? [] : [lifted('whites that match', { ...order, matched: false })];
 
-const stock: Variants = (order) => [lifted('what is on the shelf', order, (rule) => rule.id.startsWith('stock '))];
+const stock: Variants = (order) => [lifted('what is on the shelf', order, (demand) => demand.kind === 'stock')];
 
 const budget: Variants = ({ budget: most, ...order }) =>
 	most === undefined ? [] : [lifted(`a budget of ${amount(most)}`, order as KitOrder)];

@@ -1,22 +1,9 @@
 import { VOLTS_CHARGING } from '../../quantity';
 import type { Accessory, Product } from '../../model';
+import { loadOhms, strategyOf } from '../../accessories';
 import { lampFunction } from '../../lamps';
 import { CRITERIA, type Candidate } from '../../match';
 import { NO_AMOUNTS, type Amounts } from './balance';
-
-/** Work for a part beside the lamp, min. Assumptions of the trade. */
-export const PART_MINUTES: Record<Accessory['kind'], number> = {
-	resistor: 20,
-	'load-harness': 10,
-	flasher: 15,
-	'pwm-module': 10,
-	cap: 3,
-	adapter: 3,
-	ring: 3,
-	lead: 5,
-	bracket: 10,
-	consumable: 0
-};
 
 /** Work for a lamp once it can be reached, min: to change it, to turn an adjustable collar, to find its driver a place, to mount an assembly. */
 const LAMP_MINUTES = 3;
@@ -58,7 +45,8 @@ export function assemblyAmounts(product: Product): Amounts {
 }
 
 /** What one piece of a part is weighed by; a load turns `V^2 / R` at 14.4 V to heat for its duty. */
-export function partAmounts({ kind, resistance }: Accessory, duty = 0): Amounts {
-	const watts = resistance ? (VOLTS_CHARGING ** 2 / resistance) * duty : 0;
-	return { ...NO_AMOUNTS, minutes: PART_MINUTES[kind], heat: watts / WATTS_PER_HEAT };
+export function partAmounts(accessory: Accessory, duty = 0): Amounts {
+	const ohms = loadOhms(accessory);
+	const watts = ohms === null ? 0 : (VOLTS_CHARGING ** 2 / ohms) * duty;
+	return { ...NO_AMOUNTS, minutes: strategyOf(accessory).minutes, heat: watts / WATTS_PER_HEAT };
 }

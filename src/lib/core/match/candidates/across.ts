@@ -2,7 +2,7 @@ import type { Configuration, Socket } from '../../model';
 import { placeText, socketsInWalk } from '../../vehicle';
 import type { Candidate } from './candidate';
 import { matchSocket, type Catalogue } from './match';
-import type { Shop } from '../cases/cases';
+import type { Shop } from '../cases';
 import { VERDICTS, worseVerdict, type Verdict } from '../findings/verdict';
 
 /** A product for one place, judged in every configuration that the vehicle may be. */

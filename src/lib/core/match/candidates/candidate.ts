@@ -1,14 +1,14 @@
 import type { Product } from '../../model';
-import type { ProductCase, SocketCase } from '../cases/cases';
+import type { ProductCase, SocketCase } from '../cases';
 import type { Finding } from '../findings/finding';
 import { scoreOf, scoreParts, type ScorePart } from '../ranking';
-import { RULES } from '../rules';
+import { RULE_LIST } from '../rules';
 import { VERDICT_OF, verdictOf, VERDICTS, worseVerdict, type Verdict } from '../findings/verdict';
 
 /** Runs every rule on one product in one socket. */
 export function findingsFor(socket: SocketCase, product: ProductCase): Finding[] {
 	const findings: Finding[] = [];
-	for (const rule of RULES) {
+	for (const rule of RULE_LIST) {
 		const found = rule(socket, product);
 		if (Array.isArray(found)) findings.push(...found);
 		else if (found) findings.push(found);
@@ -19,7 +19,7 @@ export function findingsFor(socket: SocketCase, product: ProductCase): Finding[]
 /** The verdict alone: the same rules in the same order, but nobody looks further once something refuses. */
 export function quickVerdict(socket: SocketCase, product: ProductCase): Verdict {
 	let worst: Verdict | null = null;
-	for (const rule of RULES) {
+	for (const rule of RULE_LIST) {
 		const found = rule(socket, product);
 		if (found === null) continue;
 		const verdict = Array.isArray(found) ? verdictOfSome(found) : VERDICT_OF[found.level];

@@ -1,7 +1,7 @@
 import type { Complaint, Configuration, Product, Socket } from '../../model';
 import { rememberingLens, type throughLens } from '../../optics';
 import { Candidate } from './candidate';
-import { productCase, socketCase, type ProductCase, type Shop, type SocketCase } from '../cases/cases';
+import { productCase, socketCase, type ProductCase, type Shop, type SocketCase } from '../cases';
 import { relatedCategories } from '../cases/relation';
 
 /** Products prepared for matching, found by the lamp category they are made for. */
@@ -74,10 +74,10 @@ export function matchSocket(
 /** Equal for sockets that no rule can tell apart: all their facts but their own names, and all that is asked of their outputs. */
 export function equivalenceKey({ socket, channels, neighbours }: SocketCase): string {
 	const { id: _id, side: _side, index: _index, names: _names, evidence: _evidence, unit: _unit, ...facts } = socket;
-	const outputs = channels.map(({ channel, function: fn, demand, same, others }) => [
+	const outputs = channels.map(({ channel, function: fn, threshold, same, others }) => [
 		channel.feed,
 		fn,
-		demand,
+		threshold,
 		same,
 		others
 	]);

@@ -1,4 +1,5 @@
-import type { ProductCase, SocketCase } from './cases';
+import type { ProductCase } from './product-case';
+import type { SocketCase } from './socket-case';
 
 /** Luminous flux behind the lens relative to the filament lamp behind the same lens, by the derated flux; null when one of them is not known. */
 export function survivingShare(

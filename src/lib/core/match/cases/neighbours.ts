@@ -44,7 +44,8 @@ export function neighboursOf(configuration: Configuration, socket: Socket, throu
 /** A neighbour beside a white light, and how far apart they look. */
 export interface Beside {
 	white: WhitePoint;
-	name: string;
+	/** The place beside it. */
+	socket: Socket;
 	cct: number;
 	mired: number;
 }
@@ -57,11 +58,11 @@ export function mostDifferentAmong(neighbours: readonly Neighbour[]): (light: Le
 		if (seen !== undefined) return seen;
 		const white = whitePoint(light);
 		let mostDifferentWhite: Beside | null = null;
-		for (const { name, white: other } of neighbours) {
+		for (const { socket, white: other } of neighbours) {
 			if (!white || !other) continue;
 			const mired = miredDifference(white, other);
 			if (!mostDifferentWhite || mired > mostDifferentWhite.mired)
-				mostDifferentWhite = { white, name, cct: other.cct, mired };
+				mostDifferentWhite = { white, socket, cct: other.cct, mired };
 		}
 		cache.set(light, mostDifferentWhite);
 		return mostDifferentWhite;

@@ -5,8 +5,8 @@ export type Relation =
 	| { kind: 'same' }
 	| { kind: 'festoon' }
 	| { kind: 'entry'; entry: Interchange }
-	| { kind: 'untold'; cap: string }
-	| { kind: 'stranger' };
+	| { kind: 'not-listed'; cap: string }
+	| { kind: 'unrelated' };
 
 const ENTRY_RANK: Record<Interchange['kind'], number> = {
 	same: 0,
@@ -20,7 +20,7 @@ const ENTRY_RANK: Record<Interchange['kind'], number> = {
 function rank(relation: Relation): number {
 	if (relation.kind === 'same' || relation.kind === 'festoon') return 0;
 	if (relation.kind === 'entry') return relation.entry.because === 'glass' ? 2 : ENTRY_RANK[relation.entry.kind];
-	return relation.kind === 'untold' ? 3 : 7;
+	return relation.kind === 'not-listed' ? 3 : 7;
 }
 
 function between(from: LampCategory, to: LampCategory, lamp: 'led' | 'filament'): Relation {
@@ -29,7 +29,7 @@ function between(from: LampCategory, to: LampCategory, lamp: 'led' | 'filament')
 	const entry = interchange(from.category, to.category, lamp);
 	if (entry) return { kind: 'entry', entry };
 	const cap = from.caps.find((name) => to.caps.includes(name));
-	return cap ? { kind: 'untold', cap } : { kind: 'stranger' };
+	return cap ? { kind: 'not-listed', cap } : { kind: 'unrelated' };
 }
 
 /** Relations by category, worked out once; the table of lamps does not change while a program runs. */
@@ -67,7 +67,7 @@ export function relatedCategories(to: LampCategory): string[] {
 	const found = relatedTo.get(to.category);
 	if (found) return found;
 	const related = LAMP_CATEGORIES.filter((from) =>
-		(['led', 'filament'] as const).some((lamp) => relationOf(from, to, lamp).kind !== 'stranger')
+		(['led', 'filament'] as const).some((lamp) => relationOf(from, to, lamp).kind !== 'unrelated')
 	).map((row) => row.category);
 	relatedTo.set(to.category, related);
 	return related;

@@ -1,11 +1,10 @@
 import { depthNeeded } from '../../fit';
 import { capState, heatLevel, steadyTemperature, type CapState } from '../../heat';
 import { assumedValue } from '../../quantity';
-import type { ProductCase, SocketCase } from '../cases/cases';
+import { type ProductCase, type SocketCase, heatCaseOf } from '../cases';
 import { LEVELS, type Level } from '../findings/finding';
 import { PLUG_MM } from '../gates/size/driver';
-import { heatCaseOf } from '../cases/heat-case';
-import { suits } from '../remedies';
+import { partsFor } from '../../accessories';
 
 /** One way to close the back of a lamp over a product, and what it comes to. */
 export interface CapOption {
@@ -34,15 +33,16 @@ function waysOf(s: SocketCase): Way[] {
 	const depth = s.socket.envelope?.rearDepth ?? null;
 	const state = capState(s.socket.cap, s.category.mount);
 	const stock: Way = { kind: 'stock', name: 'cap as it is', accessory: null, depth, price: 0, state, port: 0 };
-	const ready = s.shop.accessories
-		.filter((a) => a.kind === 'cap' && suits(a, s.category, s.configuration))
-		.map((a): Way => {
+	const { category, configuration } = s;
+	const ready = partsFor({ kind: 'cap', extraDepth: 0 }, { category, configuration }, s.shop.accessories).map(
+		(a): Way => {
 			const price = Math.min(...a.packs.map((pack) => pack.price / pack.count));
 			const port = a.port ?? 0;
 			const deeper = depth === null ? null : depth + (a.extraDepth ?? 0);
 			const cap = port > 0 ? 'ported' : 'extended';
 			return { kind: 'ready', name: a.name ?? a.id, accessory: a.id, depth: deeper, price, state: cap, port };
-		});
+		}
+	);
 	const work =
 		assumedValue(s.assumed, 'work.cap.material') +
 		(assumedValue(s.assumed, 'work.hour') * assumedValue(s.assumed, 'work.cap.minutes')) / 60;

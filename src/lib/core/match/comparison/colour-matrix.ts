@@ -10,8 +10,7 @@ import {
 	type throughLens
 } from '../../optics';
 import { groupName, twinGroups } from '../../vehicle';
-import { productCase } from '../cases/cases';
-import { stockWhite } from '../cases/neighbours';
+import { productCase, stockWhite } from '../cases';
 
 /** One place of the matrix: a pair or a single lamp with white light. */
 export interface WhitePlace {

@@ -1,4 +1,4 @@
-import type { ProductCase, SocketCase } from '../cases/cases';
+import type { ProductCase, SocketCase } from '../cases';
 
 /** One thing candidates are ranked by. */
 export interface Criterion {

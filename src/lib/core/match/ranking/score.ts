@@ -1,7 +1,9 @@
-import { assumedValue, type Assumed } from '../../quantity';
-import type { ProductCase, SocketCase } from '../cases/cases';
+import { assumedFrom, assumedValue, type Assumed } from '../../quantity';
+import type { ProductCase, SocketCase } from '../cases';
 import { CRITERIA } from './criteria';
-import { weightId } from './weights';
+import { RANKING_WEIGHTS, weightId } from './weights';
+
+const weightsFor = assumedFrom(RANKING_WEIGHTS);
 
 const cache = new WeakMap<Assumed, readonly number[]>();
 
@@ -17,7 +19,7 @@ function weightsIn(assumed: Assumed): readonly number[] {
  * Only candidates of one verdict are compared by it; no score lifts a worse verdict over a better one.
  */
 export function scoreOf(socket: SocketCase, product: ProductCase): number {
-	const weightOf = weightsIn(socket.assumed);
+	const weightOf = weightsIn(weightsFor(socket.shop.assumptions));
 	let points = 0;
 	let weights = 0;
 	CRITERIA.forEach((criterion, i) => {
@@ -43,7 +45,7 @@ export interface ScorePart {
 
 /** The score opened into its parts; they add up to what `scoreOf` says. */
 export function scoreParts(socket: SocketCase, product: ProductCase): ScorePart[] {
-	const weights = weightsIn(socket.assumed);
+	const weights = weightsIn(weightsFor(socket.shop.assumptions));
 	return CRITERIA.map(({ id, label, how, points, shown }, i) => ({
 		id,
 		label,

@@ -1,6 +1,6 @@
 import { ALIKE_MIRED } from '../../optics';
 import { mired } from '../../quantity';
-import { piecesOf } from '../cases/cases';
+import { piecesOf } from '../cases';
 import { NO_WISH, type PreferenceKind } from './preferences';
 
 const inStock: PreferenceKind = {

@@ -1,10 +1,20 @@
 import type { Product } from '../../model';
-import type { Words } from './words';
+import type { FunctionId } from '../../lamps';
+import { anyOf, functionWords, type Words } from './words';
 
 interface Pair {
 	lamp: string;
 	socket: string;
 }
+
+interface Seat {
+	lamp: number;
+	holder: number;
+	over: number;
+	under: number;
+}
+
+const seat = (d: Seat) => `${d.holder} mm holder, ${d.over} mm over to ${d.under} mm under`;
 
 type Mode = NonNullable<Product['modes']>[number];
 
@@ -21,9 +31,9 @@ function modeWords(modes: readonly Mode[]): string {
 
 /** Texts of the base gate. */
 export const baseWording = {
-	'base.same': (d: Pair & { cap: string }): Words => ({
-		measured: `made for ${d.lamp}, cap ${d.cap}`,
-		required: `${d.socket}, cap ${d.cap}`,
+	'base.same': (d: Pair & { caps: readonly string[] }): Words => ({
+		measured: `made for ${d.lamp}, cap ${anyOf(d.caps)}`,
+		required: `${d.socket}, cap ${anyOf(d.caps)}`,
 		why: 'The lamp is made for this category.'
 	}),
 	'base.other-electrics': (d: Pair & { note: string; confidence: string }): Words => ({
@@ -51,13 +61,13 @@ export const baseWording = {
 		required: d.socket,
 		why: `Low confidence, so it counts as not known: compare the caps in hand. ${d.note}`
 	}),
-	'base.untold': (d: Pair & { cap: string }): Words => ({
-		measured: `made for ${d.lamp}, cap ${d.cap}`,
-		required: `${d.socket}, cap ${d.cap}`,
+	'base.not-listed': (d: Pair & { caps: readonly string[] }): Words => ({
+		measured: `made for ${d.lamp}, cap ${anyOf(d.caps)}`,
+		required: `${d.socket}, cap ${anyOf(d.caps)}`,
 		why: 'The caps have the same name, but nothing says the swap is right: compare both lamps in hand.'
 	}),
-	'base.cap-uncertain': (d: Pair & { caps: string }): Words => ({
-		measured: `caps ${d.caps}`,
+	'base.cap-uncertain': (d: { socket: string; caps: readonly string[] }): Words => ({
+		measured: `caps ${anyOf(d.caps)}`,
 		required: 'one cap',
 		why: 'Lamps of this category are made on more than one cap: look at the keys of the lamp that came out.'
 	}),
@@ -81,9 +91,9 @@ export const baseWording = {
 		required: d.socket,
 		why: `It does not go in. ${d.note}`
 	}),
-	'base.cap': (d: Pair & { lampCap: string; socketCap: string }): Words => ({
-		measured: `cap ${d.lampCap}`,
-		required: `cap ${d.socketCap}`,
+	'base.cap': (d: Pair & { lampCaps: readonly string[]; socketCaps: readonly string[] }): Words => ({
+		measured: `cap ${anyOf(d.lampCaps)}`,
+		required: `cap ${anyOf(d.socketCaps)}`,
 		why: `A ${d.lamp} cap does not go into a ${d.socket} socket.`
 	}),
 	'base.wiring.same': (d: { wiring: string }): Words => ({
@@ -96,7 +106,7 @@ export const baseWording = {
 		required: 'standard or crossed',
 		why: 'The maker states both wirings of the twin contacts; a rectifier in the lamp costs 1 to 2 V.'
 	}),
-	'base.wiring.unknown': (d: { whose: string }): Words => ({
+	'base.wiring.unknown': (d: { whose: 'lamp' | 'socket' }): Words => ({
 		measured: `wiring of the ${d.whose} not known`,
 		required: 'standard or crossed, known on both sides',
 		why: 'Two wirings look alike, and an LED of one in the other shorts the feed. With no lamp fitted and the lamps off, measure from each of the four contacts to bare metal: the two that read 0 to 1 ohm are the earths.'
@@ -111,19 +121,19 @@ export const baseWording = {
 		required: `${d.functions} function${d.functions > 1 ? 's' : ''}`,
 		why: 'The lamp serves every function of the socket.'
 	}),
-	'base.functions.lost': (d: { modes: readonly Mode[]; lost: string }): Words => ({
+	'base.functions.lost': (d: { modes: readonly Mode[]; lost: readonly FunctionId[] }): Words => ({
 		measured: modeWords(d.modes),
 		required: 'two functions on two contacts',
-		why: `A lamp with one mode in this socket loses the ${d.lost}.`
+		why: `A lamp with one mode in this socket loses the ${functionWords(d.lost)}.`
 	}),
 	'base.functions.unknown': (): Words => ({
 		measured: 'modes of the lamp not given',
 		required: 'one mode, a dim and a bright one, or switchback',
 		why: 'Nothing says which modes the lamp has: light every contact on the bench.'
 	}),
-	'base.functions.switchback': (d: { functions: string }): Words => ({
+	'base.functions.switchback': (d: { functions: readonly FunctionId[] }): Words => ({
 		measured: 'white for position, amber for turn',
-		required: d.functions,
+		required: functionWords(d.functions),
 		why: 'A switchback lamp belongs in a socket that serves front position or daytime running together with turn.'
 	}),
 	'base.holder': (d: { socket: string }): Words => ({
@@ -131,27 +141,27 @@ export const baseWording = {
 		required: 'a holder of the shape this lamp housing takes',
 		why: `${d.socket} lamps are held by many different clips and holders; without the right holder adapter the LED sits turned or set back. Match it by the shape of the holder that came out.`
 	}),
-	'base.festoon.seats': (d: { lamp: number; holder: number }): Words => ({
+	'base.festoon.seats': (d: Seat): Words => ({
 		measured: `${d.lamp} mm`,
-		required: `${d.holder} mm holder, 1 mm over to 2 mm under`,
+		required: seat(d),
 		why: 'The length seats in the holder.'
 	}),
-	'base.festoon.strained': (d: { lamp: number; holder: number }): Words => ({
+	'base.festoon.strained': (d: Seat): Words => ({
 		measured: `${d.lamp} mm`,
-		required: `${d.holder} mm holder, 1 mm over to 2 mm under`,
+		required: seat(d),
 		why: 'The holder is strained at this length: see in hand that the blades press, and are not bent.'
 	}),
-	'base.festoon.too-long': (d: { lamp: number; holder: number }): Words => ({
+	'base.festoon.too-long': (d: Seat): Words => ({
 		measured: `${d.lamp} mm`,
-		required: `${d.holder} mm holder, 1 mm over to 2 mm under`,
+		required: seat(d),
 		why: 'It is too long: the holder would have to be bent.'
 	}),
-	'base.festoon.too-short': (d: { lamp: number; holder: number }): Words => ({
+	'base.festoon.too-short': (d: Seat): Words => ({
 		measured: `${d.lamp} mm`,
-		required: `${d.holder} mm holder, 1 mm over to 2 mm under`,
+		required: seat(d),
 		why: 'It is too short: the blades barely touch, and it falls out.'
 	}),
-	'base.festoon.unknown': (d: { whose: string }): Words => ({
+	'base.festoon.unknown': (d: { whose: 'lamp' | 'holder' }): Words => ({
 		measured: `length of the ${d.whose} not known`,
 		required: 'both lengths in mm',
 		why: 'Festoons of one name are sold in several lengths: measure over the caps, and between the contacts of the holder.'

@@ -1,11 +1,15 @@
-import type { Words } from './words';
+import { lampFunction, type FunctionId, type SignalColour } from '../../lamps';
+import type { Socket } from '../../model';
+import { decimal } from '../../quantity';
+import { placeText } from '../../vehicle';
+import { anyOf, functionWords, type Words } from './words';
 
 interface Seen {
-	function: string;
+	function: FunctionId;
 	region: string;
 	x: number;
 	y: number;
-	allowed: string;
+	allowed: readonly SignalColour[];
 }
 const at = (d: { x: number; y: number }) => `x ${d.x.toFixed(3)}, y ${d.y.toFixed(3)}`;
 const percent = (ratio: number) => `${Math.round(ratio * 100)} %`;
@@ -15,39 +19,48 @@ interface Light {
 	stock: number;
 	ratio: number;
 	basis: string;
+	enough: number;
+	glare: number;
 }
 const light = (d: Light) =>
 	`${Math.round(d.lumens)} lm leave the lens (${d.basis} flux), ${percent(d.ratio)} of the filament lamp`;
 
 interface Dim {
-	function: string;
+	function: FunctionId;
 	lumens: number;
 	stock: number;
 	ratio: number;
 	contrast: number;
+	least: number;
+	most: number;
+	standsOut: number;
 }
+const dimRange = (d: Dim) => `${percent(d.least)} to ${percent(d.most)} of the dim filament`;
 const dim = (d: Dim) =>
-	`${d.lumens.toFixed(d.lumens < 10 ? 1 : 0)} lm leave the lens for the ${d.function}, ${percent(d.ratio)} of the dim filament; bright to dim ${d.contrast.toFixed(1)} : 1`;
+	`${d.lumens.toFixed(d.lumens < 10 ? 1 : 0)} lm leave the lens for the ${functionWords([d.function])}, ${percent(d.ratio)} of the dim filament; bright to dim ${d.contrast.toFixed(1)} : 1`;
 
 interface Beside {
 	cct: number;
-	beside: string;
+	/** The place beside it. */
+	beside: Socket;
 	besideCct: number;
 	mired: number;
+	/** Under this two whites look alike, mired. */
+	alike: number;
 }
 const beside = (d: Beside) =>
-	`${Math.round(d.cct)} K beside ${Math.round(d.besideCct)} K (${d.beside.toLowerCase()}, as it stands): ${Math.round(d.mired)} mired apart`;
+	`${Math.round(d.cct)} K beside ${Math.round(d.besideCct)} K (${placeText(d.beside).toLowerCase()}, as it stands): ${Math.round(d.mired)} mired apart`;
 
 /** Texts of the colour gate. */
 export const colourWording = {
 	'colour.inside': (d: Seen): Words => ({
 		measured: `${d.region}: ${at(d)}`,
-		required: `${d.function}: ${d.allowed}`,
+		required: `${lampFunction(d.function).label}: ${anyOf(d.allowed)}`,
 		why: 'What leaves the lens lies inside the boundary.'
 	}),
 	'colour.outside': (d: Seen): Words => ({
 		measured: `${d.region === 'none' ? 'no signal colour' : d.region}: ${at(d)}`,
-		required: `${d.function}: ${d.allowed}`,
+		required: `${lampFunction(d.function).label}: ${anyOf(d.allowed)}`,
 		why: 'What leaves the lens is not the colour this function must have.'
 	}),
 	'colour.leans-on-lens': (d: { region: string; x: number; y: number }): Words => ({
@@ -82,25 +95,25 @@ export const colourWording = {
 	}),
 	'colour.light.enough': (d: Light): Words => ({
 		measured: light(d),
-		required: `70 % to 300 % of ${Math.round(d.stock)} lm`,
+		required: `${percent(d.enough)} to ${percent(d.glare)} of ${Math.round(d.stock)} lm`,
 		why: 'Enough light survives the lens.'
 	}),
 	'colour.light.doubtful': (d: Light): Words => ({
 		measured: light(d),
-		required: `70 % to 300 % of ${Math.round(d.stock)} lm`,
+		required: `${percent(d.enough)} to ${percent(d.glare)} of ${Math.round(d.stock)} lm`,
 		why: 'The estimate is below the filament lamp: compare one side with the other in the dark before it is sold.'
 	}),
 	'colour.light.lost': (d: Light): Words => ({
 		measured: light(d),
-		required: `70 % to 300 % of ${Math.round(d.stock)} lm`,
+		required: `${percent(d.enough)} to ${percent(d.glare)} of ${Math.round(d.stock)} lm`,
 		why: 'Too little of its light survives the lens to be seen like the lamp it replaces.'
 	}),
 	'colour.light.glare': (d: Light): Words => ({
 		measured: light(d),
-		required: `70 % to 300 % of ${Math.round(d.stock)} lm`,
-		why: 'That is over three times the light: most functions have an upper limit, so measure it against the filament lamp at the same distance.'
+		required: `${percent(d.enough)} to ${percent(d.glare)} of ${Math.round(d.stock)} lm`,
+		why: `That is over ${decimal(d.glare)} times the light: most functions have an upper limit, so measure it against the filament lamp at the same distance.`
 	}),
-	'colour.light.unknown': (d: { whose: string }): Words => ({
+	'colour.light.unknown': (d: { whose: 'lamp' | 'filament lamp' }): Words => ({
 		measured: `luminous flux of the ${d.whose} not known`,
 		required: 'a flux in lm',
 		why: 'Without a flux the light cannot be compared: measure both lamps at the same distance.'
@@ -110,49 +123,49 @@ export const colourWording = {
 		required: 'no least amount inside the vehicle',
 		why: 'How bright a cabin should be is taste.'
 	}),
-	'colour.too-cool': (d: { cct: number }): Words => ({
+	'colour.too-cool': (d: { cct: number; most: number }): Words => ({
 		measured: `${d.cct} K`,
-		required: 'at most 6500 K',
+		required: `at most ${d.most} K`,
 		why: 'Light this blue scatters back in mist and snow, and shows less.'
 	}),
-	'colour.fog-tint': (d: { cct: number }): Words => ({
+	'colour.fog-tint': (d: { cct: number; preferred: number }): Words => ({
 		measured: `${d.cct} K`,
-		required: 'about 3000 K or selective yellow is widely preferred',
+		required: `about ${d.preferred} K or selective yellow is widely preferred`,
 		why: 'It may be fitted; in mist and snow a warmer fog lamp scatters less light back.'
 	}),
 	'colour.beside.alike': (d: Beside): Words => ({
 		measured: beside(d),
-		required: 'under 10 mired',
-		why: `It looks the same white as the ${d.beside.toLowerCase()} lamp beside it.`
+		required: `under ${d.alike} mired`,
+		why: `It looks the same white as the ${placeText(d.beside).toLowerCase()} lamp beside it.`
 	}),
 	'colour.beside.noticed': (d: Beside): Words => ({
 		measured: beside(d),
-		required: 'under 10 mired',
+		required: `under ${d.alike} mired`,
 		why: 'The difference is noticed side by side: a warmer LED, or the same LED in both places, hides it.'
 	}),
 	'colour.beside.mismatch': (d: Beside): Words => ({
 		measured: beside(d),
-		required: 'under 10 mired',
-		why: `The ${d.beside.toLowerCase()} lamp looks brown beside it: offer to change both, or a warmer LED.`
+		required: `under ${d.alike} mired`,
+		why: `The ${placeText(d.beside).toLowerCase()} lamp looks brown beside it: offer to change both, or a warmer LED.`
 	}),
 	'colour.dim.enough': (d: Dim): Words => ({
 		measured: dim(d),
-		required: '40 % to 400 % of the dim filament, and the bright mode 5 times as much',
-		why: `The ${d.function} has light enough, and the bright mode stands out from it.`
+		required: `${dimRange(d)}, and the bright mode ${d.standsOut} times as much`,
+		why: `The ${functionWords([d.function])} has light enough, and the bright mode stands out from it.`
 	}),
 	'colour.dim.lost': (d: Dim): Words => ({
 		measured: dim(d),
-		required: '40 % to 400 % of the dim filament',
-		why: `Too little is left for the ${d.function}.`
+		required: dimRange(d),
+		why: `Too little is left for the ${functionWords([d.function])}.`
 	}),
 	'colour.dim.contrast': (d: Dim): Words => ({
 		measured: dim(d),
-		required: '40 % to 400 % of the dim filament, and the bright mode 5 times as much',
-		why: `The ${d.function} is bright and the other mode may not stand out from it: compare both modes in the dark.`
+		required: `${dimRange(d)}, and the bright mode ${d.standsOut} times as much`,
+		why: `The ${functionWords([d.function])} is bright and the other mode may not stand out from it: compare both modes in the dark.`
 	}),
-	'colour.dim.unknown': (d: { function: string; whose: string }): Words => ({
+	'colour.dim.unknown': (d: { function: FunctionId; whose: 'lamp' | 'filament lamp' }): Words => ({
 		measured: `dim flux of the ${d.whose} not known`,
 		required: 'a flux in lm for the dim mode',
-		why: `Nothing says how bright the ${d.function} is: measure both modes at the same distance.`
+		why: `Nothing says how bright the ${functionWords([d.function])} is: measure both modes at the same distance.`
 	})
 };

@@ -1,11 +1,32 @@
+import { MISSING_WORDS, type MissingFact } from '../../circuit';
 import type { Words } from './words';
+
+interface ColdCheck {
+	channel: string;
+	/** Null for an open circuit. */
+	ohms: number | null;
+	atMost: number;
+}
+
+const ohmText = (ohms: number | null) => (ohms === null ? 'an open circuit' : `${ohms.toFixed(0)} ohm`);
+
+interface Pulses {
+	channel: string;
+	/** Hz; null when not known. */
+	frequency: number | null;
+	duty: number;
+}
+
+const pulses = (d: Pulses) =>
+	`${d.channel}: pulsed, ${d.frequency === null ? 'frequency not known' : `${d.frequency} Hz`}, on ${Math.round(d.duty * 100)} % of the time`;
 
 interface Load {
 	channel: string;
 	present: number;
 	atLeast: number;
 	lamps: number;
-	message: string;
+	/** What the dash says, as the record has it. */
+	message: string | null;
 }
 const amp = (value: number) => `${value.toFixed(2)} A`;
 const counted = (d: Load) =>
@@ -36,27 +57,27 @@ export const electricsWording = {
 	'electrics.hot': (d: Load): Words => ({
 		measured: `${d.channel}: ${amp(d.present)} at 13.5 V (${counted(d)})`,
 		required: `at least ${amp(d.atLeast)}`,
-		why: `The monitor complains${d.message}: a load of ${amp(d.atLeast - d.present)} or more is needed. Clean the contacts first; an old fault looks the same.`
+		why: `The monitor complains${d.message ? ` ("${d.message}")` : ''}: a load of ${amp(d.atLeast - d.present)} or more is needed. Clean the contacts first; an old fault looks the same.`
 	}),
 	'electrics.flasher': (d: Load): Words => ({
 		measured: `${d.channel}: ${amp(d.present)} at 13.5 V (${counted(d)})`,
 		required: `at least ${amp(d.atLeast)} a side`,
 		why: 'Below its threshold the flasher doubles its rate. It may look right in hazard, which proves nothing.'
 	}),
-	'electrics.cold': (d: { channel: string; ohms: string; atMost: number }): Words => ({
-		measured: `${d.channel}: ${d.ohms} when off`,
+	'electrics.cold': (d: ColdCheck): Words => ({
+		measured: `${d.channel}: ${ohmText(d.ohms)} when off`,
 		required: `at most ${d.atMost} ohm`,
 		why: 'The cold check takes the LED for a broken filament, and its pulses may show as a faint blink: a load in parallel is needed.'
 	}),
-	'electrics.cold-content': (d: { channel: string; ohms: string; atMost: number }): Words => ({
-		measured: `${d.channel}: ${d.ohms} when off`,
+	'electrics.cold-content': (d: ColdCheck): Words => ({
+		measured: `${d.channel}: ${ohmText(d.ohms)} when off`,
 		required: `at most ${d.atMost} ohm`,
 		why: 'The cold check stays content.'
 	}),
-	'electrics.monitor-unknown': (d: { channel: string; missing: string }): Words => ({
-		measured: `${d.channel}: ${d.missing} is not known`,
+	'electrics.monitor-unknown': (d: { channel: string; missing: MissingFact }): Words => ({
+		measured: `${d.channel}: ${MISSING_WORDS[d.missing]} is not known`,
 		required: 'a number',
-		why: `Write down ${d.missing}, or fit the lamp and watch the dash through every mode.`
+		why: `Write down ${MISSING_WORDS[d.missing]}, or fit the lamp and watch the dash through every mode.`
 	}),
 	'electrics.others-unknown': (d: { channel: string }): Words => ({
 		measured: `${d.channel}: another lamp on it is not known`,
@@ -68,13 +89,13 @@ export const electricsWording = {
 		required: 'power in W at 13.5 V for each mode',
 		why: 'Measure current times voltage on the bench; the box is no measurement.'
 	}),
-	'electrics.pwm': (d: { channel: string; frequency: string; duty: number }): Words => ({
-		measured: `${d.channel}: pulsed, ${d.frequency}, on ${Math.round(d.duty * 100)} % of the time`,
+	'electrics.pwm': (d: Pulses): Words => ({
+		measured: pulses(d),
 		required: 'a steady feed, or a smoothing module',
 		why: 'On a pulsed feed a plain LED may strobe, drop out or raise a message: a smoothing module per lamp is needed, tied to the chassis where there is room.'
 	}),
-	'electrics.pwm-meaning': (d: { channel: string; frequency: string; duty: number }): Words => ({
-		measured: `${d.channel}: pulsed, ${d.frequency}, on ${Math.round(d.duty * 100)} % of the time`,
+	'electrics.pwm-meaning': (d: Pulses): Words => ({
+		measured: pulses(d),
 		required: 'a lamp that follows the pulses without flicker',
 		why: 'Here the pulses carry the brightness, so a smoothing module would make dim full: try one lamp, look for flicker, and see that dim stays dim.'
 	}),

@@ -1,11 +1,13 @@
-import type { Words } from './words';
+import { lampFunction, ledInFilamentLamp, type FunctionId, type RuleFamily } from '../../lamps';
+import type { Socket } from '../../model';
+import { functionWords, type Words } from './words';
 
 const CAUTION = 'Check local rules; a licensed workshop or the inspection body decides.';
 
 /** Texts of the law gate. They say what a shop's rule is and where to ask, never that something is allowed. */
 export const lawWording = {
-	'law.caution': (d: { family: string; functions: string }): Words => ({
-		measured: `${d.functions}, ${d.family} rules`,
+	'law.caution': (d: { family: RuleFamily; functions: readonly FunctionId[] }): Words => ({
+		measured: `${d.functions.map((id) => lampFunction(id).label).join(', ')}, ${d.family} rules`,
 		required: 'local rules',
 		why: `No rule of the shop stands against it. LED light sources may need an approval of their own. ${CAUTION}`
 	}),
@@ -24,38 +26,38 @@ export const lawWording = {
 		required: 'a market with known rules',
 		why: `Rotalux has no rule family for the market ${d.market}. ${CAUTION}`
 	}),
-	'law.policy.signals-only': (d: { function: string }): Words => ({
-		measured: `LED for ${d.function}`,
+	'law.policy.signals-only': (d: { function: FunctionId }): Words => ({
+		measured: `LED for ${functionWords([d.function])}`,
 		required: 'shop policy: signals and cabin only',
 		why: `By the shop's policy this lamp stays halogen; a better halogen is the answer. ${CAUTION}`
 	}),
-	'law.policy.reflector': (d: { function: string; optic: string }): Words => ({
-		measured: `LED for ${d.function} in a ${d.optic}`,
+	'law.policy.reflector': (d: { function: FunctionId; optic: NonNullable<Socket['optic']> }): Words => ({
+		measured: `LED for ${functionWords([d.function])} in a ${d.optic}`,
 		required: 'shop policy: projectors only',
 		why: `By the shop's policy no LED goes into a ${d.optic} made for a filament. ${CAUTION}`
 	}),
-	'law.policy.projector': (d: { function: string }): Words => ({
-		measured: `LED for ${d.function} in a projector`,
+	'law.policy.projector': (d: { function: FunctionId }): Words => ({
+		measured: `LED for ${functionWords([d.function])} in a projector`,
 		required: 'shop policy: projectors only',
 		why: `The shop's policy admits it. LED sources in headlamps made for filament lamps are not approved in many places. ${CAUTION}`
 	}),
-	'law.policy.unproved': (d: { function: string }): Words => ({
-		measured: `LED for ${d.function}, no beam check on record`,
+	'law.policy.unproved': (d: { function: FunctionId }): Words => ({
+		measured: `LED for ${functionWords([d.function])}, no beam check on record`,
 		required: 'shop policy: a beam check on record for this lamp type',
 		why: `Measure lux at the hot spot, below and above the cut-off, before and after. ${CAUTION}`
 	}),
-	'law.policy.exception': (d: { function: string; by: string; on: string; words: string }): Words => ({
-		measured: `LED for ${d.function}, against the shop's policy`,
+	'law.policy.exception': (d: { function: FunctionId; by: string; on: string; words: string }): Words => ({
+		measured: `LED for ${functionWords([d.function])}, against the shop's policy`,
 		required: 'a signature, and its words on the kit',
 		why: `Exception signed by ${d.by} on ${d.on}: “${d.words}”. ${CAUTION}`
 	}),
-	'law.headlamp': (d: { family: string; rule: string }): Words => ({
+	'law.headlamp': (d: { family: RuleFamily }): Words => ({
 		measured: `LED in a lamp made for a filament, ${d.family} rules`,
 		required: 'an approval of this light source, or of this pair of lamp and vehicle',
-		why: `${d.rule} ${CAUTION}`
+		why: `${ledInFilamentLamp(d.family)} ${CAUTION}`
 	}),
-	'law.optic-unknown': (d: { function: string }): Words => ({
-		measured: `LED for ${d.function}, optic not known`,
+	'law.optic-unknown': (d: { function: FunctionId }): Words => ({
+		measured: `LED for ${functionWords([d.function])}, optic not known`,
 		required: 'reflector or projector',
 		why: 'Look into the lamp: a round lens in front of the bulb is a projector.'
 	}),

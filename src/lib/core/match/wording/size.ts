@@ -1,99 +1,127 @@
+import type { Socket } from '../../model';
 import type { Words } from './words';
 
-interface Room {
-	what: string;
+/** Dimensions in front of the reference plane, and behind it. */
+export type FrontDimension = 'length' | 'diameter' | 'opening';
+export type RearDimension = 'depth' | 'diameter';
+
+const FRONT_WORDS: Record<FrontDimension, string> = {
+	length: 'length',
+	diameter: 'diameter',
+	opening: 'diameter through the hole'
+};
+const REAR_WORDS: Record<RearDimension, string> = { depth: 'depth behind', diameter: 'diameter behind' };
+
+type Whose = 'lamp' | 'socket' | 'category';
+
+interface Room<D> {
+	what: D;
 	body: number;
 	room: number;
 }
 
+interface Focus {
+	/** Light centre of the lamp and of its category, mm, and how far they are apart. */
+	lamp: number;
+	category: number;
+	off: number;
+	within: number;
+}
+
+interface Clock {
+	/** Degrees off 3 and 9 o'clock, clockwise positive. */
+	error: number;
+	most: number;
+}
+
 /** Texts of the size gate. */
 export const sizeWording = {
-	'size.front.clears': (d: Room): Words => ({
-		measured: `${d.what} ${d.body} mm`,
+	'size.front.clears': (d: Room<FrontDimension>): Words => ({
+		measured: `${FRONT_WORDS[d.what]} ${d.body} mm`,
 		required: `at most ${d.room} mm`,
 		why: `${d.room - d.body} mm to spare in front of the reference plane.`
 	}),
-	'size.front.hits': (d: Room): Words => ({
-		measured: `${d.what} ${d.body} mm`,
+	'size.front.hits': (d: Room<FrontDimension>): Words => ({
+		measured: `${FRONT_WORDS[d.what]} ${d.body} mm`,
 		required: `at most ${d.room} mm`,
 		why: `It is ${d.body - d.room} mm too big in front of the reference plane.`
 	}),
-	'size.front.unknown': (d: { what: string; whose: string }): Words => ({
-		measured: `${d.what} of the ${d.whose} not known`,
+	'size.front.unknown': (d: { what: FrontDimension; whose: Whose }): Words => ({
+		measured: `${FRONT_WORDS[d.what]} of the ${d.whose} not known`,
 		required: 'a measurement in mm',
-		why: `Measure the ${d.what} of the ${d.whose}; until then the lamp may hit the lens or not go through the hole.`
+		why: `Measure the ${FRONT_WORDS[d.what]} of the ${d.whose}; until then the lamp may hit the lens or not go through the hole.`
 	}),
-	'size.rear.clears': (d: Room): Words => ({
-		measured: `${d.what} ${d.body} mm`,
+	'size.rear.clears': (d: Room<RearDimension>): Words => ({
+		measured: `${REAR_WORDS[d.what]} ${d.body} mm`,
 		required: `at most ${d.room} mm`,
 		why: `${d.room - d.body} mm to spare behind the lamp with the stock cap closed.`
 	}),
-	'size.rear.cap': (d: Room & { extra: number }): Words => ({
-		measured: `${d.what} ${d.body} mm`,
+	'size.rear.cap': (d: Room<RearDimension> & { extra: number }): Words => ({
+		measured: `${REAR_WORDS[d.what]} ${d.body} mm`,
 		required: `at most ${d.room} mm behind the stock cap`,
 		why: `The stock cap does not close over it. A cap that adds ${d.extra} mm or more is needed; leaving the cap off lets dust and water in.`
 	}),
-	'size.rear.hits': (d: Room): Words => ({
-		measured: `${d.what} ${d.body} mm`,
+	'size.rear.hits': (d: Room<RearDimension>): Words => ({
+		measured: `${REAR_WORDS[d.what]} ${d.body} mm`,
 		required: `at most ${d.room} mm`,
 		why: `It is ${d.body - d.room} mm too big behind the lamp.`
 	}),
-	'size.rear.unknown': (d: { what: string; whose: string }): Words => ({
-		measured: `${d.what} of the ${d.whose} not known`,
+	'size.rear.unknown': (d: { what: RearDimension; whose: Whose }): Words => ({
+		measured: `${REAR_WORDS[d.what]} of the ${d.whose} not known`,
 		required: 'a measurement in mm',
-		why: `Measure the ${d.what} of the ${d.whose}; until then heat sink and cap may collide.`
+		why: `Measure the ${REAR_WORDS[d.what]} of the ${d.whose}; until then heat sink and cap may collide.`
 	}),
-	'size.focus.kept': (d: { lamp: number; category: number; off: number }): Words => ({
+	'size.focus.kept': (d: Focus): Words => ({
 		measured: `light centre at ${d.lamp} mm`,
-		required: `${d.category} mm, within 1 mm`,
+		required: `${d.category} mm, within ${d.within} mm`,
 		why: 'The light stands where the filament stood.'
 	}),
-	'size.focus.doubtful': (d: { lamp: number; category: number; off: number }): Words => ({
+	'size.focus.doubtful': (d: Focus): Words => ({
 		measured: `light centre at ${d.lamp} mm`,
-		required: `${d.category} mm, within 1 mm`,
+		required: `${d.category} mm, within ${d.within} mm`,
 		why: `The light stands ${d.off} mm from the filament's place: only a beam check on a wall can tell.`
 	}),
-	'size.focus.lost': (d: { lamp: number; category: number; off: number }): Words => ({
+	'size.focus.lost': (d: Focus): Words => ({
 		measured: `light centre at ${d.lamp} mm`,
-		required: `${d.category} mm, within 1 mm`,
+		required: `${d.category} mm, within ${d.within} mm`,
 		why: `The light stands ${d.off} mm from the filament's place: the beam is out of focus.`
 	}),
 	'size.focus.unknown': (d: { whose: string }): Words => ({
-		measured: `light centre of the ${d.whose} not known`,
+		measured: `light centre of the ${d.whose === 'lamp' ? 'lamp' : `category ${d.whose}`} not known`,
 		required: 'a light centre length in mm',
 		why: 'A beam is focused on a filament that was at one point: measure from the reference plane to the middle of the light.'
 	}),
-	'size.clock.right': (d: { error: number }): Words => ({
+	'size.clock.right': (d: Clock): Words => ({
 		measured: `emitters ${Math.abs(d.error)} degrees from 3 and 9 o'clock`,
-		required: 'at most 5 degrees',
+		required: `at most ${d.most} degrees`,
 		why: "Locked, the emitters stand at 3 and 9 o'clock as seen from the front."
 	}),
-	'size.clock.turn': (d: { error: number }): Words => ({
+	'size.clock.turn': (d: Clock): Words => ({
 		measured: `emitters ${Math.abs(d.error)} degrees from 3 and 9 o'clock`,
-		required: 'at most 5 degrees',
+		required: `at most ${d.most} degrees`,
 		why: `Turn the collar ${Math.abs(d.error)} degrees ${d.error > 0 ? 'anticlockwise' : 'clockwise'}, seen from the front, until the emitters stand at 3 and 9 o'clock when locked.`
 	}),
-	'size.clock.set': (d: { whose: string }): Words => ({
+	'size.clock.set': (d: { whose: Whose }): Words => ({
 		measured: `key angle of the ${d.whose} not known; the collar turns`,
 		required: "emitters at 3 and 9 o'clock when locked",
 		why: "Lock the lamp, look from the front, and turn the collar until the emitters stand at 3 and 9 o'clock."
 	}),
-	'size.clock.near': (d: { error: number }): Words => ({
+	'size.clock.near': (d: Clock): Words => ({
 		measured: `emitters ${Math.abs(d.error)} degrees from 3 and 9 o'clock, fixed collar`,
-		required: 'at most 5 degrees',
+		required: `at most ${d.most} degrees`,
 		why: 'Nearly right and not to be turned: only a beam check on a wall can tell.'
 	}),
-	'size.clock.wrong': (d: { error: number }): Words => ({
+	'size.clock.wrong': (d: Clock): Words => ({
 		measured: `emitters ${Math.abs(d.error)} degrees from 3 and 9 o'clock, fixed collar`,
-		required: 'at most 5 degrees',
+		required: `at most ${d.most} degrees`,
 		why: 'The collar cannot be turned, and light thrown the wrong way dazzles.'
 	}),
-	'size.clock.unknown': (d: { whose: string }): Words => ({
+	'size.clock.unknown': (d: { whose: Whose }): Words => ({
 		measured: `key angle of the ${d.whose} not known, collar not known to turn`,
 		required: "emitters at 3 and 9 o'clock when locked",
 		why: 'Lock the lamp and look from the front: where do the emitters stand?'
 	}),
-	'size.held.locked': (d: { retention: string }): Words => ({
+	'size.held.locked': (d: { retention: NonNullable<Socket['retention']> }): Words => ({
 		measured: `held by ${d.retention}`,
 		required: 'locked',
 		why: 'Turn it home until it stops, and pull back on it: a loose lamp falls into the housing.'
@@ -108,7 +136,7 @@ export const sizeWording = {
 		required: 'the ring in the housing first',
 		why: 'In this order: collar off the lamp, collar into the housing and locked, then the lamp through it. Pull back on it at the end.'
 	}),
-	'size.held.ring-stuck': (d: { collar: string }): Words => ({
+	'size.held.ring-stuck': (d: { collar: 'fixed' | 'adjustable' | 'removable' }): Words => ({
 		measured: `held by a locking ring; the collar is ${d.collar}`,
 		required: 'a collar that comes off and goes in first',
 		why: 'The ring has to go into the housing before the lamp, and this collar cannot leave the lamp.'
@@ -118,13 +146,13 @@ export const sizeWording = {
 		required: 'a collar that comes off and goes in first',
 		why: 'Try in hand whether the collar comes off the lamp.'
 	}),
-	'size.held.unknown': (d: { retention: string }): Words => ({
-		measured: `held by: ${d.retention}`,
+	'size.held.unknown': (d: { retention: Socket['retention'] | null }): Words => ({
+		measured: `held by: ${d.retention ?? 'not known'}`,
 		required: 'twist, spring clip, screw or locking ring',
 		why: 'Look how the lamp that came out was held; a lamp that is not held falls into the housing.'
 	}),
-	'size.driver.inside': (d: { box: string }): Words => ({
-		measured: `driver ${d.box} mm`,
+	'size.driver.inside': (d: { box: readonly number[] }): Words => ({
+		measured: `driver ${d.box.join(' x ')} mm`,
 		required: 'room beside or behind the body, under the cap',
 		why: 'The box on the lead lies under the stock cap; tie it so that it cannot touch the heat sink.'
 	}),
@@ -133,8 +161,8 @@ export const sizeWording = {
 		required: 'a place for it',
 		why: 'Nothing closes the back: tie the box to the chassis, away from heat and edges.'
 	}),
-	'size.driver.port': (d: { box: string; port: number }): Words => ({
-		measured: `driver ${d.box} mm`,
+	'size.driver.port': (d: { box: readonly number[]; port: number }): Words => ({
+		measured: `driver ${d.box.join(' x ')} mm`,
 		required: 'room beside or behind the body, under the cap',
 		why: `The box does not go under the stock cap: a cap with a port of ${d.port} mm or more leads it out, and a tie holds it to the chassis.`
 	}),
@@ -143,7 +171,7 @@ export const sizeWording = {
 		required: 'measurements in mm',
 		why: 'Measure the three edges of the box, and the room behind the lamp with the cap closed.'
 	}),
-	'size.driver.untold': (): Words => ({
+	'size.driver.not-stated': (): Words => ({
 		measured: 'nothing is said of a driver on the lead',
 		required: 'inline or none',
 		why: 'Look at the lamp: a box on its lead needs a place of its own.'

@@ -1,4 +1,4 @@
-import { replacesFlasher } from '../../match';
+import { fittedPart, replacesFlasher, strategyOf } from '../../accessories';
 import type { RemedyOffer } from '../remedy';
 
 const LABEL = 'LED flasher';
@@ -15,7 +15,7 @@ export const ledFlasher: RemedyOffer = ({ kind, channel }, { circuit: { configur
 		};
 	if (flasher?.kind !== 'plug-in')
 		return { kind: 'led-flasher', label: LABEL, why: 'nobody has looked whether the flasher is a plug-in unit' };
-	const fitting = shop.accessories.filter((a) => replacesFlasher({ channel }, a, configuration));
+	const fitting = shop.accessories.filter((a) => replacesFlasher(a, channel, configuration));
 	if (fitting.length === 0)
 		return {
 			kind: 'led-flasher',
@@ -26,11 +26,11 @@ export const ledFlasher: RemedyOffer = ({ kind, channel }, { circuit: { configur
 		id: `led-flasher ${accessory.id}`,
 		kind: 'led-flasher',
 		label: `${accessory.name ?? accessory.id}, in place of the flasher${flasher.reach ? ` ${flasher.reach}` : ''}`,
-		parts: [{ accessory }],
+		parts: [fittedPart(accessory)],
 		back: [],
 		scope: 'vehicle',
 		heatWatts: 0,
-		minutes: 15,
-		caution: 'Same pins and the same earth; a two-pin one wants an earth lead.'
+		minutes: strategyOf(accessory).minutes,
+		caution: strategyOf(accessory).caution
 	}));
 };

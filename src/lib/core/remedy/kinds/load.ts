@@ -1,6 +1,6 @@
-import { mayCarry, type FittedPart } from '../../circuit';
+import { answers, fittedPart, loadOhms, strategyOf, suits } from '../../accessories';
 import { categoryOrNull, lampFunction } from '../../lamps';
-import { suits } from '../../match';
+import type { Accessory } from '../../model';
 import { VOLTS_CHARGING } from '../../quantity';
 import type { CircuitComplaint } from '../complaint';
 import type { CircuitRemedy, RemedyCase, RemedyOffer } from '../remedy';
@@ -17,14 +17,14 @@ function converted({ channel }: CircuitComplaint, { circuit }: RemedyCase): stri
 }
 
 function offer(
-	accessory: FittedPart['accessory'],
+	accessory: Accessory,
 	complaint: CircuitComplaint,
 	places: (string | undefined)[],
 	duty: number
 ): CircuitRemedy {
 	const { channel } = complaint;
-	const ohms = accessory.resistance ?? Infinity;
-	const parts = places.map((socket): FittedPart => ({ accessory, channel, ...(socket ? { socket } : {}) }));
+	const ohms = loadOhms(accessory) ?? Infinity;
+	const parts = places.map((socket) => fittedPart(accessory, { channel, ...(socket ? { socket } : {}) }));
 	return {
 		id: `load ${accessory.id} ${channel} x${parts.length}`,
 		kind: 'load',
@@ -33,8 +33,8 @@ function offer(
 		back: [],
 		scope: places[0] === undefined ? 'channel' : 'lamp',
 		heatWatts: ((parts.length * VOLTS_CHARGING ** 2) / ohms) * duty,
-		minutes: (accessory.kind === 'load-harness' ? 10 : 20) * parts.length,
-		caution: 'It passes 100 C: bolt it to bare metal, 50 mm from plastic, hose and wire; never tape it to a loom.'
+		minutes: strategyOf(accessory).minutes * parts.length,
+		caution: strategyOf(accessory).caution
 	};
 }
 
@@ -54,9 +54,8 @@ export const load: RemedyOffer = (complaint, given) => {
 	const categories = sockets.flatMap(
 		(id) => categoryOrNull(circuit.configuration.sockets.find((s) => s.id === id)?.category) ?? []
 	);
-	const able = shop.accessories.filter(({ kind, resistance: ohms, rating = 0 }) => {
-		return (kind === 'resistor' || kind === 'load-harness') && ohms !== undefined && mayCarry({ ohms, rating, duty });
-	});
+	const need = { kind: 'load', channel: channel.id, duty } as const;
+	const able = shop.accessories.filter((a) => loadOhms(a) !== null && answers(a, need, circuit.configuration));
 	const fitting = able.filter((a) => categories.some((category) => suits(a, category, circuit.configuration)));
 	if (fitting.length === 0)
 		return {

@@ -1,6 +1,6 @@
 import { MEANINGFUL_DUTY } from '../../circuit';
 import { categoryOrNull } from '../../lamps';
-import { suits } from '../../match';
+import { fittedPart, hasEffect, strategyOf, suits } from '../../accessories';
 import type { RemedyOffer } from '../remedy';
 
 const LABEL = 'Smoothing module';
@@ -19,18 +19,18 @@ export const smoothingModule: RemedyOffer = ({ kind, channel, sockets }, { circu
 	const { configuration } = circuit;
 	const categories = sockets.map((id) => categoryOrNull(configuration.sockets.find((s) => s.id === id)?.category));
 	const fitting = shop.accessories.filter(
-		(a) => a.kind === 'pwm-module' && categories.every((category) => category && suits(a, category, configuration))
+		(a) => hasEffect(a, 'smoothing') && categories.every((category) => category && suits(a, category, configuration))
 	);
 	if (fitting.length === 0) return { kind: 'module', label: LABEL, why: 'no module with these plugs is on sale' };
 	return fitting.map((accessory) => ({
 		id: `module ${accessory.id} ${sockets.join()}`,
 		kind: 'module',
 		label: `${sockets.length > 1 ? `${sockets.length} x ` : ''}${accessory.name ?? accessory.id}`,
-		parts: sockets.map((socket) => ({ accessory, socket })),
+		parts: sockets.map((socket) => fittedPart(accessory, { socket })),
 		back: [],
 		scope: 'lamp',
 		heatWatts: 0,
-		minutes: 10 * sockets.length,
-		caution: 'Its capacitor holds charge for a moment; mount it where it stays cool, tied to the chassis.'
+		minutes: strategyOf(accessory).minutes * sockets.length,
+		caution: strategyOf(accessory).caution
 	}));
 };

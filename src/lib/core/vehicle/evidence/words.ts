@@ -1,5 +1,4 @@
 import type { Evidence } from '../../model';
-import { evidenceFor } from './strength';
 
 const WORDS: Record<Evidence['source'], string> = {
 	'in-hand': 'measured in hand',
@@ -20,9 +19,8 @@ export function evidenceText({ source, on, by }: Evidence): string {
 	return [WORDS[source], on, by].filter(Boolean).join(', ');
 }
 
-/** Where a fact comes from, in words. @example sourceText(e, 'category') // "vehicle record, measured in hand, 2026-03-02" */
-export function sourceText(evidence: readonly Evidence[] | undefined, fact: string): string {
-	const best = evidenceFor(evidence, fact);
+/** Where a fact of the vehicle's record comes from, in words. @example recordSourceText(e) // "vehicle record, measured in hand, 2026-03-02" */
+export function recordSourceText(best: Evidence | null): string {
 	if (!best) return 'vehicle record, no source given, never confirmed';
 	const text = `vehicle record, ${evidenceText(best)}`;
 	return isConfirming(best) ? text : `${text}, never confirmed`;

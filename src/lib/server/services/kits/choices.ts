@@ -1,9 +1,10 @@
 import type { Knex } from 'knex';
 import { kitOrder, type Choice, type Configuration, type KitOrder, type Socket } from '../../../core/model';
-import { assembliesOf, changeLine, groupsOf, socketsInScope, type LineChange } from '../../../core/kit';
+import { assembliesOf, changeLine, groupsOf, socketsInScope } from '../../../core/kit';
 import { Candidate, socketCase } from '../../../core/match';
 import { err, ok, type Result } from '../../../core/result';
 import { socketName, twinGroups } from '../../../core/vehicle';
+import { lineChangeView, type LineChangeView } from '../../../core/views';
 import { findConfiguration } from '../../repositories/configurations';
 import { listKits, type StoredKit } from '../../repositories/kits';
 import { shopData } from '../catalogue';
@@ -105,12 +106,13 @@ export async function tryInKit(
 	ctx: KitContext,
 	id: string,
 	change: { socket: string; product: string }
-): Promise<Result<LineChange, string>> {
+): Promise<Result<LineChangeView, string>> {
 	const place = await placeIn(ctx, id, change.socket);
 	if (!place.ok) return place;
 	const { kit, configuration } = place.value;
 	const { catalogue, shop } = await shopData(ctx.db);
-	return changeLine({ configuration, catalogue, shop }, kit.order, kit.answer, change, ctx.solver);
+	const moved = await changeLine({ configuration, catalogue, shop }, kit.order, kit.answer, change, ctx.solver);
+	return moved.ok ? ok(lineChangeView(configuration, moved.value)) : moved;
 }
 
 async function whyRefused(

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import type { Configuration, KitOrder } from '../../../core/model';
-import { assembleKit, type KitAnswer, type AssembleOptions, type Solver } from '../../../core/kit';
+import { assembleKit, type KitAnswer, type AssembleOptions } from '../../../core/kit';
+import { type Solver } from '../../../core/solver';
 import { err, ok, type Result } from '../../../core/result';
 import { findConfiguration } from '../../repositories/configurations';
 import { findKit, type StoredKit } from '../../repositories/kits';

@@ -1,8 +1,8 @@
 import type { Knex } from 'knex';
 import { describe, expect, it } from 'vitest';
-import { demoDatabase, kitContextOn } from '../../../../../tests/support/database';
+import { allLookedAt, demoDatabase, kitContextOn } from '../../../../../tests/support/database';
 import { kitOrder, type Product } from '../../../core/model';
-import { demoDocument } from '../../demo/load';
+import { demoDocument } from '../../demo/document';
 import { findKit, listRevisions } from '../../repositories/kits';
 import { putProduct } from '../../repositories/products';
 import { addRecord } from '../../repositories/records';
@@ -45,7 +45,7 @@ async function kitFor(ctx: KitContext, vehicle = BIKE) {
 
 async function released(ctx: KitContext) {
 	const kit = await kitFor(ctx);
-	await checkDraft(ctx, kit.id, 'A. Person', ['found good']);
+	await checkDraft(ctx, kit.id, 'A. Person', await allLookedAt(ctx, kit.id));
 	const done = await releaseKit(ctx, kit.id);
 	if (!done.ok) throw new Error(done.error);
 	return { kit, revision: done.value };
@@ -149,8 +149,8 @@ describe('from draft to release', () => {
 		const ctx = await context();
 		const kit = await kitFor(ctx);
 		expect(await releaseKit(ctx, kit.id)).toEqual({ ok: false, error: expect.stringContaining('not checked yet') });
-		expect(await checkDraft(ctx, kit.id, '', [])).toEqual({ ok: false, error: expect.stringContaining('name') });
-		const checked = await checkDraft(ctx, kit.id, 'A. Person', []);
+		expect(await checkDraft(ctx, kit.id, '', {})).toEqual({ ok: false, error: expect.stringContaining('name') });
+		const checked = await checkDraft(ctx, kit.id, 'A. Person', {});
 		expect(checked.ok && checked.value.state).toBe('checked');
 		const done = await releaseKit(ctx, kit.id);
 		expect(done.ok && done.value).toMatchObject({ revision: 1, code: `${kit.id}-R1` });
@@ -161,19 +161,23 @@ describe('from draft to release', () => {
 		const kit = await kitFor(ctx);
 		await chooseInKit(ctx, kit.id, 'position', { kind: 'product', product: 'GL-W5-AM' as never });
 		const sheet = await kitSheet(ctx.db, BIKE, kit.id);
-		expect(sheet?.toSign).toEqual([expect.stringContaining('wants a check by hand (position)')]);
-		expect(await checkDraft(ctx, kit.id, 'A. Person', [])).toEqual({
+		expect(sheet?.toSign).toMatchObject([
+			{ id: 'line GL-W5-AM-2', what: expect.stringContaining('wants a check by hand (position)') }
+		]);
+		expect(await checkDraft(ctx, kit.id, 'A. Person', {})).toEqual({
 			ok: false,
 			error: expect.stringContaining('Write what you found')
 		});
-		const checked = await checkDraft(ctx, kit.id, 'A. Person', ['held it in, it clears the lens']);
+		const checked = await checkDraft(ctx, kit.id, 'A. Person', {
+			[sheet?.toSign[0]?.id ?? '']: 'held it in, it clears the lens'
+		});
 		expect(checked.ok && checked.value.life.checked?.signOffs[0]?.found).toBe('held it in, it clears the lens');
 	});
 
 	it('a change of the order takes the check back', async () => {
 		const ctx = await context();
 		const kit = await kitFor(ctx);
-		await checkDraft(ctx, kit.id, 'A. Person', []);
+		await checkDraft(ctx, kit.id, 'A. Person', {});
 		const again = await reorderKit(ctx, kit.id, (order) => ({ ...order, balance: 'ease' }));
 		expect(again.ok && [again.value.state, again.value.life.checked]).toEqual(['draft', null]);
 	});
@@ -183,12 +187,12 @@ describe('from draft to release', () => {
 		const kit = await kitFor(ctx);
 		await changePolicy(ctx.db, { headlamps: 'projectors' });
 		expect((await kitSheet(ctx.db, BIKE, kit.id))?.stale).toBe(true);
-		expect(await checkDraft(ctx, kit.id, 'A. Person', [])).toEqual({
+		expect(await checkDraft(ctx, kit.id, 'A. Person', {})).toEqual({
 			ok: false,
 			error: expect.stringContaining('solve it again')
 		});
 		await reorderKit(ctx, kit.id, (order) => order);
-		expect((await checkDraft(ctx, kit.id, 'A. Person', [])).ok).toBe(true);
+		expect((await checkDraft(ctx, kit.id, 'A. Person', {})).ok).toBe(true);
 	});
 });
 
@@ -224,7 +228,7 @@ describe('a released kit', () => {
 		await changeProducts(ctx.db, (p) => p.id === product, emptied);
 		const draft = await reviseKit(ctx, kit.id);
 		expect(draft.ok && draft.value.answer.lines.some((l) => l.product === product)).toBe(false);
-		await checkDraft(ctx, kit.id, 'A. Person', Array(9).fill('looked at'));
+		await checkDraft(ctx, kit.id, 'A. Person', await allLookedAt(ctx, kit.id));
 		const second = await releaseKit(ctx, kit.id);
 		expect(second.ok && second.value.code).toBe(`${kit.id}-R2`);
 		expect((await listRevisions(ctx.db, kit.id)).map((r) => r.revision)).toEqual([1, 2]);

@@ -3,6 +3,7 @@ import type { Accessory, Complaint, Configuration, KitOrder, Policy, Product } f
 import { checkKit, NEW_LIFE, reasonsAgainst, type KitAnswer, type KitLife } from '../../../core/kit';
 import { err, ok, type Result } from '../../../core/result';
 import { vehicleName } from '../../../core/vehicle';
+import { signaturesWanted } from '../../../core/views';
 import { listConfigurations } from '../../repositories/configurations';
 import { addRevision, findKit, listRevisions, putKit, type KitRevision, type StoredKit } from '../../repositories/kits';
 import { listRecords } from '../../repositories/records';
@@ -27,21 +28,12 @@ export interface FrozenKit {
 	also: string[];
 }
 
-/** What somebody has to look at and sign for before a kit is checked, in words. */
-export function toSign({ lines, complaints, mismatches, missing }: KitAnswer): string[] {
-	const byHand = lines
-		.filter((line) => line.verdict === 'unknown')
-		.map((line) => `${line.name}: ${line.check ?? 'wants a check by hand'} (${line.sockets.join(', ')})`);
-	const whites = mismatches.map((m) => `${m.place} stands out in its white (${m.sight})`);
-	return [...byHand, ...complaints.map((words) => `Circuit: ${words}`), ...whites, ...missing];
-}
-
 /** Marks a draft as checked: it holds by the independent check, and what wants a hand has a name and what was found. */
 export async function checkDraft(
 	ctx: KitContext,
 	id: string,
 	by: string,
-	found: readonly string[]
+	found: Readonly<Record<string, string>>
 ): Promise<Result<StoredKit, string>> {
 	const draft = await draftOf(ctx, id);
 	if (!draft.ok) return draft;
@@ -54,7 +46,11 @@ export async function checkDraft(
 	const wrong = checkKit({ answer: kit.answer, order: kit.order, configuration, catalogue, shop });
 	const [first] = wrong;
 	if (first) return err(`The kit does not hold: ${first}. Solve it again.`);
-	const signOffs = toSign(kit.answer).map((what, i) => ({ what, found: found[i]?.trim() ?? '' }));
+	const signOffs = signaturesWanted(kit.answer, configuration).map(({ id: about, what }) => ({
+		id: about,
+		what,
+		found: found[about]?.trim() ?? ''
+	}));
 	const unsigned = signOffs.find((s) => s.found === '');
 	if (unsigned) return err(`Write what you found for: ${unsigned.what}`);
 	const life = { ...kit.life, checked: { by, on: ctx.now().slice(0, 10), signOffs } };

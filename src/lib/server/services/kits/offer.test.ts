@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { demoDatabase, kitContextOn } from '../../../../../tests/support/database';
+import { allLookedAt, demoDatabase, kitContextOn } from '../../../../../tests/support/database';
 import { kitOrder } from '../../../core/model';
 import { findProduct, putProduct } from '../../repositories/products';
 import { bumpCatalogueVersion } from '../../repositories/settings';
@@ -30,7 +30,7 @@ describe('what kit for this vehicle?', () => {
 		expect(before?.prices.map((p) => p.balance)).toEqual(['price', 'light', 'ease']);
 		const [price, ...others] = before?.prices.map((p) => p.total) ?? [];
 		for (const other of others) expect(other).toBeGreaterThanOrEqual(price ?? NaN);
-		await checkDraft(ctx, 'K1', 'A. Person', Array(9).fill('looked at'));
+		await checkDraft(ctx, 'K1', 'A. Person', await allLookedAt(ctx, 'K1'));
 		await releaseKit(ctx, 'K1');
 		expect((await offerFor(ctx, BIKE, 'vehicle'))?.released).toMatchObject({ code: 'K1-R1', impacts: 0 });
 		expect((await offerFor(ctx, BIKE, 'rear'))?.released).toBeNull();
@@ -39,7 +39,7 @@ describe('what kit for this vehicle?', () => {
 
 	it('passes over a released kit that would not be worked out so today', async () => {
 		const { db, ctx } = await bike();
-		await checkDraft(ctx, 'K1', 'A. Person', Array(9).fill('looked at'));
+		await checkDraft(ctx, 'K1', 'A. Person', await allLookedAt(ctx, 'K1'));
 		await releaseKit(ctx, 'K1');
 		const sheet = await kitSheet(db, BIKE, 'K1');
 		const product = (await findProduct(db, sheet?.answer.lines.find((l) => l.product)?.product ?? ''))!;

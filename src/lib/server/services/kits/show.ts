@@ -1,13 +1,13 @@
 import type { Knex } from 'knex';
 import type { Accessory, Configuration, KitOrder, Policy } from '../../../core/model';
-import { EMPTY_ANSWER, NEW_LIFE, type KitAnswer, type KitLife, type ReleaseImpact } from '../../../core/kit';
-import { kitView, type KitView } from '../../../core/views';
+import { NEW_LIFE, readAnswer, type KitAnswer, type KitLife, type ReleaseImpact } from '../../../core/kit';
+import { kitView, signaturesWanted, type KitView, type SignatureWanted } from '../../../core/views';
 import { vehicleName } from '../../../core/vehicle';
 import { findConfiguration } from '../../repositories/configurations';
 import { findKit, listRevisions, type KitRevision, type StoredKit } from '../../repositories/kits';
 import { shopData } from '../catalogue';
 import { readCurrency } from '../policy';
-import { toSign, type FrozenKit } from './life';
+import type { FrozenKit } from './life';
 import { impactsOnRelease } from './release-impacts';
 
 /** A kit from the database with all that its page, its sheet and its files show. A released one is shown as it was frozen. */
@@ -33,7 +33,7 @@ export interface KitSheet {
 	/** Wires of the parts in it, by accessory. */
 	wires: Record<string, { colour: string; to: string }[]>;
 	/** What wants a signature before it is checked. */
-	toSign: string[];
+	toSign: SignatureWanted[];
 	policy: Policy;
 	currency: string;
 	/** True when facts have changed since the draft was worked out. */
@@ -65,7 +65,7 @@ async function shownKit(db: Knex, stored: StoredKit, configuration: Configuratio
 
 function frozen({ document }: KitRevision): Shown {
 	const kit = document as FrozenKit;
-	return { ...kit, answer: { ...EMPTY_ANSWER, ...kit.answer }, life: kit.life ?? NEW_LIFE, also: kit.also ?? [] };
+	return { ...kit, answer: readAnswer(kit.answer), life: kit.life ?? NEW_LIFE, also: kit.also ?? [] };
 }
 
 function wiresIn({ lines }: KitAnswer, accessories: readonly Accessory[] = []): KitSheet['wires'] {
@@ -108,7 +108,7 @@ export async function kitSheet(
 		answer: shown.answer,
 		kit: kitView(shown.configuration, shown.answer, products, shown.order.choices),
 		wires: wiresIn(shown.answer, released ? (released.document as FrozenKit).accessories : shop.accessories),
-		toSign: toSign(shown.answer),
+		toSign: signaturesWanted(shown.answer, shown.configuration),
 		policy: shown.policy,
 		currency: shown.currency,
 		stale: !released && stored.dataVersion !== version,

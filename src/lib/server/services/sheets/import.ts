@@ -10,9 +10,10 @@ import {
 	type MappedTable,
 	type Progress,
 	type RowProblem,
-	type SheetName
+	type SheetName,
+	type SheetsView,
+	type SheetOptionsView
 } from '../../../core/exchange';
-import type { SheetsView, SheetOptionsView } from '../../../core/views';
 import { findConfigurations } from '../../repositories/configurations';
 import { findHeadingMap, putHeadingMap } from '../../repositories/heading-maps';
 import { listAccessories, listProducts } from '../../repositories/products';

@@ -148,12 +148,7 @@
 	</div>
 	<div class="flex min-h-0 min-w-0 flex-col gap-3">
 		<ScrollPanel label="Channels" class="min-h-56 lg:basis-2/5">
-			<ChannelBars
-				configuration={data.circuit.configuration}
-				channels={sorted}
-				selected={channel?.id ?? null}
-				onselect={(one) => (channelId = one)}
-			/>
+			<ChannelBars channels={sorted} selected={channel?.id ?? null} onselect={(one) => (channelId = one)} />
 		</ScrollPanel>
 		{#if channel}
 			<section class="panel p-2" aria-label="Wave">

@@ -1,8 +1,9 @@
 import type { LampCategory } from '../../../lamps';
-import type { ProductCase, SocketCase } from '../../cases/cases';
+import type { ProductCase, SocketCase } from '../../cases';
 import { finding, type Finding } from '../../findings/finding';
+import { CATEGORY_TABLE } from '../../findings/source';
 import { bestRelation, type Relation } from '../../cases/relation';
-import { partsFor } from '../../remedies';
+import { partsFor } from '../../../accessories';
 import type { Rule } from '../rule';
 
 type Entry = Extract<Relation, { kind: 'entry' }>['entry'];
@@ -10,25 +11,27 @@ type Entry = Extract<Relation, { kind: 'entry' }>['entry'];
 /** Cap equality first, then the interchange table, which is directional; a cap that merely has the same name is not known to fit. */
 export const capRule: Rule = (socket, product) => {
 	const best = bestRelation(product.categories, socket.category, product.lamp);
-	if (!best) return finding('unknown', 'base.untold', pair('unknown', socket.category), 'lamp category table');
+	if (!best) return finding('unknown', 'base.not-listed', pair('unknown', socket.category), { source: CATEGORY_TABLE });
 	const { from, relation } = best;
 	switch (relation.kind) {
 		case 'festoon':
 			return null;
 		case 'same':
-			return finding('pass', 'base.same', pair(from.category, socket.category), socket.source('category'));
-		case 'untold':
-			return finding('unknown', 'base.untold', pair(from.category, socket.category), 'lamp category table');
-		case 'stranger':
+			return finding('pass', 'base.same', pair(from.category, socket.category), {
+				source: socket.source('category')
+			});
+		case 'not-listed':
+			return finding('unknown', 'base.not-listed', pair(from.category, socket.category), { source: CATEGORY_TABLE });
+		case 'unrelated':
 			return finding(
 				'refuse',
 				'base.cap',
 				{
 					...pair(from.category, socket.category),
-					lampCap: from.caps.join(' or '),
-					socketCap: socket.category.caps.join(' or ')
+					lampCaps: from.caps,
+					socketCaps: socket.category.caps
 				},
-				'lamp category table'
+				{ source: CATEGORY_TABLE }
 			);
 		case 'entry':
 			return entryFinding(relation.entry, from, socket, product);
@@ -43,7 +46,7 @@ function hasRing({ shop, category, configuration }: SocketCase): boolean {
 }
 
 function pair(lamp: string, socket: LampCategory) {
-	return { lamp, socket: socket.category, cap: socket.caps.join(' or ') };
+	return { lamp, socket: socket.category, caps: socket.caps };
 }
 
 function entryFinding(entry: Entry, from: LampCategory, socket: SocketCase, product: ProductCase): Finding {
@@ -53,16 +56,16 @@ function entryFinding(entry: Entry, from: LampCategory, socket: SocketCase, prod
 		note: entry.note,
 		confidence: entry.confidence
 	};
-	const source = `interchange table, ${entry.confidence} confidence`;
-	if (entry.kind === 'trim') return finding('refuse', 'base.trim', data, source);
-	if (entry.kind === 'no-fit') return finding('refuse', 'base.no-fit', data, source);
-	if (entry.because === 'glass' && product.lamp === 'led') return finding('pass', 'base.glass-only', data, source);
-	if (entry.kind === 'wrong') return finding('refuse', 'base.wrong', data, source);
-	if (entry.confidence === 'low') return finding('unknown', 'base.doubtful', data, source);
+	const by = { source: { kind: 'table', table: 'interchange', confidence: entry.confidence } as const };
+	if (entry.kind === 'trim') return finding('refuse', 'base.trim', data, by);
+	if (entry.kind === 'no-fit') return finding('refuse', 'base.no-fit', data, by);
+	if (entry.because === 'glass' && product.lamp === 'led') return finding('pass', 'base.glass-only', data, by);
+	if (entry.kind === 'wrong') return finding('refuse', 'base.wrong', data, by);
+	if (entry.confidence === 'low') return finding('unknown', 'base.doubtful', data, by);
 	if (entry.lamp === 'led')
 		return hasRing(socket)
-			? finding('needs', 'base.ring', data, source, { kind: 'adapter' })
-			: finding('unknown', 'base.check-ring', data, source);
-	if (entry.kind === 'same') return finding('pass', 'base.same', { ...pair(from.category, socket.category) }, source);
-	return finding('pass', 'base.other-electrics', data, source);
+			? finding('needs', 'base.ring', data, { ...by, need: { kind: 'adapter' } })
+			: finding('unknown', 'base.check-ring', data, by);
+	if (entry.kind === 'same') return finding('pass', 'base.same', { ...pair(from.category, socket.category) }, by);
+	return finding('pass', 'base.other-electrics', data, by);
 }

@@ -1,4 +1,5 @@
 import { finding } from '../../findings/finding';
+import { CATEGORY_TABLE } from '../../findings/source';
 import type { Rule } from '../rule';
 
 /** A socket whose category is poorly known, or made on more than one cap, cannot give a pass. */
@@ -8,14 +9,14 @@ export const categoryDataRule: Rule = ({ category }) => {
 			'unknown',
 			'base.category-doubtful',
 			{ socket: category.category, note: category.notes },
-			'lamp category table, low confidence'
+			{ source: { kind: 'table', table: 'categories', confidence: 'low' } }
 		);
 	if (category.caps.length > 1)
 		return finding(
 			'unknown',
 			'base.cap-uncertain',
-			{ lamp: '', socket: category.category, caps: category.caps.join(' or ') },
-			'lamp category table'
+			{ socket: category.category, caps: category.caps },
+			{ source: CATEGORY_TABLE }
 		);
 	return null;
 };

@@ -1,8 +1,9 @@
-import { festoonSeat } from '../../../fit';
+import { FESTOON_OVER_MM, FESTOON_UNDER_MM, festoonSeat } from '../../../fit';
 import type { LampCategory } from '../../../lamps';
 import { finding, type Level } from '../../findings/finding';
+import { CATEGORY_TABLE, MAKER } from '../../findings/source';
 import { bestRelation } from '../../cases/relation';
-import { MAKER_DATA, type Rule } from '../rule';
+import type { Rule } from '../rule';
 
 const LEVEL: Record<ReturnType<typeof festoonSeat>, Level> = {
 	seats: 'pass',
@@ -24,11 +25,17 @@ export const festoonRule: Rule = ({ socket, category, source }, { product, categ
 	if (best?.relation.kind !== 'festoon') return null;
 	const [lampCap = '', socketCap = ''] = [best.from.caps[0], category.caps[0]];
 	if (lampCap !== socketCap)
-		return finding('refuse', 'base.festoon.ends', { lampCap, socketCap }, 'lamp category table');
+		return finding('refuse', 'base.festoon.ends', { lampCap, socketCap }, { source: CATEGORY_TABLE });
 	const length = product.size?.length;
 	const holder = holderLength(category, socket.envelope?.holderLength);
-	if (length === undefined) return finding('unknown', 'base.festoon.unknown', { whose: 'lamp' }, MAKER_DATA);
-	if (holder === undefined) return finding('unknown', 'base.festoon.unknown', { whose: 'holder' }, source('envelope'));
+	if (length === undefined) return finding('unknown', 'base.festoon.unknown', { whose: 'lamp' }, { source: MAKER });
+	if (holder === undefined)
+		return finding('unknown', 'base.festoon.unknown', { whose: 'holder' }, { source: source('envelope') });
 	const seat = festoonSeat(length, holder);
-	return finding(LEVEL[seat], `base.festoon.${seat}`, { lamp: length, holder }, source('envelope'));
+	return finding(
+		LEVEL[seat],
+		`base.festoon.${seat}`,
+		{ lamp: length, holder, over: FESTOON_OVER_MM, under: FESTOON_UNDER_MM },
+		{ source: source('envelope') }
+	);
 };

@@ -1,6 +1,7 @@
-import { filamentOf, lampFunction } from '../../../lamps';
+import { filamentOf } from '../../../lamps';
 import { finding } from '../../findings/finding';
-import { MAKER_DATA, type Rule } from '../rule';
+import { MAKER } from '../../findings/source';
+import type { Rule } from '../rule';
 
 const POSITION = ['front-position', 'drl'] as const;
 
@@ -9,17 +10,14 @@ export const functionsRule: Rule = ({ socket, category }, { product, lamp }) => 
 	if (lamp === 'filament') return null;
 	const { functions } = socket;
 	const modes = product.modes ?? [];
-	if (modes.length === 0) return finding('unknown', 'base.functions.unknown', null, MAKER_DATA);
+	if (modes.length === 0) return finding('unknown', 'base.functions.unknown', null, { source: MAKER });
 	const switchback = modes.some((mode) => mode.startsWith('switchback'));
 	const twoContacts = functions.length > 1 && category.filaments === 2;
 	if (switchback && !(twoContacts && functions.includes('turn') && POSITION.some((p) => functions.includes(p)))) {
-		const names = functions.map((id) => lampFunction(id).label.toLowerCase()).join(' and ');
-		return finding('refuse', 'base.functions.switchback', { functions: names }, MAKER_DATA);
+		return finding('refuse', 'base.functions.switchback', { functions }, { source: MAKER });
 	}
 	if (!twoContacts || modes.includes('dual') || switchback)
-		return finding('pass', 'base.functions.enough', { modes, functions: functions.length }, MAKER_DATA);
-	const lost = functions
-		.filter((id) => filamentOf(functions, id) === 'minor')
-		.map((id) => lampFunction(id).label.toLowerCase());
-	return finding('refuse', 'base.functions.lost', { modes, lost: lost.join(' and ') }, MAKER_DATA);
+		return finding('pass', 'base.functions.enough', { modes, functions: functions.length }, { source: MAKER });
+	const lost = functions.filter((id) => filamentOf(functions, id) === 'minor');
+	return finding('refuse', 'base.functions.lost', { modes, lost }, { source: MAKER });
 };

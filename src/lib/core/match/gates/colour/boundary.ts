@@ -1,8 +1,9 @@
 import { filamentOf, lampFunction, type RuleFamily, type SignalColour } from '../../../lamps';
 import { isInside, regionOf, type Source } from '../../../optics';
-import type { ProductCase, SocketCase } from '../../cases/cases';
+import type { ProductCase, SocketCase } from '../../cases';
 import { finding, type Finding } from '../../findings/finding';
-import { MAKER_DATA, type Rule } from '../rule';
+import { MAKER } from '../../findings/source';
+import type { Rule } from '../rule';
 
 /** What leaves the lens, source spectrum times lens, against the boundary each function asks for in the market. */
 export const boundaryRule: Rule = (socket, product) => {
@@ -22,18 +23,24 @@ function leansOnLens(s: SocketCase, light: Source, allowed: readonly SignalColou
 function judge(s: SocketCase, p: ProductCase, id: (typeof s.socket.functions)[number]): Finding {
 	const { family, lens, socket, configuration } = s;
 	const light = filamentOf(socket.functions, id) === 'minor' ? p.minorLight : p.light;
-	if (!family) return finding('unknown', 'colour.no-rules', { market: configuration.market }, 'function colours');
-	if (!lens) return finding('unknown', 'colour.lens-unknown', null, s.source('lens'));
-	if (!light) return finding('unknown', 'colour.source-unknown', null, MAKER_DATA);
-	const { label, colours } = lampFunction(id);
+	if (!family)
+		return finding(
+			'unknown',
+			'colour.no-rules',
+			{ market: configuration.market },
+			{ source: { kind: 'colour-rules', family: null } }
+		);
+	if (!lens) return finding('unknown', 'colour.lens-unknown', null, { source: s.source('lens') });
+	if (!light) return finding('unknown', 'colour.source-unknown', null, { source: MAKER });
+	const { colours } = lampFunction(id);
 	const allowed: readonly SignalColour[] = colours?.({ family, zone: socket.zone, kind: configuration.kind }) ?? [];
 	const seen = s.through(light, lens);
 	const inside = allowed.some((colour) => isInside(seen, colour, family));
-	const data = { function: label, region: regionOf(seen, family), x: seen.x, y: seen.y, allowed: allowed.join(' or ') };
-	const source = family === 'UN' ? 'UN R48 colour boundaries' : 'FMVSS 108 and SAE J578 colour boundaries';
-	if (!inside) return finding('refuse', 'colour.outside', data, source);
+	const data = { function: id, region: regionOf(seen, family), x: seen.x, y: seen.y, allowed };
+	const by = { source: { kind: 'colour-rules', family } as const };
+	if (!inside) return finding('refuse', 'colour.outside', data, by);
 	const worn = leansOnLens(s, light, allowed, family);
 	return worn
-		? finding('unknown', 'colour.leans-on-lens', worn, 'worn red lens of the spectral model')
-		: finding('pass', 'colour.inside', data, source);
+		? finding('unknown', 'colour.leans-on-lens', worn, { source: { kind: 'spectral-model', of: 'worn-lens' } })
+		: finding('pass', 'colour.inside', data, by);
 }

@@ -1,17 +1,18 @@
 import { lampFunction } from '../../../lamps';
 import { filamentSource, regionOf } from '../../../optics';
 import { finding } from '../../findings/finding';
-import { MAKER_DATA, type Rule } from '../rule';
+import { MAKER } from '../../findings/source';
+import type { Rule } from '../rule';
 
 /** Where no rule asks for a colour, the light should still be of the kind the filament lamp gave; another colour is for the customer to ask for. */
-export const cabinColourRule: Rule = ({ socket, category, family, lens, through }, { light }) => {
+export const cabinColourRule: Rule = ({ socket, category, family, lens, through, source }, { light }) => {
 	if (socket.functions.some((id) => lampFunction(id).colours)) return null;
-	if (!lens) return finding('unknown', 'colour.lens-unknown', null, 'vehicle record');
-	if (!light) return finding('unknown', 'colour.source-unknown', null, MAKER_DATA);
+	if (!lens) return finding('unknown', 'colour.lens-unknown', null, { source: source('lens') });
+	if (!light) return finding('unknown', 'colour.source-unknown', null, { source: MAKER });
 	const region = regionOf(through(light, lens), family ?? 'UN');
 	const stock = regionOf(through(filamentSource(category), lens), family ?? 'UN');
 	const data = { region, stock };
 	return region === stock
-		? finding('pass', 'colour.cabin.alike', data, 'colour boundaries, used as names only')
-		: finding('unknown', 'colour.cabin.other', data, 'colour boundaries, used as names only');
+		? finding('pass', 'colour.cabin.alike', data, { source: { kind: 'colour-names' } })
+		: finding('unknown', 'colour.cabin.other', data, { source: { kind: 'colour-names' } });
 };

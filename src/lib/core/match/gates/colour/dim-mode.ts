@@ -1,7 +1,8 @@
 import { filamentOf, lampFunction } from '../../../lamps';
 import { filamentSource } from '../../../optics';
 import { finding } from '../../findings/finding';
-import { MAKER_DATA, type Rule } from '../rule';
+import { CATEGORY_TABLE, MAKER } from '../../findings/source';
+import type { Rule } from '../rule';
 
 /** Share of the dim filament's light below which the dim function is lost, and above which only a comparison can tell. Assumptions. */
 const LOST = 0.4;
@@ -19,21 +20,34 @@ export const dimModeRule: Rule = (
 	const dim = functions.find((id) => filamentOf(functions, id) === 'minor');
 	if (dim === undefined) return null;
 	if (!product.modes?.some((mode) => mode !== 'single')) return null; // the functions rule refuses it
-	const label = lampFunction(dim).label.toLowerCase();
 	const own = product.flux?.minor ?? undefined;
 	if (own === undefined)
-		return finding('unknown', 'colour.dim.unknown', { function: label, whose: 'lamp' }, MAKER_DATA);
+		return finding('unknown', 'colour.dim.unknown', { function: dim, whose: 'lamp' }, { source: MAKER });
 	if (category.lumensMinor === undefined)
-		return finding('unknown', 'colour.dim.unknown', { function: label, whose: 'filament lamp' }, 'lamp category table');
+		return finding(
+			'unknown',
+			'colour.dim.unknown',
+			{ function: dim, whose: 'filament lamp' },
+			{ source: CATEGORY_TABLE }
+		);
 	if (!light || !minorLight || !flux) return null; // said by the boundary and surviving-light rules
 	const survive = through(minorLight, lens).transmittance;
 	const stock = category.lumensMinor * through(filamentSource(category), lens).transmittance;
 	const lumens = own * survive;
 	const contrast = (flux.lumens * through(light, lens).transmittance) / lumens;
-	const data = { function: label, lumens, stock, ratio: lumens / stock, contrast };
-	if (data.ratio < LOST) return finding('refuse', 'colour.dim.lost', data, MAKER_DATA);
+	const data = {
+		function: dim,
+		lumens,
+		stock,
+		ratio: lumens / stock,
+		contrast,
+		least: LOST,
+		most: TOO_BRIGHT,
+		standsOut: STANDS_OUT
+	};
+	if (data.ratio < LOST) return finding('refuse', 'colour.dim.lost', data, { source: MAKER });
 	const beam = lampFunction(dim).group === 'headlamp';
 	if (data.ratio > TOO_BRIGHT || (!beam && contrast < STANDS_OUT))
-		return finding('unknown', 'colour.dim.contrast', data, MAKER_DATA);
-	return finding('pass', 'colour.dim.enough', data, MAKER_DATA);
+		return finding('unknown', 'colour.dim.contrast', data, { source: MAKER });
+	return finding('pass', 'colour.dim.enough', data, { source: MAKER });
 };

@@ -1,16 +1,17 @@
 import type { DeratedFlux } from '../../../optics';
 import { finding, type FindingCode, type Level } from '../../findings/finding';
-import { MAKER_DATA, type Rule } from '../rule';
+import { CATEGORY_TABLE, MAKER, type FindingSource } from '../../findings/source';
+import type { Rule } from '../rule';
 
 /** Shares of the filament lamp's light behind the lens: below `lost` refuse, below `enough` or above `glare` only a comparison can tell. Assumptions. */
 export const LIGHT_SHARE = { lost: 0.4, enough: 0.7, glare: 3 } as const;
 
-const SOURCES: Record<DeratedFlux['basis'], string> = {
-	measured: 'measured flux',
-	nominal: 'lamp category table',
-	claimed: `${MAKER_DATA}, a claim`,
-	capped: `${MAKER_DATA}, a claim cut to 100 lm per watt`,
-	'claimed, power unknown': `${MAKER_DATA}, a claim`
+const SOURCES: Record<DeratedFlux['basis'], FindingSource> = {
+	measured: { kind: 'measured' },
+	nominal: CATEGORY_TABLE,
+	claimed: { kind: 'maker', claim: 'claimed' },
+	capped: { kind: 'maker', claim: 'capped' },
+	'claimed, power unknown': { kind: 'maker', claim: 'claimed' }
 };
 
 function judge(ratio: number): [Level, Extract<FindingCode, `colour.light.${string}`>] {
@@ -22,18 +23,15 @@ function judge(ratio: number): [Level, Extract<FindingCode, `colour.light.${stri
 /** Luminous flux that survives the lens, relative to the filament lamp behind the same lens. Total flux, not where it goes. */
 export const survivingLightRule: Rule = ({ lens, stockLumens, outside, through }, { light, flux }) => {
 	if (!light || !lens) return null; // the boundary rule says so already
-	if (!flux) return outside ? finding('unknown', 'colour.light.unknown', { whose: 'lamp' }, MAKER_DATA) : null;
+	if (!flux) return outside ? finding('unknown', 'colour.light.unknown', { whose: 'lamp' }, { source: MAKER }) : null;
 	const lumens = flux.lumens * through(light, lens).transmittance;
 	const source = SOURCES[flux.basis];
-	if (!outside) return finding('pass', 'colour.light.inside', { lumens }, source);
+	if (!outside) return finding('pass', 'colour.light.inside', { lumens }, { source });
 	if (stockLumens === null)
-		return finding('unknown', 'colour.light.unknown', { whose: 'filament lamp' }, 'lamp category table');
+		return finding('unknown', 'colour.light.unknown', { whose: 'filament lamp' }, { source: CATEGORY_TABLE });
 	const ratio = lumens / stockLumens;
 	const [level, code] = judge(ratio);
-	return finding(
-		level,
-		code as 'colour.light.enough',
-		{ lumens, stock: stockLumens, ratio, basis: flux.basis },
-		source
-	);
+	const { enough, glare } = LIGHT_SHARE;
+	const data = { lumens, stock: stockLumens, ratio, basis: flux.basis, enough, glare };
+	return finding(level, code as 'colour.light.enough', data, { source });
 };

@@ -7,15 +7,14 @@ export const pulsedFeedRule: Rule = ({ channels }, { lamp }) => {
 	if (lamp === 'filament') return null;
 	return channels.flatMap(({ channel, function: id }): Finding[] => {
 		const { feed } = channel;
-		const source = `channel ${channel.id} of the vehicle record`;
-		if (!feed) return [finding('unknown', 'electrics.feed-unknown', { channel: channel.id }, source)];
+		const by = { source: { kind: 'channel', channel: channel.id } as const };
+		if (!feed) return [finding('unknown', 'electrics.feed-unknown', { channel: channel.id }, by)];
 		if (feed.kind !== 'pwm') return [];
 		const duty = feed.duty?.[id];
-		if (duty === undefined) return [finding('unknown', 'electrics.pwm-unknown', { channel: channel.id }, source)];
-		const frequency = feed.frequency === undefined ? 'frequency not known' : `${feed.frequency} Hz`;
-		const data = { channel: channel.id, frequency, duty };
+		if (duty === undefined) return [finding('unknown', 'electrics.pwm-unknown', { channel: channel.id }, by)];
+		const data = { channel: channel.id, frequency: feed.frequency ?? null, duty };
 		return smoothingHelps(duty)
-			? [finding('needs', 'electrics.pwm', data, source, { kind: 'pwm-module' })]
-			: [finding('unknown', 'electrics.pwm-meaning', data, source)];
+			? [finding('needs', 'electrics.pwm', data, { ...by, need: { kind: 'pwm-module' } })]
+			: [finding('unknown', 'electrics.pwm-meaning', data, by)];
 	});
 };

@@ -1,15 +1,20 @@
-import { ledInFilamentLamp, lampFunction } from '../../../lamps';
+import { lampFunction } from '../../../lamps';
 import { finding } from '../../findings/finding';
 import type { Rule } from '../rule';
 
 /** Which rule family is looked at, and the usual caution. Rotalux never says that something is allowed. */
 export const cautionRule: Rule = ({ socket, configuration, family, outside }, { lamp }) => {
-	if (!outside) return finding('pass', 'law.inside', null, 'usual practice');
-	if (!family) return finding('unknown', 'law.market-unknown', { market: configuration.market }, 'rule families');
-	if (lamp === 'filament') return finding('pass', 'law.filament', null, 'usual practice');
+	if (!outside) return finding('pass', 'law.inside', null, { source: { kind: 'usual-practice' } });
+	if (!family)
+		return finding(
+			'unknown',
+			'law.market-unknown',
+			{ market: configuration.market },
+			{ source: { kind: 'rule-family', family: null } }
+		);
+	if (lamp === 'filament') return finding('pass', 'law.filament', null, { source: { kind: 'usual-practice' } });
 	const beam = socket.functions.some((id) => ['headlamp', 'fog'].includes(lampFunction(id).group));
-	if (beam)
-		return finding('pass', 'law.headlamp', { family, rule: ledInFilamentLamp(family) }, `${family} rule family`);
-	const functions = socket.functions.map((id) => lampFunction(id).label).join(', ');
-	return finding('pass', 'law.caution', { family, functions }, `${family} rule family`);
+	const by = { source: { kind: 'rule-family', family } as const };
+	if (beam) return finding('pass', 'law.headlamp', { family }, by);
+	return finding('pass', 'law.caution', { family, functions: socket.functions }, by);
 };

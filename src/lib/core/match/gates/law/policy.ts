@@ -1,6 +1,6 @@
 import type { HeadlampPolicy, Policy } from '../../../model';
-import { lampFunction, type FunctionGroup } from '../../../lamps';
-import type { SocketCase } from '../../cases/cases';
+import { lampFunction, type FunctionGroup, type FunctionId } from '../../../lamps';
+import type { SocketCase } from '../../cases';
 import { finding, type Finding } from '../../findings/finding';
 import type { Rule } from '../rule';
 
@@ -14,37 +14,38 @@ export function policyFor(policy: Policy, group: FunctionGroup, market: string):
 export const policyRule: Rule = (s, { lamp }) => {
 	if (lamp === 'filament') return null;
 	return s.socket.functions.flatMap((id): Finding[] => {
-		const { group, label } = lampFunction(id);
+		const { group } = lampFunction(id);
 		if (group !== 'headlamp' && group !== 'fog') return [];
-		const found = judge(s, policyFor(s.shop.policy, group, s.configuration.market), label);
-		return [excepted(s, found, label)];
+		const found = judge(s, policyFor(s.shop.policy, group, s.configuration.market), id);
+		return [excepted(s, found, id)];
 	});
 };
 
 /** A signed exception of the kit takes the shop's refusal back to a check by hand, never to a pass. */
-function excepted({ shop: { exception } }: SocketCase, found: Finding, label: string): Finding {
+function excepted({ shop: { exception } }: SocketCase, found: Finding, id: FunctionId): Finding {
 	if (found.level !== 'refuse' || !exception) return found;
 	const { by, on, words } = exception;
 	return finding(
 		'unknown',
 		'law.policy.exception',
-		{ function: label.toLowerCase(), by, on, words },
-		'signed exception of this kit'
+		{ function: id, by, on, words },
+		{ source: { kind: 'signed-exception' } }
 	);
 }
 
-function judge({ socket, source }: SocketCase, policy: HeadlampPolicy, label: string): Finding {
-	const data = { function: label.toLowerCase() };
+function judge({ socket, source }: SocketCase, policy: HeadlampPolicy, id: FunctionId): Finding {
+	const data = { function: id };
+	const by = { source: { kind: 'shop-policy' } as const };
 	switch (policy) {
 		case 'signals-only':
-			return finding('refuse', 'law.policy.signals-only', data, 'shop policy');
+			return finding('refuse', 'law.policy.signals-only', data, by);
 		case 'projectors':
-			if (!socket.optic) return finding('unknown', 'law.optic-unknown', data, source('optic'));
+			if (!socket.optic) return finding('unknown', 'law.optic-unknown', data, { source: source('optic') });
 			return socket.optic === 'projector'
-				? finding('pass', 'law.policy.projector', data, 'shop policy')
-				: finding('refuse', 'law.policy.reflector', { ...data, optic: socket.optic }, 'shop policy');
+				? finding('pass', 'law.policy.projector', data, by)
+				: finding('refuse', 'law.policy.reflector', { ...data, optic: socket.optic }, by);
 		case 'proved':
-			return finding('unknown', 'law.policy.unproved', data, 'shop policy');
+			return finding('unknown', 'law.policy.unproved', data, by);
 		default:
 			return policy satisfies never;
 	}

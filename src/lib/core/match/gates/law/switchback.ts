@@ -1,8 +1,9 @@
 import { finding } from '../../findings/finding';
-import { MAKER_DATA, type Rule } from '../rule';
+import { MAKER } from '../../findings/source';
+import type { Rule } from '../rule';
 
 /** A lamp that alternates white and amber while turning shows a colour turn must not have. */
 export const switchbackRule: Rule = ({ socket }, { product }) =>
 	product.modes?.includes('switchback-b') && socket.functions.includes('turn')
-		? finding('refuse', 'law.switchback-b', null, MAKER_DATA)
+		? finding('refuse', 'law.switchback-b', null, { source: MAKER })
 		: null;

@@ -1,7 +1,8 @@
-import { clockAdvice } from '../../../fit';
+import { CLOCK_PASS, clockAdvice } from '../../../fit';
 import { lampFunction } from '../../../lamps';
 import { finding } from '../../findings/finding';
-import { MAKER_DATA, type Rule } from '../rule';
+import { MAKER } from '../../findings/source';
+import type { Rule } from '../rule';
 
 const CODE = {
 	pass: 'size.clock.right',
@@ -19,11 +20,11 @@ export const clockingRule: Rule = ({ socket, source }, { product, lamp }) => {
 	const { keyAngle: key } = socket;
 	const emitter = product.emitterAngle;
 	if (key === undefined || emitter === undefined) {
-		const data = { whose: key === undefined ? 'socket' : 'lamp' };
+		const whose = key === undefined ? 'socket' : 'lamp';
 		return turns
-			? finding('needs', 'size.clock.set', data, MAKER_DATA)
-			: finding('unknown', 'size.clock.unknown', data, key === undefined ? source('keyAngle') : MAKER_DATA);
+			? finding('needs', 'size.clock.set', { whose }, { source: MAKER })
+			: finding('unknown', 'size.clock.unknown', { whose }, { source: key === undefined ? source('keyAngle') : MAKER });
 	}
 	const { error, level } = clockAdvice({ key, emitter }, product.collar ?? 'fixed');
-	return finding(level, CODE[level], { error }, source('keyAngle'));
+	return finding(level, CODE[level], { error, most: CLOCK_PASS }, { source: source('keyAngle') });
 };

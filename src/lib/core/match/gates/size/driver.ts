@@ -1,7 +1,8 @@
 import { depthNeeded, fitsInside, type Box } from '../../../fit';
 import type { Product, Socket } from '../../../model';
 import { finding } from '../../findings/finding';
-import { MAKER_DATA, type Rule } from '../rule';
+import { MAKER } from '../../findings/source';
+import type { Rule } from '../rule';
 
 /** Smallest hole a driver's plug goes through, mm (the usual two-pin headlamp plugs; an assumption). */
 export const PLUG_MM = 22;
@@ -10,19 +11,23 @@ export const PLUG_MM = 22;
 export const driverRule: Rule = ({ socket, category, source }, { product, lamp }) => {
 	if (lamp === 'filament' || category.mount !== 'flange') return null;
 	const { driver } = product;
-	if (!driver) return finding('unknown', 'size.driver.untold', null, MAKER_DATA);
+	if (!driver) return finding('unknown', 'size.driver.not-stated', null, { source: MAKER });
 	if (driver.where === 'none') return null;
-	if (socket.cap?.kind === 'none') return finding('pass', 'size.driver.outside', null, source('cap'));
+	if (socket.cap?.kind === 'none') return finding('pass', 'size.driver.outside', null, { source: source('cap') });
 	const inside = isInside(product, socket);
-	if (inside === null) return finding('unknown', 'size.driver.unknown', null, MAKER_DATA);
-	const box = (driver.size ?? []).join(' x ');
+	if (inside === null) return finding('unknown', 'size.driver.unknown', null, { source: MAKER });
+	const box = driver.size ?? [];
 	return inside
-		? finding('pass', 'size.driver.inside', { box }, source('envelope'))
-		: finding('needs', 'size.driver.port', { box, port: PLUG_MM }, source('envelope'), {
-				kind: 'cap',
-				extraDepth: 0,
-				port: PLUG_MM
-			});
+		? finding('pass', 'size.driver.inside', { box }, { source: source('envelope') })
+		: finding(
+				'needs',
+				'size.driver.port',
+				{ box, port: PLUG_MM },
+				{
+					source: source('envelope'),
+					need: { kind: 'cap', extraDepth: 0, port: PLUG_MM }
+				}
+			);
 };
 
 /** Whether the driver fits under the stock cap; null when a measurement is missing. */

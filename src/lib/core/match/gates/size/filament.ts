@@ -1,5 +1,6 @@
 import { categoryOrNull } from '../../../lamps';
 import { finding } from '../../findings/finding';
+import { CATEGORY_TABLE } from '../../findings/source';
 import type { Rule } from '../rule';
 
 /** A filament lamp of the category is as big as the category says, and the lamp was built round it. */
@@ -8,8 +9,8 @@ export const filamentSizeRule: Rule = ({ category }, { product, lamp }) => {
 	const own = categoryOrNull(product.fits[0])?.length;
 	const [body, room] = [own, category.length];
 	if (body === undefined || room === undefined)
-		return finding('unknown', 'size.front.unknown', { what: 'length', whose: 'category' }, 'lamp category table');
+		return finding('unknown', 'size.front.unknown', { what: 'length', whose: 'category' }, { source: CATEGORY_TABLE });
 	return body <= room
-		? finding('pass', 'size.front.clears', { what: 'length', body, room }, 'lamp category table')
-		: finding('refuse', 'size.front.hits', { what: 'length', body, room }, 'lamp category table');
+		? finding('pass', 'size.front.clears', { what: 'length', body, room }, { source: CATEGORY_TABLE })
+		: finding('refuse', 'size.front.hits', { what: 'length', body, room }, { source: CATEGORY_TABLE });
 };

@@ -1,7 +1,8 @@
-import { lightCentreError } from '../../../fit';
+import { LIGHT_CENTRE_PASS_MM, lightCentreError } from '../../../fit';
 import { lampFunction } from '../../../lamps';
 import { finding, type Level } from '../../findings/finding';
-import { MAKER_DATA, type Rule } from '../rule';
+import { MAKER } from '../../findings/source';
+import type { Rule } from '../rule';
 
 const LEVEL: Record<ReturnType<typeof lightCentreError>['focus'], Level> = {
 	kept: 'pass',
@@ -15,14 +16,19 @@ export const focusRule: Rule = ({ socket, category }, { product, lamp }) => {
 	if (!beam || lamp === 'filament') return null;
 	const centre = category.lightCentre;
 	if (!centre || centre.confidence === 'low')
-		return finding('unknown', 'size.focus.unknown', { whose: `category ${category.category}` }, 'light centre table');
+		return finding(
+			'unknown',
+			'size.focus.unknown',
+			{ whose: category.category },
+			{ source: { kind: 'table', table: 'light-centres' } }
+		);
 	const own = product.size?.lightCentre;
-	if (own === undefined) return finding('unknown', 'size.focus.unknown', { whose: 'lamp' }, MAKER_DATA);
+	if (own === undefined) return finding('unknown', 'size.focus.unknown', { whose: 'lamp' }, { source: MAKER });
 	const { off, focus } = lightCentreError(own, centre.mm);
 	return finding(
 		LEVEL[focus],
 		`size.focus.${focus}`,
-		{ lamp: own, category: centre.mm, off },
-		`light centre table, ${centre.confidence} confidence`
+		{ lamp: own, category: centre.mm, off, within: LIGHT_CENTRE_PASS_MM },
+		{ source: { kind: 'table', table: 'light-centres', confidence: centre.confidence } }
 	);
 };

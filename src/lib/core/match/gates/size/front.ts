@@ -11,7 +11,6 @@ export const frontRule: Rule = ({ socket, category, source }, { product, lamp })
 	// A festoon's length is the business of its holder, which the base gate judges.
 	if (category.mount !== 'festoon') findings.push(frontDimension('length', size?.frontLength, room?.frontLength, from));
 	// A lamp with a flange goes in from behind, through a hole of its own; the others stand in front of their holder.
-	if (category.mount === 'flange')
-		findings.push(frontDimension('diameter through the hole', size?.frontDiameter, room?.opening, from));
+	if (category.mount === 'flange') findings.push(frontDimension('opening', size?.frontDiameter, room?.opening, from));
 	return findings;
 };

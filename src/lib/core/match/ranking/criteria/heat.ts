@@ -1,5 +1,5 @@
 import { steadyTemperature } from '../../../heat';
-import type { ProductCase, SocketCase } from '../../cases/cases';
+import type { ProductCase, SocketCase } from '../../cases';
 import { heatCaseOf } from '../../cases/heat-case';
 import { share, type Criterion } from '../criterion';
 

@@ -149,8 +149,11 @@ export const actions: Actions = {
 	check: async ({ request, params }) => {
 		const form = await request.formData();
 		const by = String(form.get('by') ?? '').trim();
-		const found = form.getAll('found').map(String);
-		if (by.length > 200 || found.some((text) => text.length > 300)) return bad('A name or a finding is too long.');
+		const found = Object.fromEntries(
+			[...form].flatMap(([name, value]) => (name.startsWith('found ') ? [[name.slice(6), String(value)]] : []))
+		);
+		if (by.length > 200 || Object.values(found).some((text) => text.length > 300))
+			return bad('A name or a finding is too long.');
 		return doing((ctx) => checkDraft(ctx, params.kit, by, found));
 	},
 	others: async ({ params }) =>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { makeAccessory, makeConfiguration, STOP_SOCKET } from '../../../../tests/support/make';
 import { categoryOrNull } from '../lamps';
-import { partsFor, replacesFlasher } from './remedies';
+import { partsFor, replacesFlasher } from '../accessories';
 import { bestRelation, relatedCategories } from './cases/relation';
 import { GATES, LEVELS, type Finding } from './findings/finding';
 import { gateLevel, verdictOf, worseVerdict, worstLevel } from './findings/verdict';
@@ -70,8 +70,8 @@ describe('partsFor', () => {
 			{ kind: 'plug-in', thresholdCurrent: 2 },
 			{ kind: 'none' }
 		])
-			expect(replacesFlasher({ channel: 'turn' }, flasher, turn(other))).toBe(false);
-		expect(replacesFlasher({ channel: 'elsewhere' }, flasher, plugIn)).toBe(false);
+			expect(replacesFlasher(flasher, 'turn', turn(other))).toBe(false);
+		expect(replacesFlasher(flasher, 'elsewhere', plugIn)).toBe(false);
 	});
 
 	it('a cap must add enough depth; modules and adapters answer their own need', () => {

@@ -28,7 +28,12 @@ function rememberedFor({ accessories }: Shop, catalogue: Catalogue): Map<string,
  * Candidates for a socket as Match judges them, remembered for sockets no rule can tell apart: a kit is solved again and again while
  * somebody works on it, and most of its places stay as they are.
  */
-export function judgedIn(configuration: Configuration, socket: Socket, catalogue: Catalogue, shop: Shop): SocketMatch {
+export function rememberedMatch(
+	configuration: Configuration,
+	socket: Socket,
+	catalogue: Catalogue,
+	shop: Shop
+): SocketMatch {
 	const prepared = socketCase(configuration, socket, shop, catalogue.through);
 	if (!prepared) return openMatch(socket);
 	const remembered = rememberedFor(shop, catalogue);

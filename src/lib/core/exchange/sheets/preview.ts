@@ -1,5 +1,8 @@
-import type { Evidence } from '../model';
-import type { Cell, HeadingMap, RowProblem, SheetName } from '../exchange';
+import type { Evidence } from '../../model';
+import type { Cell } from './cells';
+import type { SheetName } from './columns';
+import type { HeadingMap } from './headings';
+import type { RowProblem } from './incoming';
 
 /** What a spreadsheet would do to the records, before anything is written. */
 export interface SheetsView {

@@ -1,0 +1,4 @@
+export * from './need';
+export * from './strategy';
+export * from './kinds';
+export * from './fitting';

@@ -1,0 +1,70 @@
+import type { Shop } from '../../match';
+import type { Configuration, KitOrder, Product } from '../../model';
+import { assumedValue } from '../../quantity';
+import { twinGroups } from '../../vehicle';
+import { assumedForKits } from '../assumptions';
+import { weighing, type Weigh } from '../weigh/balance';
+import { assembliesOf, type AssemblyOption } from './assemblies';
+import { bundled, single, type Bundle } from './bundle';
+import type { Group, KitCase } from './group';
+import { groupsOf } from './options';
+import { pruneOptions } from './prune';
+
+/** All that may be chosen for an order, as a plain value: what the program is built from. */
+export interface KitChoices {
+	configuration: Configuration;
+	shop: Shop;
+	order: KitOrder;
+	groups: readonly Bundle[];
+	/** The same groups one by one, with the options that can never be better: what is next best is looked for among these. */
+	everyGroup: readonly Bundle[];
+	assemblies: readonly AssemblyOption[];
+	/** Lamps that are in the vehicle already, by socket id. */
+	fitted: ReadonlyMap<string, Product>;
+	/** Every product on record, by id. */
+	products: ReadonlyMap<string, Product>;
+	weigh: Weigh;
+	/** Sockets of the rest of the vehicle, as groups without options: their lamps stay, and are seen. */
+	rest: readonly Group[];
+	/** What a white that stands out costs, minor units. */
+	mismatchCost: number;
+}
+
+function restOf({ configuration }: KitCase, groups: readonly Group[], has: ReadonlyMap<string, Product>): Group[] {
+	const inKit = new Set(groups.flatMap((g) => g.sockets));
+	const others = configuration.sockets.filter((s) => !inKit.has(s) && !has.has(s.id));
+	return twinGroups(others).map((sockets) => ({ sockets, options: [], open: 'not of this kit', fixed: true }));
+}
+
+/** Matches every socket of the order, and drops what can never be part of a better kit. */
+export function choicesFor(kitCase: KitCase, order: KitOrder): KitChoices {
+	const { configuration, catalogue } = kitCase;
+	const shop: Shop = { ...kitCase.shop, exception: order.exception };
+	const groups = groupsOf(kitCase, order);
+	const assumed = assumedForKits(shop.assumptions);
+	const weigh = weighing(order, assumed);
+	const byHand = new Set(Object.values(order.choices).flatMap((c) => (c.kind === 'product' ? c.product : [])));
+	const products = new Map<string, Product>(catalogue.all.map(({ record }) => [record.id, record]));
+	const fitted = new Map(
+		Object.entries(order.has?.lamps ?? {}).flatMap(([socket, id]): [string, Product][] => {
+			const product = products.get(id);
+			return product ? [[socket, product]] : [];
+		})
+	);
+	return {
+		configuration,
+		shop,
+		order,
+		groups: bundled(pruneOptions(groups, configuration, weigh), configuration, weigh),
+		everyGroup: groups.map(single),
+		// What wants a check by hand is a person's choice.
+		assemblies: assembliesOf({ configuration, catalogue, shop }, groups).filter(
+			({ product, verdict, along }) => byHand.has(product.id) || (verdict !== 'unknown' && along !== null)
+		),
+		rest: restOf(kitCase, groups, fitted),
+		fitted,
+		products,
+		weigh,
+		mismatchCost: assumedValue(assumed, 'kit.mismatch')
+	};
+}

@@ -1,0 +1,46 @@
+import type { Need } from '../../accessories';
+import type { Catalogue, Shop, Verdict } from '../../match';
+import type { Accessory, Configuration, Product, Socket } from '../../model';
+import type { WhitePoint } from '../../optics';
+import { groupName } from '../../vehicle';
+import type { Amounts } from '../weigh/balance';
+
+/** A part one socket needs before an option fits there, and what is on sale for it. */
+export interface SocketNeed {
+	socket: Socket;
+	need: Need;
+	parts: Accessory[];
+}
+
+/** One product for all sockets of a group. */
+export interface Option {
+	product: Product;
+	verdict: Verdict;
+	needs: SocketNeed[];
+	/** What it is weighed by beside its price, all sockets together. */
+	amounts: Amounts;
+	/** Its white behind the lens of the group; null when it gives no white, or when that is not known. */
+	white: WhitePoint | null;
+	/** Equal for options a person would not tell apart. */
+	look: string;
+}
+
+/** Sockets that get the same lamp, and what may go there. */
+export interface Group {
+	sockets: Socket[];
+	options: Option[];
+	/** Set when nobody is to choose here: why. */
+	open: string | null;
+	/** True when a person chose. */
+	fixed: boolean;
+}
+
+/** What a kit is worked out from. */
+export interface KitCase {
+	configuration: Configuration;
+	catalogue: Catalogue;
+	shop: Shop;
+}
+
+/** Name of a group, for sentences. @example "Low beam, both" */
+export const nameOf = ({ sockets }: Pick<Group, 'sockets'>): string => groupName(sockets);

@@ -1,0 +1,70 @@
+import { lampFunction, ruleFamily, categoryOrNull, type LampCategory, type RuleFamily } from '../../lamps';
+import type { Configuration, Lens, Socket } from '../../model';
+import { filamentSource, knownLens, rememberingLens, type LensedLight, type throughLens } from '../../optics';
+import type { Assumed } from '../../quantity';
+import { channelsOf, evidenceFor } from '../../vehicle';
+import type { FindingSource } from '../findings/source';
+import { assumedForPlaces } from './assumed';
+import { channelCase, type ChannelCase } from './channel-case';
+import { placeHeat, type PlaceHeat } from './place-heat';
+import { mostDifferentAmong, neighboursOf, type Beside, type Neighbour } from './neighbours';
+import type { Shop } from './shop';
+
+/** Everything about a socket that does not depend on the product, worked out once. */
+export interface SocketCase {
+	configuration: Configuration;
+	socket: Socket;
+	category: LampCategory;
+	family: RuleFamily | null;
+	/** The lens, when it is one whose transmittance is known. */
+	lens: Lens | undefined;
+	/** True when someone outside is meant to see it or see by it. */
+	outside: boolean;
+	/** The filament lamp's light behind the lens, lm; null when not known. */
+	stockLumens: number | null;
+	channels: ChannelCase[];
+	/** Lamps whose white light is seen at the same time. */
+	neighbours: readonly Neighbour[];
+	/** The neighbour whose white is furthest from a light of this place; null where no whites meet. */
+	mostDifferentWhite: (light: LensedLight) => Beside | null;
+	heat: PlaceHeat;
+	shop: Shop;
+	assumed: Assumed;
+	through: typeof throughLens;
+	/** Where a fact of the socket comes from. */
+	source: (fact: string) => FindingSource;
+}
+
+const WITH_OUTSIDE: ReadonlySet<string> = new Set(['headlamp', 'fog', 'signal']);
+
+/** Prepares a socket for matching; null when there is no known lamp category to match against. */
+export function socketCase(
+	configuration: Configuration,
+	socket: Socket,
+	shop: Shop,
+	through = rememberingLens()
+): SocketCase | null {
+	const category = socket.state === 'filament' ? categoryOrNull(socket.category) : null;
+	if (!category) return null;
+	const lens = knownLens(socket.lens);
+	const stock = lens && category.lumens !== undefined ? through(filamentSource(category), lens) : null;
+	const neighbours = neighboursOf(configuration, socket, through);
+	const assumed = assumedForPlaces(shop.assumptions);
+	return {
+		configuration,
+		socket,
+		category,
+		family: ruleFamily(configuration.market),
+		lens,
+		outside: socket.functions.some((id) => WITH_OUTSIDE.has(lampFunction(id).group)),
+		stockLumens: stock && category.lumens !== undefined ? category.lumens * stock.transmittance : null,
+		channels: channelsOf(configuration, socket).map((c) => channelCase(configuration, socket, category, c)),
+		neighbours,
+		mostDifferentWhite: mostDifferentAmong(neighbours),
+		heat: placeHeat(socket, category, assumed),
+		shop,
+		assumed,
+		through,
+		source: (fact) => ({ kind: 'record', fact, evidence: evidenceFor(socket.evidence, fact) })
+	};
+}

@@ -1,0 +1,46 @@
+import { recordSourceText } from '../../vehicle';
+import type { FindingSource } from '../findings/source';
+
+const TABLES = {
+	categories: 'lamp category table',
+	'light-centres': 'light centre table',
+	interchange: 'interchange table'
+};
+
+/** What a finding stands on, in words. */
+export function findingSourceText(source: FindingSource): string {
+	switch (source.kind) {
+		case 'maker':
+			if (!source.claim) return "maker's data";
+			return source.claim === 'claimed' ? "maker's data, a claim" : "maker's data, a claim cut to 100 lm per watt";
+		case 'measured':
+			return 'measured flux';
+		case 'record':
+			return recordSourceText(source.evidence);
+		case 'channel':
+			return `channel ${source.channel} of the vehicle record`;
+		case 'table':
+			return source.confidence ? `${TABLES[source.table]}, ${source.confidence} confidence` : TABLES[source.table];
+		case 'colour-rules':
+			if (!source.family) return 'function colours';
+			return source.family === 'UN' ? 'UN R48 colour boundaries' : 'FMVSS 108 and SAE J578 colour boundaries';
+		case 'colour-names':
+			return 'colour boundaries, used as names only';
+		case 'spectral-model':
+			return source.of === 'worn-lens'
+				? 'worn red lens of the spectral model'
+				: 'spectral model; filament lamps beside it as they stand';
+		case 'heat-estimate':
+			return 'estimate from the thermal assumptions of the shop';
+		case 'rule-family':
+			return source.family ? `${source.family} rule family` : 'rule families';
+		case 'usual-practice':
+			return 'usual practice';
+		case 'shop-policy':
+			return 'shop policy';
+		case 'signed-exception':
+			return 'signed exception of this kit';
+		default:
+			return source satisfies never;
+	}
+}

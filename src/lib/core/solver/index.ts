@@ -1,0 +1,3 @@
+export * from './solver';
+export * from './lp-text';
+export * from './split';
