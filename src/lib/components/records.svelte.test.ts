@@ -9,7 +9,7 @@ import VinSays from './identify/VinReading.svelte';
 import Consequence from './questions/Consequence.svelte';
 import ChannelMap from './record/ChannelMap.svelte';
 import Clash from './record/Clash.svelte';
-import { CAPS, RETENTIONS } from './record/drawings';
+import { CAP_STROKES, RETENTION_STROKES } from './record/drawings';
 import { readFactInput } from './record/fact-input';
 import HolderDrawing from './record/HolderDrawing.svelte';
 import Reading from './record/Reading.svelte';
@@ -18,7 +18,7 @@ import RoomDrawing from './record/RoomDrawing.svelte';
 import ConfirmationMark from './record/ConfirmationMark.svelte';
 import HeadingMapping from './sheets/HeadingMapping.svelte';
 import ProblemTable from './sheets/ProblemTable.svelte';
-import { FACTS } from '../core/vehicle';
+import { choiceValues, SOCKET_FACTS } from '../core/model';
 
 const nothing = () => undefined;
 const reading = (line: string) =>
@@ -66,8 +66,8 @@ describe('drawings', () => {
 	});
 
 	it('there is one for each way to hold a lamp and to close a housing', () => {
-		expect(Object.keys(RETENTIONS)).toEqual(FACTS.socket.retention?.choices);
-		expect(Object.keys(CAPS)).toEqual(FACTS.socket['cap.kind']?.choices);
+		expect(Object.keys(RETENTION_STROKES)).toEqual(choiceValues(SOCKET_FACTS.retention));
+		expect(Object.keys(CAP_STROKES)).toEqual(choiceValues(SOCKET_FACTS['cap.kind']));
 	});
 
 	it('a room is typed as text and read as numbers', () => {

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { DependenceView, QuestionView } from '$lib/core/views';
-	import { factOf, isNumeric, sourceWord } from '$lib/core/vehicle';
-	import { EVIDENCE_SOURCES } from '$lib/core/model';
+	import { sourceWord } from '$lib/core/vehicle';
+	import { factOf, isNumeric, EVIDENCE_SOURCES } from '$lib/core/model';
 	import BusyForm from '../ui/BusyForm.svelte';
 	import Consequence from './Consequence.svelte';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import type { RecordedFact } from '$lib/core/views';
-	import { FACTS, type SubjectKind } from '$lib/core/vehicle';
+	import type { SubjectKind } from '$lib/core/model';
 	import { readFactInput } from './fact-input';
 	import SourceSelect from './SourceSelect.svelte';
 	import ConfirmationMark from './ConfirmationMark.svelte';
@@ -14,8 +14,6 @@
 	let open = $state(false);
 	let typed = $state('');
 	let note = $state('');
-
-	const choices = $derived(FACTS[kind][fact.id]?.choices);
 
 	function begin(): void {
 		open = !open;
@@ -62,15 +60,19 @@
 				<input class="field text-base text-ink" bind:value={note} />
 			</label>
 			<datalist id={`${uid}-choices`}>
-				{#each choices ?? [] as choice (choice)}<option value={choice}></option>{/each}
+				{#each fact.choices ?? [] as choice (choice)}<option value={choice}></option>{/each}
 			</datalist>
-			{#if choices}<p class="text-sm text-soft">One of: {choices.join(', ')}. Empty means not known.</p>{/if}
+			{#if fact.choices}<p class="text-sm text-soft">One of: {fact.choices.join(', ')}. Empty means not known.</p>{/if}
+			{#if fact.findOut}<p class="text-sm text-soft">
+					To find out, about {fact.findOut.minutes} min: {fact.findOut.how}
+					{#if fact.gates.length > 0}Looked at for {fact.gates.join(', ')}.{/if}
+				</p>{/if}
 			{#if fact.sayings.length > 0}
 				<ul class="text-sm">
-					{#each fact.sayings as sayings, i (i)}
-						<li class={sayings.overruled ? 'text-soft line-through decoration-1' : ''}>
-							{sayings.value}: {sayings.source}{sayings.note ? ` (${sayings.note})` : ''}
-							{#if sayings.overruled}<span class="inline-block no-underline">· {sayings.overruled}</span>{/if}
+					{#each fact.sayings as saying, i (i)}
+						<li class={saying.overruled ? 'text-soft line-through decoration-1' : ''}>
+							{saying.value}: {saying.source}{saying.note ? ` (${saying.note})` : ''}
+							{#if saying.overruled}<span class="inline-block no-underline">· {saying.overruled}</span>{/if}
 						</li>
 					{/each}
 				</ul>

@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import { categoryOrNull } from '$lib/core/lamps';
+	import { ENTRIES, SOCKET_FACTS } from '$lib/core/model';
 	import type { SocketRecordView } from '$lib/core/views';
 	import DrawingPick from './DrawingPick.svelte';
-	import { CAPS, RETENTIONS } from './drawings';
+	import { CAP_STROKES, RETENTION_STROKES } from './drawings';
 	import { readFactInput } from './fact-input';
 	import HolderDrawing from './HolderDrawing.svelte';
 	import KeyDial from './KeyDial.svelte';
@@ -56,12 +57,14 @@
 		<div class="flex flex-wrap gap-x-6 gap-y-2">
 			<DrawingPick
 				label="Held by"
-				kinds={RETENTIONS}
+				fact={SOCKET_FACTS.retention}
+				strokes={RETENTION_STROKES}
 				bind:value={() => room.retention ?? '', (v) => type('retention', v)}
 			/>
 			<DrawingPick
 				label="Cap behind"
-				kinds={CAPS}
+				fact={SOCKET_FACTS['cap.kind']}
+				strokes={CAP_STROKES}
 				bind:value={() => room['cap.kind'] ?? '', (v) => type('cap.kind', v)}
 			/>
 			<KeyDial bind:value={() => room.keyAngle ?? '', (v) => type('keyAngle', v)} />
@@ -72,7 +75,8 @@
 					value={room['envelope.entry']}
 					onchange={(e) => type('envelope.entry', e.currentTarget.value)}
 				>
-					<option value="">not known</option><option>straight</option><option>offset</option>
+					<option value="">not known</option>
+					{#each ENTRIES as entry (entry)}<option>{entry}</option>{/each}
 				</select>
 			</label>
 		</div>

@@ -1,4 +1,4 @@
-import { factOf, isNumeric, type SubjectKind } from '$lib/core/vehicle';
+import { factOf, isNumeric, type SubjectKind } from '$lib/core/model';
 
 /** What a person types for a fact, as the record keeps it: a number where the fact has a unit, null for nothing. */
 export function readFactInput(kind: SubjectKind, fact: string, text: string): unknown {

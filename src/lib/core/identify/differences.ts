@@ -1,5 +1,5 @@
-import type { Channel, Configuration, Socket } from '../model';
-import { FACTS, agree, factOf, factText, placeText, valueAt, walkOrder, type Fact } from '../vehicle';
+import { factsWithEvidence, factText, type Channel, type Configuration, type Fact, type Socket } from '../model';
+import { agree, placeText, valueAt, walkOrder } from '../vehicle';
 
 /** One thing in which configurations differ, and what each of them says. */
 export interface Difference {
@@ -53,7 +53,7 @@ function socketDifferences(configurations: readonly Configuration[]): Difference
 			return [
 				{ place, fact: 'Socket', values: here.map((socket) => (socket ? (socket.category ?? 'listed') : 'not listed')) }
 			];
-		return factDifferences(place, FACTS.socket, here);
+		return factDifferences(place, factsWithEvidence('socket'), here);
 	});
 }
 
@@ -74,7 +74,7 @@ function channelDifferences(configurations: readonly Configuration[]): Differenc
 		const feeds = here.map((channel, i) => feedsText(channel, configurations[i] as Configuration));
 		const place = `Channel ${id}`;
 		const rest = feeds.every((text) => text === feeds[0]) ? [] : [{ place, fact: 'Feeds', values: feeds }];
-		return [...rest, ...(here.every(Boolean) ? factDifferences(place, FACTS.channel, here) : [])];
+		return [...rest, ...(here.every(Boolean) ? factDifferences(place, factsWithEvidence('channel'), here) : [])];
 	});
 }
 
@@ -84,6 +84,6 @@ export function differences(configurations: readonly Configuration[]): Differenc
 	return [
 		...twinsJoined(socketDifferences(configurations)),
 		...channelDifferences(configurations),
-		...factDifferences('Flasher', { kind: factOf('flasher', 'kind'), ...FACTS.flasher }, flashers)
+		...factDifferences('Flasher', factsWithEvidence('flasher'), flashers)
 	];
 }

@@ -104,8 +104,8 @@ describe('relations', () => {
 		expect(bestRelation([], category, 'led')).toBeNull();
 	});
 
-	it('a lamp of another shape is a stranger, and not worth a look', () => {
-		expect(bestRelation(from('H7'), category, 'led')?.relation.kind).toBe('stranger');
+	it('a lamp of another shape is unrelated, and not worth a look', () => {
+		expect(bestRelation(from('H7'), category, 'led')?.relation.kind).toBe('unrelated');
 		expect(relatedCategories(category)).not.toContain('H7');
 		expect(relatedCategories(category)).toEqual(expect.arrayContaining(['P21W', '1156', 'PY21W', 'R5W']));
 	});

@@ -3,6 +3,10 @@ import { FUNCTION_IDS } from '../lamps/functions';
 import { evidence } from './evidence';
 import { amperes, channelId, count, hertz, label, ohms, share, socketId } from './quantities';
 
+export const FEED_KINDS = ['steady', 'pwm'] as const;
+export const MONITOR_KINDS = ['none', 'hot', 'cold', 'flasher'] as const;
+export const FLASHER_KINDS = ['plug-in', 'body-computer', 'none'] as const;
+
 const feed = z.discriminatedUnion('kind', [
 	z.looseObject({ kind: z.literal('steady') }),
 	z.looseObject({
@@ -14,7 +18,7 @@ const feed = z.discriminatedUnion('kind', [
 ]);
 
 const monitor = z.looseObject({
-	kind: z.enum(['none', 'hot', 'cold', 'flasher']),
+	kind: z.enum(MONITOR_KINDS),
 	/** A hot monitor complains below this current, A. */
 	minCurrent: amperes.optional(),
 	/** A cold monitor complains above this resistance, ohm. */
@@ -36,7 +40,7 @@ export const channel = z.looseObject({
 
 /** What makes the turn lamps flash. */
 export const flasher = z.looseObject({
-	kind: z.enum(['plug-in', 'body-computer', 'none']),
+	kind: z.enum(FLASHER_KINDS),
 	pins: count(2, 12).optional(),
 	reach: label.optional(),
 	/** Below this current per side it doubles its rate, A. */

@@ -20,6 +20,7 @@ const operation = z.looseObject({
 });
 
 export const VEHICLE_KINDS = ['car', 'van', 'motorcycle', 'bus', 'trailer'] as const;
+export const STEERINGS = ['left', 'right'] as const;
 const modelYear = count(1900, 2100);
 
 /** One vehicle as it can stand at the door: a model with the options that change its lamps. */
@@ -34,7 +35,7 @@ export const configuration = z.looseObject({
 	body: label.optional(),
 	kind: z.enum(VEHICLE_KINDS),
 	market: label,
-	steering: z.enum(['left', 'right']).optional(),
+	steering: z.enum(STEERINGS).optional(),
 	options: z.record(z.string(), z.unknown()).optional(),
 	tells: z.array(z.string().max(500)).optional(),
 	sockets: z.array(socket),

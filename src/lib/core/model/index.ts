@@ -11,3 +11,4 @@ export * from './complaint';
 export * from './policy';
 export * from './kit';
 export * from './document';
+export * from './facts';

@@ -35,6 +35,15 @@ export const pack = z.looseObject({
 	asOf: z.string().optional()
 });
 
+export const PRODUCT_KINDS = ['led', 'halogen', 'assembly'] as const;
+export const PRODUCT_WIRINGS = ['standard', 'crossed', 'both'] as const;
+export const PRODUCT_MODES = ['single', 'dual', 'switchback-a', 'switchback-b'] as const;
+export const EMISSIONS = ['all-round', 'sided', 'end'] as const;
+export const CLAIMED_PER = ['lamp', 'pair'] as const;
+export const POLARITIES = ['sensitive', 'free'] as const;
+export const COLLARS = ['fixed', 'adjustable', 'removable'] as const;
+export const COOLINGS = ['none', 'fins', 'fan', 'strap'] as const;
+export const DRIVER_PLACES = ['inline', 'none'] as const;
 export const LIGHT_COLOURS = ['white', 'amber', 'red', 'selective-yellow'] as const;
 
 const colour = z.looseObject({
@@ -59,18 +68,18 @@ export const product = z.looseObject({
 	id: productId,
 	maker: label,
 	name: label,
-	kind: z.enum(['led', 'halogen', 'assembly']),
+	kind: z.enum(PRODUCT_KINDS),
 	fits: z.array(label).min(1, 'must name at least one lamp category'),
-	wiring: z.enum(['standard', 'crossed', 'both']).optional(),
-	modes: z.array(z.enum(['single', 'dual', 'switchback-a', 'switchback-b'])).optional(),
+	wiring: z.enum(PRODUCT_WIRINGS).optional(),
+	modes: z.array(z.enum(PRODUCT_MODES)).optional(),
 	colour: colour.optional(),
 	/** Colour of the dim or position mode where it differs from `colour` (switchback). */
 	minorColour: colour.optional(),
-	emission: z.enum(['all-round', 'sided', 'end']).optional(),
+	emission: z.enum(EMISSIONS).optional(),
 	flux: z
 		.looseObject({
 			claimed: lumens.nullish(),
-			per: z.enum(['lamp', 'pair']).optional(),
+			per: z.enum(CLAIMED_PER).optional(),
 			measured: lumens.nullish(),
 			/** Claimed flux of the dim mode. */
 			minor: lumens.nullish()
@@ -81,7 +90,7 @@ export const product = z.looseObject({
 	startUp: seconds.optional(),
 	/** Power at 13.5 V of a resistor inside the lamp, W. */
 	builtInLoad: watts.optional(),
-	polarity: z.enum(['sensitive', 'free']).optional(),
+	polarity: z.enum(POLARITIES).optional(),
 	size: z
 		.looseObject({
 			frontLength: millimetres.optional(),
@@ -93,15 +102,15 @@ export const product = z.looseObject({
 			length: millimetres.optional()
 		})
 		.optional(),
-	collar: z.enum(['fixed', 'adjustable', 'removable']).optional(),
+	collar: z.enum(COLLARS).optional(),
 	emitterAngle: degrees.optional(),
-	cooling: z.enum(['none', 'fins', 'fan', 'strap']).optional(),
+	cooling: z.enum(COOLINGS).optional(),
 	/** Body temperature the lamp must not pass, C. */
 	limit: celsius.optional(),
 	ip: label.optional(),
 	/** Claimed life, h. */
 	life: count(0, 10000000).optional(),
-	driver: z.looseObject({ where: z.enum(['inline', 'none']), size: z.array(millimetres).optional() }).optional(),
+	driver: z.looseObject({ where: z.enum(DRIVER_PLACES), size: z.array(millimetres).optional() }).optional(),
 	/** Where an assembly goes; the pieces of one vehicle are fitted together. */
 	mounts: z.array(mount).optional(),
 	/** Accessories that always come along with one piece, such as the bracket of a pod. */
@@ -114,4 +123,7 @@ export const product = z.looseObject({
 
 export type Product = z.infer<typeof product>;
 export type Pack = z.infer<typeof pack>;
+export type ProductMode = (typeof PRODUCT_MODES)[number];
+export type Collar = (typeof COLLARS)[number];
+export type Cooling = (typeof COOLINGS)[number];
 export type LightColour = z.infer<typeof colour>;

@@ -8,6 +8,13 @@ export const SIDES = ['left', 'right', 'centre'] as const;
 export const LENSES = ['clear', 'amber', 'red', 'smoked', 'blue', 'red-faded', 'none'] as const;
 export const OPTICS = ['reflector', 'projector', 'lens-only'] as const;
 
+export const ENTRIES = ['straight', 'offset'] as const;
+export const SOCKET_WIRINGS = ['standard', 'crossed'] as const;
+export const SOCKET_STATES = ['filament', 'factory-led', 'sealed'] as const;
+export const CAP_KINDS = ['stock-sealed', 'boot', 'none'] as const;
+export const RETENTIONS = ['twist', 'spring-clip', 'ring', 'push', 'festoon', 'screw'] as const;
+export const SURFACES = ['metal-near', 'plastic'] as const;
+
 /** Free room for a lamp. Front of the reference plane: the bowl and lens. Behind it: with the stock cap closed. */
 export const envelope = z.looseObject({
 	frontLength: millimetres.optional(),
@@ -18,7 +25,7 @@ export const envelope = z.looseObject({
 	opening: millimetres.optional(),
 	/** Distance between the contacts of a festoon holder. */
 	holderLength: millimetres.optional(),
-	entry: z.enum(['straight', 'offset']).optional()
+	entry: z.enum(ENTRIES).optional()
 });
 
 /** One lamp holder of one vehicle configuration. Left and right are the vehicle's own. */
@@ -30,16 +37,16 @@ export const socket = z.looseObject({
 	functions: z.array(z.enum(FUNCTION_IDS)).min(1, 'must name at least one function'),
 	names: z.array(label).optional(),
 	category: label.optional(),
-	wiring: z.enum(['standard', 'crossed']).optional(),
-	state: z.enum(['filament', 'factory-led', 'sealed']).default('filament'),
+	wiring: z.enum(SOCKET_WIRINGS).optional(),
+	state: z.enum(SOCKET_STATES).default('filament'),
 	optic: z.enum(OPTICS).optional(),
 	/** One of `LENSES`, or another word; what another lens lets through is not known. */
 	lens: label.optional(),
 	envelope: envelope.optional(),
-	cap: z.looseObject({ kind: z.enum(['stock-sealed', 'boot', 'none']), depth: millimetres.optional() }).optional(),
-	retention: z.enum(['twist', 'spring-clip', 'ring', 'push', 'festoon', 'screw']).optional(),
+	cap: z.looseObject({ kind: z.enum(CAP_KINDS), depth: millimetres.optional() }).optional(),
+	retention: z.enum(RETENTIONS).optional(),
 	keyAngle: degrees.optional(),
-	surface: z.enum(['metal-near', 'plastic']).optional(),
+	surface: z.enum(SURFACES).optional(),
 	/** The shared lamp unit this socket belongs to, and its place in it; its facts are kept once, with the unit. */
 	unit: z.looseObject({ id: unitId, place: label }).optional(),
 	evidence: z.array(evidence).optional()
@@ -50,3 +57,5 @@ export type Envelope = z.infer<typeof envelope>;
 export type Lens = (typeof LENSES)[number];
 export type Side = (typeof SIDES)[number];
 export type Zone = (typeof ZONES)[number];
+export type Retention = (typeof RETENTIONS)[number];
+export type CapKind = (typeof CAP_KINDS)[number];

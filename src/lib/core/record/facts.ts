@@ -1,16 +1,5 @@
-import type { Configuration, Evidence } from '../model';
-import {
-	claim,
-	factOf,
-	factText,
-	settle,
-	socketName,
-	sourceWord,
-	withValueAt,
-	type Decision,
-	type Subject,
-	type SubjectKind
-} from '../vehicle';
+import { type Configuration, type Evidence, factOf, factText, type SubjectKind } from '../model';
+import { claim, settle, socketName, sourceWord, withValueAt, type Decision, type Subject } from '../vehicle';
 import { edited, gone, type Edit } from './edit';
 
 /** Which thing of a record an edit is about. */

@@ -1,5 +1,5 @@
-import type { Socket } from '../model';
-import { FACTS, confirmationOf, valueAt, type Confirmation } from '../vehicle';
+import { type Socket, factOf, factsWithEvidence } from '../model';
+import { confirmationOf, valueAt, type Confirmation } from '../vehicle';
 import { isPlainFilament } from './recorded';
 
 /** The facts of a socket that a match stands on. */
@@ -9,7 +9,7 @@ const MATTERS = [
 	'lens',
 	'optic',
 	'wiring',
-	...Object.keys(FACTS.socket).filter((f) => f.includes('.'))
+	...Object.keys(factsWithEvidence('socket')).filter((f) => f.includes('.'))
 ];
 const WEAKEST: readonly Confirmation[] = ['contested', 'unconfirmed', 'confirmed'];
 
@@ -26,7 +26,7 @@ export function doubtsOf(sockets: readonly Socket[]): string[] {
 	const named = (wanted: Confirmation) =>
 		MATTERS.filter((fact) =>
 			sockets.some((s) => !isPlainFilament(fact, valueAt(s, fact)) && confirmationOf('socket', s, fact) === wanted)
-		).map((fact) => FACTS.socket[fact]?.label.toLowerCase() ?? fact);
+		).map((fact) => factOf('socket', fact).label.toLowerCase());
 	const [unconfirmed, contested] = [named('unconfirmed'), named('contested')];
 	return [
 		...(unconfirmed.length > 0 ? [`never confirmed: ${unconfirmed.join(', ')}`] : []),

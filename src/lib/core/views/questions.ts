@@ -1,5 +1,5 @@
-import type { Configuration } from '../model';
-import { FACTS, evidenceText, factText, openQuestions, socketName, type Question } from '../vehicle';
+import { type Configuration, factOf, factText } from '../model';
+import { evidenceText, openQuestions, socketName, type Question } from '../vehicle';
 
 /** An open question in words. */
 export interface QuestionView {
@@ -13,7 +13,7 @@ export interface QuestionView {
 /** The open questions of a record. */
 export function questionViews(configuration: Configuration): QuestionView[] {
 	return openQuestions(configuration).map(({ subject, fact, values }) => {
-		const definition = FACTS[subject.kind][fact] ?? { label: fact };
+		const definition = factOf(subject.kind, fact);
 		const socket = configuration.sockets.find((s) => subject.kind === 'socket' && s.id === subject.id);
 		return {
 			subject,

@@ -1,15 +1,5 @@
-import type { Evidence } from '../model';
-import {
-	FACTS,
-	evidenceText,
-	factText,
-	confirmationOf,
-	valueAt,
-	type Fact,
-	type Confirmation,
-	type Subject,
-	type SubjectKind
-} from '../vehicle';
+import { choiceValues, type Evidence, factLabel, factsWithEvidence, factText, type Fact, type SubjectKind } from '../model';
+import { evidenceText, confirmationOf, valueAt, type Confirmation, type Subject } from '../vehicle';
 
 /** One thing that was said of a fact. */
 export interface SayingView {
@@ -25,6 +15,12 @@ export interface RecordedFact {
 	id: string;
 	label: string;
 	unit: Fact['unit'] | null;
+	/** The words it may have; null where any word or number goes. */
+	choices: string[] | null;
+	/** How to find out, with the minutes it takes; null where nobody needs to be told. */
+	findOut: Fact['findOut'] | null;
+	/** Gates of Match that look at it. */
+	gates: string[];
 	value: unknown;
 	text: string;
 	/** Where the value in force comes from. */
@@ -46,17 +42,20 @@ function saying(fact: Fact, item: Evidence, current: unknown): SayingView {
 /** A filament lamp is what every socket begins with; nobody need say so. */
 export const isPlainFilament = (fact: string, value: unknown) => fact === 'state' && value === 'filament';
 
-/** All facts of a socket, a channel or the flasher, known or not, with their confirmation and everything said of them. */
-export function recordedFacts(kind: SubjectKind, subject: object & Subject): RecordedFact[] {
-	return Object.entries(FACTS[kind]).map(([id, fact]) => {
+/** All facts of a socket, a channel or the flasher, known or not, with their confirmation and everything said of them, in the words of a market. */
+export function recordedFacts(kind: SubjectKind, subject: object & Subject, market?: string): RecordedFact[] {
+	return Object.entries(factsWithEvidence(kind)).map(([id, fact]) => {
 		const value = valueAt(subject, id);
 		const speaking = (subject.evidence ?? []).filter((e) => e.fact === id || id.startsWith(`${e.fact}.`));
 		const live = speaking.filter((e) => !e.overruled).reverse();
 		const inForce = live.find((e) => e.value === undefined || JSON.stringify(e.value) === JSON.stringify(value));
 		return {
 			id,
-			label: fact.label,
+			label: factLabel(fact, market),
 			unit: fact.unit ?? null,
+			choices: choiceValues(fact) ?? null,
+			findOut: fact.findOut ?? null,
+			gates: [...new Set((fact.rules ?? []).map((rule) => rule.split('/')[0] ?? ''))],
 			value: value ?? null,
 			text: factText(fact, value),
 			source:

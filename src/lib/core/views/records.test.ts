@@ -28,7 +28,7 @@ describe('a record on the desk', () => {
 			sayings('lens', 'red', 'customer', { overruled: { on: '2026-04-01', by: 'B', note: 'looked' } })
 		];
 		const lens = recordedFacts('socket', socketWith({ evidence })).find((fact) => fact.id === 'lens');
-		expect(lens).toEqual({
+		expect(lens).toMatchObject({
 			id: 'lens',
 			label: 'Lens',
 			unit: null,

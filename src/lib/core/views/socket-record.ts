@@ -29,7 +29,7 @@ export function socketRecordView(configuration: Configuration, socket: Socket): 
 			functions: socket.functions,
 			names: socket.names ?? []
 		},
-		facts: recordedFacts('socket', socket),
+		facts: recordedFacts('socket', socket, configuration.market),
 		missing: missingOf({ ...draft, facts: factsOf(socket) }),
 		doubts: [...impossible, ...doubts],
 		unit: socket.unit ? { id: socket.unit.id, place: socket.unit.place } : null

@@ -1,7 +1,7 @@
-import type { Configuration, Socket } from '../model';
+import { type Configuration, type Socket, factsWithEvidence } from '../model';
 import { edited, type Edit, type Witness } from '../record';
 import { err } from '../result';
-import { compareStrength, groupName, liveEvidence, twinKey, valueAt, FACTS } from '../vehicle';
+import { compareStrength, groupName, liveEvidence, twinKey, valueAt } from '../vehicle';
 import { withFacts } from './add';
 import { freeSocketId } from './socket-id';
 
@@ -10,7 +10,7 @@ const NOT_MIRRORED: ReadonlySet<string> = new Set(['keyAngle', 'envelope.entry']
 
 /** The facts of a socket by path, leaving out those named. */
 export function factsOf(socket: Socket, leaveOut: ReadonlySet<string> = new Set()): Record<string, unknown> {
-	const paths = Object.keys(FACTS.socket).filter((path) => !leaveOut.has(path));
+	const paths = Object.keys(factsWithEvidence('socket')).filter((path) => !leaveOut.has(path));
 	return Object.fromEntries(
 		paths.flatMap((path) => {
 			const value = valueAt(socket, path);
@@ -25,7 +25,7 @@ function mirrored(socket: Socket, configuration: Configuration, witness: Omit<Wi
 	const id = freeSocketId(socket.functions, socket.zone, side, socket.index, taken);
 	const { zone, index, functions, names, state } = socket;
 	const bare = { id, zone, side, index, functions, ...(names ? { names } : {}), state } satisfies Socket;
-	const [best] = Object.keys(FACTS.socket)
+	const [best] = Object.keys(factsWithEvidence('socket'))
 		.flatMap((fact) => liveEvidence(socket.evidence, fact))
 		.sort(compareStrength);
 	const note = `mirrored from ${socket.id}${best ? `, there ${best.source}` : ''}`;

@@ -1,7 +1,7 @@
-import type { Configuration, Socket } from '../model';
+import { type Configuration, type Socket, factsWithEvidence } from '../model';
 import { edited, type Edit, type Witness } from '../record';
 import { err } from '../result';
-import { FACTS, claim, socketName, socketsInWalk, valueAt, vehicleName } from '../vehicle';
+import { claim, socketName, socketsInWalk, valueAt, vehicleName } from '../vehicle';
 import { withFacts } from './add';
 import { factsOf } from './mirror';
 
@@ -19,7 +19,7 @@ const same = (a: Socket, b: Socket) =>
 
 function offer(ours: Configuration, theirs: Socket): SisterOffer[] {
 	const own = ours.sockets.find((socket) => same(socket, theirs));
-	const facts = Object.keys(FACTS.socket).flatMap((fact) => {
+	const facts = Object.keys(factsWithEvidence('socket')).flatMap((fact) => {
 		const value = valueAt(theirs, fact);
 		const mine = own ? valueAt(own, fact) : undefined;
 		return value === undefined || JSON.stringify(value) === JSON.stringify(mine)

@@ -1,4 +1,4 @@
-import type { Evidence, Side, Zone } from '../model';
+import { factsWithEvidence, type Evidence, type Side, type Zone } from '../model';
 import { FUNCTION_IDS, LAMP_CATEGORIES, lampFunction, type FunctionId } from '../lamps';
 import { bare, wordsOf } from './words';
 
@@ -26,8 +26,21 @@ const term = (text: string, meaning: Meaning, label: string): Term => ({
 });
 const several = (texts: string, meaning: Meaning, label: string): Term[] =>
 	texts.split('|').map((text) => term(text, meaning, label));
-const fact = (texts: string, path: string, value: unknown, label: string): Term[] =>
-	several(texts, { kind: 'fact', facts: { [path]: value } }, label);
+
+/** What is typed for the choices of a socket's facts, as the registry of facts has it. */
+function choiceTerms(): Term[] {
+	return Object.entries(factsWithEvidence('socket')).flatMap(([path, { choices = {} }]) =>
+		Object.entries(choices).flatMap(([value, { label, typed }]) =>
+			// The words as a person says it, and the shorter ones they type; a plain lamp and two contacts go without saying.
+			(SILENT.has(value) ? [] : [label, ...typed]).map((words) =>
+				term(words, { kind: 'fact', facts: { [path]: value } }, label)
+			)
+		)
+	);
+}
+
+/** Choices that are no words of a walk-line: every socket begins as a filament lamp, and festoons are known by their category. */
+const SILENT: ReadonlySet<string> = new Set(['filament', 'festoon', 'straight', 'offset']);
 
 function functionTerms(): Term[] {
 	const named = new Map<string, FunctionId[]>();
@@ -65,30 +78,7 @@ const TERMS: readonly Term[] = [
 	...several('right|r|rh', { kind: 'side', sides: ['right'] }, 'right'),
 	...several('both|pair|lr', { kind: 'side', sides: ['left', 'right'] }, 'left and right'),
 	...several('centre|center|middle|c', { kind: 'side', sides: ['centre'] }, 'centre'),
-	...fact('reflector|bowl', 'optic', 'reflector', 'reflector'),
-	...fact('projector|lens ball', 'optic', 'projector', 'projector'),
-	...fact('lens only|no optic', 'optic', 'lens-only', 'lens only'),
-	...fact('clear|clr', 'lens', 'clear', 'clear lens'),
-	...fact('amber|orange|am', 'lens', 'amber', 'amber lens'),
-	...fact('red', 'lens', 'red', 'red lens'),
-	...fact('smoked|smoke|tinted', 'lens', 'smoked', 'smoked lens'),
-	...fact('blue', 'lens', 'blue', 'blue lens'),
-	...fact('faded', 'lens', 'red-faded', 'faded red lens'),
-	...fact('no lens|open', 'lens', 'none', 'no lens'),
-	...fact('led|factory led', 'state', 'factory-led', 'factory LED'),
-	...fact('sealed', 'state', 'sealed', 'sealed unit'),
-	...fact('standard wiring|std', 'wiring', 'standard', 'standard wiring'),
-	...fact('crossed|crossed wiring|ck', 'wiring', 'crossed', 'crossed wiring'),
-	...fact('twist|twist lock', 'retention', 'twist', 'twist lock'),
-	...fact('spring|spring clip|clip', 'retention', 'spring-clip', 'spring clip'),
-	...fact('ring|locking ring', 'retention', 'ring', 'locking ring'),
-	...fact('push|push in', 'retention', 'push', 'push in'),
-	...fact('screw', 'retention', 'screw', 'screw'),
-	...fact('sealed cap|cap', 'cap.kind', 'stock-sealed', 'sealed cap'),
-	...fact('boot cap|rubber boot', 'cap.kind', 'boot', 'rubber boot'),
-	...fact('no cap', 'cap.kind', 'none', 'no cap'),
-	...fact('plastic', 'surface', 'plastic', 'plastic near'),
-	...fact('metal', 'surface', 'metal-near', 'metal near'),
+	...choiceTerms(),
 	...several('hand|in hand|measured', { kind: 'source', source: 'in-hand' }, 'measured in hand'),
 	...several('manual|handbook|book', { kind: 'source', source: 'manual' }, 'from the manual'),
 	...several('maker|data sheet', { kind: 'source', source: 'maker' }, "from maker's data"),

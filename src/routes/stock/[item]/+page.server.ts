@@ -1,11 +1,10 @@
 import { error, fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import { readClaims } from '$lib/core/claims';
-import { evidence as evidenceSchema, type Product } from '$lib/core/model';
+import { evidence as evidenceSchema, type Product, factOf, factsWithEvidence, keepsEvidence, isNumeric } from '$lib/core/model';
 import { formValues, stockForm } from '$lib/core/exchange';
 import { deratedFlux } from '$lib/core/optics';
 import { recordedFacts } from '$lib/core/views';
-import { FACTS, isNumeric } from '$lib/core/vehicle';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { actorOf } from '$lib/server/actor';
 import { historyOf, stepHistory } from '$lib/server/services/record/history';
@@ -49,7 +48,7 @@ export const load: PageServerLoad = async ({ params }) => {
 					claims: readClaims(item),
 					derated: deratedFlux(item),
 					facts: recordedFacts('product', item).filter((fact) => fact.value !== null || fact.sayings.length > 0),
-					choices: Object.entries(FACTS.product).map(([id, { label, unit }]) => ({ id, label, unit: unit ?? '' })),
+					choices: Object.entries(factsWithEvidence('product')).map(([id, { label, unit }]) => ({ id, label, unit: unit ?? '' })),
 					complaints: await complaintsAbout(db, item.id)
 				}
 			: null
@@ -82,7 +81,7 @@ export const actions: Actions = {
 		const read = evidenceForm.safeParse(Object.fromEntries(await request.formData()));
 		if (!read.success) return fail(400, { problems: [], message: 'Give a value. Nothing was changed.' });
 		const { fact, value, source, note } = read.data;
-		const definition = FACTS.product[fact];
+		const definition = keepsEvidence('product', fact) ? factOf('product', fact) : null;
 		const number = Number(value.replace(',', '.'));
 		if (!definition) return fail(400, { problems: [], message: 'Choose a fact. Nothing was changed.' });
 		if (isNumeric(definition) && !Number.isFinite(number))

@@ -1,5 +1,13 @@
-import { claim, FACTS, withValueAt, type Subject, type SubjectKind } from '../../vehicle';
-import type { Accessory, Configuration, Evidence, Product, Unit } from '../../model';
+import { claim, withValueAt, type Subject } from '../../vehicle';
+import {
+	keepsEvidence,
+	type Accessory,
+	type Configuration,
+	type Evidence,
+	type Product,
+	type SubjectKind,
+	type Unit
+} from '../../model';
 import { fromCell } from './cells';
 import { COLUMNS } from './columns';
 import type { MappedTable, RowProblem } from './incoming';
@@ -143,7 +151,7 @@ export class Assembly {
 		const { witness } = this.#wish;
 		return Object.entries(row.values).reduce<T>(
 			(next, [path, value]) =>
-				witness && path in FACTS[kind]
+				witness && keepsEvidence(kind, path)
 					? claim(kind, next as T & Subject, { fact: path, value, ...witness })
 					: withValueAt(next, path, value),
 			{ ...subject, ...row.more }

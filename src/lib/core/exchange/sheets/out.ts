@@ -1,5 +1,5 @@
-import { factOf, isNumeric, subjectsOf, valueAt, withoutUnit, withValueAt, type SubjectKind } from '../../vehicle';
-import type { Accessory, Configuration, Evidence, Product, Unit } from '../../model';
+import { subjectsOf, valueAt, withoutUnit, withValueAt } from '../../vehicle';
+import { factOf, isNumeric, type SubjectKind, type Accessory, type Configuration, type Evidence, type Product, type Unit } from '../../model';
 import { toCell, type Cell } from './cells';
 import { COLUMNS, type SheetName } from './columns';
 

@@ -1,5 +1,4 @@
-import type { Evidence } from '../../model';
-import { factOf, type SubjectKind } from './facts';
+import { factOf, type Evidence, type SubjectKind } from '../../model';
 import { agree, valueAt, withValueAt } from './path';
 import { liveEvidence } from './strength';
 

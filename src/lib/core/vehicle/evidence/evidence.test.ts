@@ -1,19 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LOW_SOCKET, makeConfiguration, STOP_SOCKET } from '../../../../../tests/support/make';
-import { type Configuration, type Evidence, type Socket, EVIDENCE_SOURCES } from '../../model';
-import {
-	agree,
-	claim,
-	evidenceFor,
-	factOf,
-	factText,
-	openQuestions,
-	settle,
-	confirmationOf,
-	valueAt,
-	withValueAt
-} from '.';
+import { type Configuration, type Evidence, type Socket, EVIDENCE_SOURCES, factOf, factText } from '../../model';
+import { agree, claim, evidenceFor, openQuestions, settle, confirmationOf, valueAt, withValueAt } from '.';
 
 const socketWith = (more: object = {}): Socket => makeConfiguration([{ ...LOW_SOCKET, ...more }]).sockets[0]!;
 const said = (fact: string, value: unknown, source: Evidence['source'], more: object = {}): Evidence => ({

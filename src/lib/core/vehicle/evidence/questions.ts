@@ -1,6 +1,5 @@
-import type { Configuration, Evidence } from '../../model';
+import { factOf, type Configuration, type Evidence, type SubjectKind } from '../../model';
 import type { Subject } from './claim';
-import { factOf, type SubjectKind } from './facts';
 import { agree, valueAt, withValueAt } from './path';
 import { compareStrength, liveEvidence } from './strength';
 

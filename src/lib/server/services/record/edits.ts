@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Evidence } from '../../../core/model';
+import { type Evidence, factOf } from '../../../core/model';
 import {
 	addUsualChannels,
 	claimFacts,
@@ -16,7 +16,7 @@ import {
 	type Edit
 } from '../../../core/record';
 import { err } from '../../../core/result';
-import { agree, claim, factOf, liveEvidence, subjectsOf } from '../../../core/vehicle';
+import { agree, claim, liveEvidence, subjectsOf } from '../../../core/vehicle';
 import { addLine, copyFromSister, markAbsent, mirrorAll } from '../../../core/walk';
 import { findConfiguration } from '../../repositories/configurations';
 import type { Command } from './commands';

@@ -1,16 +1,6 @@
-import type { Channel, Configuration } from '../../../core/model';
+import { type Channel, type Configuration, factOf, factText } from '../../../core/model';
 import { IDENTITY_FIELDS, type SubjectRef } from '../../../core/record';
-import {
-	evidenceText,
-	factOf,
-	factText,
-	functionsText,
-	liveEvidence,
-	socketName,
-	subjectsOf,
-	valueAt,
-	vehicleName
-} from '../../../core/vehicle';
+import { evidenceText, functionsText, liveEvidence, socketName, subjectsOf, valueAt, vehicleName } from '../../../core/vehicle';
 import type { Command } from './commands';
 
 /** What a socket, channel or flasher says of one fact, with its evidence. */

@@ -1,5 +1,6 @@
 import { error } from '@sveltejs/kit';
-import { factOf, factText, vehicleName } from '$lib/core/vehicle';
+import { vehicleName } from '$lib/core/vehicle';
+import { factOf, factText } from '$lib/core/model';
 import { sisterOffers } from '$lib/core/walk';
 import { findConfiguration, listConfigurations } from '$lib/server/repositories/configurations';
 import { database } from '$lib/server/shop';

@@ -1,13 +1,15 @@
-import { FACTS, isNumeric, type SubjectKind } from '../../../vehicle';
-import type { Evidence } from '../../../model';
+import { factOf, isNumeric, type Evidence, type SubjectKind } from '../../../model';
 import type { Assembly, Loose, ReadRow } from '../assembly';
 import { fromCell } from '../cells';
+
+/** The things evidence may be about. */
+const SUBJECTS = ['socket', 'channel', 'flasher', 'product'] as const satisfies readonly SubjectKind[];
 
 function evidenceOf(row: ReadRow): Evidence {
 	const { subject, id: _id, value, ...rest } = row.record;
 	const fact = String(rest.fact ?? '');
-	const definition = FACTS[subject as SubjectKind]?.[fact];
-	const isNumber = definition !== undefined && isNumeric(definition);
+	const isSubject = (SUBJECTS as readonly unknown[]).includes(subject);
+	const isNumber = isSubject && isNumeric(factOf(subject as SubjectKind, fact));
 	const text = String(value ?? '');
 	const number = Number(text.replace(',', '.'));
 	const json = /^[[{"]/.test(text) ? fromCell('json', text) : null;

@@ -1,0 +1,79 @@
+/** A choice a fact may have: how it is said, and what else people type for it. */
+export interface FactChoice {
+	label: string;
+	typed: readonly string[];
+}
+
+/** How the value of a fact is written: in a cell, in a form, in evidence. */
+export type FactKind = 'text' | 'choice' | 'number' | 'count' | 'list' | 'lines' | 'pairs' | 'json';
+
+/** One fact of a record: everything that forms, evidence, sheets, questions, drawings and rules need to know of it. */
+export interface Fact {
+	kind: FactKind;
+	label: string;
+	/** What it is called in a market that says it otherwise, by market code. */
+	labels?: Readonly<Record<string, string>>;
+	unit?: 'mm' | '°' | 'A' | 'ohm' | 'Hz' | 'per minute' | 'lm' | 'W' | 'V' | 's' | 'K' | 'nm' | 'C' | 'F' | 'h';
+	/** The words it may have; absent where any word or number goes. */
+	choices?: Readonly<Record<string, FactChoice>>;
+	/** Two readings no further apart than this agree. */
+	tolerance?: number;
+	/** True when sources are kept for it, and may disagree. */
+	evidence?: true;
+	/** Its column in a spreadsheet: the heading, and what others call it. Absent where it has none. */
+	sheet?: { heading: string; also?: readonly string[] };
+	/** Group of the stock form it stands in, and what is said below the field. */
+	form?: { group: string; label?: string; hint?: string };
+	/** How somebody finds out, and about how long it takes, min. */
+	findOut?: { how: string; minutes: number };
+	/** Rules of Match whose findings change with it, by their place under `match/gates`. */
+	rules?: readonly string[];
+}
+
+/** The things of a record that have facts. */
+export type SubjectKind = 'vehicle' | 'socket' | 'channel' | 'flasher' | 'product' | 'accessory';
+
+/** Facts of one kind of thing, by their dotted path in the record. */
+export type FactTable = Readonly<Record<string, Fact>>;
+
+/**
+ * Choices with the words for them: the first one is how it is said, all of them may be typed.
+ * @example choices<Side>({ left: 'left|l', right: 'right|r', centre: 'centre|middle' })
+ */
+export function choices<T extends string>(words: Readonly<Record<T, string>>): Readonly<Record<T, FactChoice>> {
+	const entries = Object.entries<string>(words).map(([value, text]) => {
+		const [label = value, ...typed] = text.split('|');
+		return [value, { label, typed }];
+	});
+	return Object.fromEntries(entries);
+}
+
+/** Choices that are said as they are kept, hyphens apart. */
+export function plainChoices<T extends string>(values: readonly T[]): Readonly<Record<T, FactChoice>> {
+	const entries = values.map((value) => [value, { label: value.replaceAll('-', ' '), typed: [] }]);
+	return Object.fromEntries(entries);
+}
+
+/** The values a fact may have; undefined where any word or number goes. */
+export function choiceValues({ choices: all }: Fact): string[] | undefined {
+	return all && Object.keys(all);
+}
+
+/** True when the values of a fact are numbers. */
+export function isNumeric({ kind }: Fact): boolean {
+	return kind === 'number' || kind === 'count';
+}
+
+/** What a fact is called in a market. */
+export function factLabel({ label, labels }: Fact, market?: string): string {
+	return (market !== undefined && labels && Object.hasOwn(labels, market) && labels[market]) || label;
+}
+
+/** A fact's value in words. @example factText(FACTS.socket.keyAngle, 30) // "30°" */
+export function factText({ unit }: Fact, value: unknown): string {
+	if (value === undefined || value === null) return 'not known';
+	if (typeof value === 'string') return value;
+	const text = typeof value === 'object' ? JSON.stringify(value) : String(value).replaceAll('-', ' ');
+	if (!unit) return text;
+	return unit === '°' ? `${String(value)}°` : `${String(value)} ${unit}`;
+}

@@ -1,0 +1,333 @@
+import {
+	CLAIMED_PER,
+	COLLARS,
+	COOLINGS,
+	DRIVER_PLACES,
+	EMISSIONS,
+	LIGHT_COLOURS,
+	POLARITIES,
+	PRODUCT_KINDS,
+	PRODUCT_MODES,
+	PRODUCT_WIRINGS
+} from '../product';
+import { plainChoices, type Fact, type FactTable } from './fact';
+
+const WHAT = 'What it is';
+const LIGHT = 'Light';
+const ELECTRICS = 'Electrics';
+const BODY = 'Body';
+
+/** A length of the lamp, mm. */
+const length = (
+	rules: readonly string[],
+	label: string,
+	heading: string,
+	also: readonly string[],
+	hint?: string
+): Fact => ({
+	kind: 'number',
+	label,
+	unit: 'mm',
+	tolerance: 0.5,
+	evidence: true,
+	sheet: { heading, also },
+	form: { group: BODY, ...(hint ? { hint } : {}) },
+	rules,
+	findOut: { how: 'Measure it on the lamp in hand.', minutes: 1 }
+});
+
+const onTheBench = (minutes: number) => ({ how: 'Measure it on the bench at 13.5 V.', minutes });
+const BY_EYE = { how: 'Look at the lamp in hand.', minutes: 1 };
+
+/** Facts of a lamp or assembly on sale, in the order of its form. */
+export const PRODUCT_FACTS = {
+	id: { kind: 'text', label: 'Id', sheet: { heading: 'id', also: ['product', 'product id'] } },
+	maker: {
+		kind: 'text',
+		label: 'Maker',
+		sheet: { heading: 'maker', also: ['brand', 'manufacturer'] },
+		form: { group: WHAT }
+	},
+	name: {
+		kind: 'text',
+		label: 'Name',
+		sheet: { heading: 'name', also: ['description', 'title'] },
+		form: { group: WHAT }
+	},
+	kind: {
+		rules: [
+			'base/cap',
+			'base/twin-contact',
+			'base/functions',
+			'base/holder',
+			'size/front',
+			'size/rear',
+			'size/focus',
+			'size/clocking',
+			'size/retention',
+			'size/entry',
+			'size/driver',
+			'size/filament',
+			'colour/boundary',
+			'colour/cabin',
+			'colour/surviving-light',
+			'colour/dim-mode',
+			'colour/temperature',
+			'colour/neighbours',
+			'electrics/monitor',
+			'electrics/pulsed-feed',
+			'heat/steady',
+			'law/caution',
+			'law/policy'
+		],
+		kind: 'choice',
+		label: 'Kind',
+		choices: plainChoices(PRODUCT_KINDS),
+		sheet: { heading: 'kind', also: ['type'] },
+		form: { group: WHAT }
+	},
+	fits: {
+		rules: ['base/cap', 'base/festoon', 'size/filament', 'colour/boundary', 'colour/surviving-light'],
+		kind: 'lines',
+		label: 'Made for',
+		sheet: { heading: 'fits', also: ['made for', 'bulb', 'lamp category', 'base', 'socket'] },
+		form: { group: WHAT, hint: 'lamp categories, parted by | such as P21W | 1156' }
+	},
+	modes: {
+		rules: ['base/functions', 'colour/boundary', 'colour/dim-mode', 'law/switchback'],
+		kind: 'list',
+		label: 'Modes',
+		choices: plainChoices(PRODUCT_MODES),
+		sheet: { heading: 'modes' },
+		form: { group: WHAT, hint: 'single, dual, switchback-a or switchback-b' }
+	},
+	wiring: {
+		rules: ['base/twin-contact'],
+		kind: 'choice',
+		label: 'Wiring',
+		choices: plainChoices(PRODUCT_WIRINGS),
+		evidence: true,
+		sheet: { heading: 'wiring' },
+		form: { group: WHAT, label: 'Twin-contact wiring' },
+		findOut: { how: 'Measure which contacts of the lamp are joined.', minutes: 3 }
+	},
+	'colour.kind': {
+		rules: [
+			'colour/boundary',
+			'colour/cabin',
+			'colour/surviving-light',
+			'colour/dim-mode',
+			'colour/temperature',
+			'colour/neighbours'
+		],
+		kind: 'choice',
+		label: 'Colour',
+		choices: plainChoices(LIGHT_COLOURS),
+		sheet: { heading: 'colour', also: ['color', 'light'] },
+		form: { group: LIGHT }
+	},
+	'colour.cct': {
+		rules: [
+			'colour/boundary',
+			'colour/cabin',
+			'colour/surviving-light',
+			'colour/dim-mode',
+			'colour/temperature',
+			'colour/neighbours'
+		],
+		kind: 'number',
+		label: 'Colour temperature',
+		unit: 'K',
+		tolerance: 50,
+		evidence: true,
+		sheet: { heading: 'cct', also: ['kelvin', 'colour temperature', 'color temperature'] },
+		form: { group: LIGHT },
+		findOut: { how: 'Compare it beside a lamp of known colour temperature, or measure it.', minutes: 5 }
+	},
+	'colour.peak': {
+		rules: ['colour/boundary', 'colour/cabin', 'colour/surviving-light', 'colour/dim-mode'],
+		kind: 'number',
+		label: 'Peak wavelength',
+		unit: 'nm',
+		tolerance: 2,
+		evidence: true,
+		sheet: { heading: 'peak', also: ['wavelength', 'nm'] },
+		form: { group: LIGHT },
+		findOut: { how: 'Ask the maker, or measure it with a spectrometer.', minutes: 10 }
+	},
+	emission: {
+		rules: ['size/clocking'],
+		kind: 'choice',
+		label: 'Shines',
+		choices: plainChoices(EMISSIONS),
+		sheet: { heading: 'emission' },
+		form: { group: LIGHT }
+	},
+	'flux.claimed': {
+		rules: ['colour/surviving-light', 'colour/dim-mode'],
+		kind: 'number',
+		label: 'Flux, claimed',
+		unit: 'lm',
+		sheet: { heading: 'claimed', also: ['lumen', 'lumens', 'lm', 'flux'] },
+		form: { group: LIGHT }
+	},
+	'flux.per': {
+		rules: ['colour/surviving-light', 'colour/dim-mode'],
+		kind: 'choice',
+		label: 'Claimed per',
+		choices: plainChoices(CLAIMED_PER),
+		sheet: { heading: 'per' },
+		form: { group: LIGHT }
+	},
+	'flux.measured': {
+		rules: ['colour/surviving-light', 'colour/dim-mode'],
+		kind: 'number',
+		label: 'Measured flux',
+		unit: 'lm',
+		tolerance: 5,
+		evidence: true,
+		sheet: { heading: 'measured', also: ['measured lumens'] },
+		form: { group: LIGHT, label: 'Flux, measured' },
+		findOut: { how: 'Measure it against a lamp of known flux at the same distance.', minutes: 10 }
+	},
+	'flux.minor': {
+		rules: ['colour/dim-mode'],
+		kind: 'number',
+		label: 'Flux of the dim mode',
+		unit: 'lm',
+		tolerance: 2,
+		evidence: true,
+		sheet: { heading: 'minorFlux', also: ['dim lumens'] },
+		form: { group: LIGHT },
+		findOut: { how: 'Measure both modes at the same distance.', minutes: 10 }
+	},
+	'power.at13v5': {
+		rules: ['colour/surviving-light', 'colour/dim-mode', 'electrics/monitor', 'heat/steady'],
+		kind: 'number',
+		label: 'Power at 13.5 V',
+		unit: 'W',
+		tolerance: 0.1,
+		evidence: true,
+		sheet: { heading: 'at13v5', also: ['power', 'watt', 'watts', 'w'] },
+		form: { group: ELECTRICS },
+		findOut: onTheBench(3)
+	},
+	'power.minor': {
+		rules: ['electrics/monitor'],
+		kind: 'number',
+		label: 'Power of the dim mode',
+		unit: 'W',
+		tolerance: 0.05,
+		evidence: true,
+		sheet: { heading: 'minor', also: ['dim power'] },
+		form: { group: ELECTRICS },
+		findOut: onTheBench(3)
+	},
+	builtInLoad: {
+		rules: ['electrics/monitor', 'heat/steady'],
+		kind: 'number',
+		label: 'Built-in load',
+		unit: 'W',
+		tolerance: 0.2,
+		evidence: true,
+		sheet: { heading: 'builtInLoad', also: ['built in load'] },
+		form: { group: ELECTRICS },
+		findOut: { how: 'Measure the current below its turn-on voltage: what flows there is the load.', minutes: 5 }
+	},
+	turnOn: {
+		rules: ['electrics/monitor'],
+		kind: 'number',
+		label: 'Lights from',
+		unit: 'V',
+		tolerance: 0.2,
+		evidence: true,
+		sheet: { heading: 'turnOn', also: ['turn on'] },
+		form: { group: ELECTRICS },
+		findOut: { how: 'Raise the voltage on the bench until it lights.', minutes: 3 }
+	},
+	startUp: {
+		kind: 'number',
+		label: 'Start-up time',
+		unit: 's',
+		tolerance: 0.001,
+		evidence: true,
+		sheet: { heading: 'startUp', also: ['start up'] },
+		form: { group: ELECTRICS },
+		findOut: { how: 'Film it in slow motion beside a plain lamp as both are switched on.', minutes: 10 }
+	},
+	polarity: {
+		kind: 'choice',
+		label: 'Polarity',
+		choices: plainChoices(POLARITIES),
+		evidence: true,
+		sheet: { heading: 'polarity' },
+		form: { group: ELECTRICS },
+		findOut: { how: 'Try it both ways round on the bench.', minutes: 1 }
+	},
+	'driver.where': {
+		rules: ['size/driver'],
+		kind: 'choice',
+		label: 'Driver',
+		choices: plainChoices(DRIVER_PLACES),
+		evidence: true,
+		sheet: { heading: 'driver' },
+		form: { group: ELECTRICS },
+		findOut: BY_EYE
+	},
+	'size.frontLength': length(['size/front', 'size/entry'], 'Front length', 'frontLength', ['front length']),
+	'size.frontDiameter': length(['size/front'], 'Front diameter', 'frontDiameter', ['front diameter']),
+	'size.lightCentre': length(['size/focus'], 'Light centre', 'lightCentre', ['light centre', 'lcl']),
+	'size.rearLength': length(['size/rear', 'size/entry', 'size/driver'], 'Rear length', 'rearLength', ['rear length']),
+	'size.rearDiameter': length(['size/rear', 'size/driver'], 'Rear diameter', 'rearDiameter', ['rear diameter']),
+	'size.length': length(['base/festoon'], 'Length over the caps', 'length', ['festoon length'], 'festoons'),
+	collar: {
+		rules: ['size/clocking', 'size/retention'],
+		kind: 'choice',
+		label: 'Collar',
+		choices: plainChoices(COLLARS),
+		evidence: true,
+		sheet: { heading: 'collar' },
+		form: { group: BODY },
+		findOut: { how: 'Try in hand whether the collar turns, or comes off.', minutes: 1 }
+	},
+	emitterAngle: {
+		rules: ['size/clocking'],
+		kind: 'number',
+		label: 'Emitter angle',
+		unit: '°',
+		tolerance: 2,
+		evidence: true,
+		sheet: { heading: 'emitterAngle', also: ['emitter angle'] },
+		form: { group: BODY },
+		findOut: { how: 'Look from the front: from the key to the plane of the chips, clockwise.', minutes: 2 }
+	},
+	cooling: {
+		rules: ['size/rear', 'heat/steady'],
+		kind: 'choice',
+		label: 'Cooling',
+		choices: plainChoices(COOLINGS),
+		evidence: true,
+		sheet: { heading: 'cooling' },
+		form: { group: BODY },
+		findOut: BY_EYE
+	},
+	limit: {
+		rules: ['heat/steady'],
+		kind: 'number',
+		label: 'Temperature limit',
+		unit: 'C',
+		tolerance: 2,
+		evidence: true,
+		sheet: { heading: 'limit', also: ['temperature limit'] },
+		form: { group: BODY },
+		findOut: { how: 'Ask the maker for the highest temperature of the body.', minutes: 5 }
+	},
+	ip: { kind: 'text', label: 'Ingress code', sheet: { heading: 'ip', also: ['ingress'] }, form: { group: BODY } },
+	life: {
+		kind: 'count',
+		label: 'Life, claimed',
+		unit: 'h',
+		sheet: { heading: 'life', also: ['hours'] },
+		form: { group: BODY }
+	}
+} as const satisfies FactTable;

@@ -1,0 +1,244 @@
+import { ENTRIES, SIDES, ZONES, type CapKind, type Lens, type Retention, type Socket } from '../socket';
+import { choices, plainChoices, type Fact, type FactTable } from './fact';
+
+/** A length measured with a ruler, mm. */
+const measured = (
+	rules: readonly string[],
+	label: string,
+	heading: string,
+	also: readonly string[],
+	findOut: Fact['findOut']
+): Fact => ({
+	kind: 'number',
+	label,
+	unit: 'mm',
+	tolerance: 0.5,
+	evidence: true,
+	sheet: { heading, also },
+	rules,
+	...(findOut ? { findOut } : {})
+});
+
+/** Facts of a lamp holder, in the order a desk shows them. */
+export const SOCKET_FACTS = {
+	id: { kind: 'text', label: 'Id', sheet: { heading: 'id', also: ['socket', 'position id'] } },
+	zone: {
+		rules: ['colour/boundary', 'heat/steady'],
+		kind: 'choice',
+		label: 'Zone',
+		choices: plainChoices(ZONES),
+		sheet: { heading: 'zone', also: ['position', 'location'] }
+	},
+	side: { kind: 'choice', label: 'Side', choices: plainChoices(SIDES), sheet: { heading: 'side' } },
+	index: { kind: 'count', label: 'Number', sheet: { heading: 'index', also: ['no', 'number'] } },
+	functions: {
+		rules: [
+			'base/functions',
+			'size/focus',
+			'size/clocking',
+			'colour/boundary',
+			'colour/cabin',
+			'colour/surviving-light',
+			'colour/dim-mode',
+			'colour/temperature',
+			'colour/neighbours',
+			'electrics/monitor',
+			'heat/steady',
+			'law/caution',
+			'law/policy',
+			'law/switchback'
+		],
+		kind: 'list',
+		label: 'Functions',
+		sheet: { heading: 'functions', also: ['function', 'use', 'lamp function'] }
+	},
+	names: { kind: 'lines', label: 'Also called', sheet: { heading: 'names' } },
+	category: {
+		rules: [
+			'base/cap',
+			'base/category-data',
+			'base/twin-contact',
+			'base/functions',
+			'base/holder',
+			'base/festoon',
+			'size/front',
+			'size/rear',
+			'size/focus',
+			'size/retention',
+			'size/entry',
+			'size/driver',
+			'size/filament',
+			'colour/surviving-light',
+			'colour/dim-mode',
+			'electrics/monitor',
+			'heat/steady'
+		],
+		kind: 'text',
+		label: 'Lamp category',
+		labels: { US: 'Bulb number' },
+		evidence: true,
+		sheet: {
+			heading: 'category',
+			also: ['bulb', 'lamp', 'bulb type', 'lamp type', 'lamp category', 'bulb size']
+		},
+		findOut: { how: 'Take the lamp out and read what is stamped on its base.', minutes: 5 }
+	},
+	state: {
+		kind: 'choice',
+		label: 'State',
+		choices: choices<Socket['state']>({
+			filament: 'filament',
+			'factory-led': 'factory LED|led',
+			sealed: 'sealed unit|sealed'
+		}),
+		evidence: true,
+		sheet: { heading: 'state' },
+		findOut: { how: 'Look into the lamp while it is lit: dots of light are LEDs, a wire is a filament.', minutes: 1 }
+	},
+	lens: {
+		rules: ['colour/boundary', 'colour/cabin', 'colour/surviving-light', 'colour/dim-mode', 'colour/neighbours'],
+		kind: 'choice',
+		label: 'Lens',
+		choices: choices<Lens>({
+			clear: 'clear lens|clear|clr',
+			amber: 'amber lens|amber|orange|am',
+			red: 'red lens|red',
+			smoked: 'smoked lens|smoked|smoke|tinted',
+			blue: 'blue lens|blue',
+			'red-faded': 'faded red lens|faded',
+			none: 'no lens|open'
+		}),
+		evidence: true,
+		sheet: { heading: 'lens', also: ['lens colour', 'lens color'] },
+		findOut: { how: 'Look at the lens with the lamp off.', minutes: 1 }
+	},
+	optic: {
+		rules: ['law/policy'],
+		kind: 'choice',
+		label: 'Optic',
+		choices: choices<NonNullable<Socket['optic']>>({
+			reflector: 'reflector|bowl',
+			projector: 'projector|lens ball',
+			'lens-only': 'lens only|no optic'
+		}),
+		evidence: true,
+		sheet: { heading: 'optic', also: ['reflector/projector', 'housing'] },
+		findOut: { how: 'Look into the lamp: a round lens in front of the bulb is a projector.', minutes: 1 }
+	},
+	wiring: {
+		rules: ['base/twin-contact'],
+		kind: 'choice',
+		label: 'Wiring',
+		choices: choices<NonNullable<Socket['wiring']>>({
+			standard: 'standard wiring|std',
+			crossed: 'crossed wiring|crossed|ck'
+		}),
+		evidence: true,
+		sheet: { heading: 'wiring' },
+		findOut: {
+			how: 'Lamp out, lamps off: measure from each of the four contacts to bare metal; the two near 0 ohm are the earths.',
+			minutes: 5
+		}
+	},
+	retention: {
+		rules: ['size/retention'],
+		kind: 'choice',
+		label: 'Held by',
+		choices: choices<Retention>({
+			twist: 'twist lock|twist',
+			'spring-clip': 'spring clip|spring|clip',
+			ring: 'locking ring|ring',
+			push: 'push in|push',
+			festoon: 'two contacts',
+			screw: 'screw'
+		}),
+		evidence: true,
+		sheet: { heading: 'retention', also: ['held by'] },
+		findOut: { how: 'Look how the lamp that came out was held.', minutes: 2 }
+	},
+	keyAngle: {
+		rules: ['size/clocking'],
+		kind: 'number',
+		label: 'Key angle',
+		unit: '°',
+		tolerance: 2,
+		evidence: true,
+		sheet: { heading: 'keyAngle', also: ['key angle'] },
+		findOut: { how: 'Look from the front where the key of the locked lamp stands, clockwise from the top.', minutes: 3 }
+	},
+	surface: {
+		kind: 'choice',
+		label: 'Surface near',
+		choices: choices<NonNullable<Socket['surface']>>({
+			'metal-near': 'metal near|metal',
+			plastic: 'plastic near|plastic'
+		}),
+		evidence: true,
+		sheet: { heading: 'surface' },
+		findOut: { how: 'Feel what is within reach of the holder: bare metal or plastic.', minutes: 1 }
+	},
+	'cap.kind': {
+		rules: ['size/driver', 'heat/steady'],
+		kind: 'choice',
+		label: 'Cap behind',
+		choices: choices<CapKind>({
+			'stock-sealed': 'sealed cap|cap',
+			boot: 'rubber boot|boot cap',
+			none: 'no cap'
+		}),
+		evidence: true,
+		sheet: { heading: 'cap' },
+		findOut: { how: 'Look at the back of the lamp.', minutes: 2 }
+	},
+	'cap.depth': measured([], 'Depth inside the cap', 'capDepth', ['cap depth'], {
+		how: 'Measure from the rim of the cap to its bottom.',
+		minutes: 2
+	}),
+	'envelope.frontLength': measured(['size/front'], 'Front length', 'frontLength', ['front length'], {
+		how: 'Lamp out: push a rod in through the holder until it touches the lens, and measure it from the seat.',
+		minutes: 5
+	}),
+	'envelope.frontDiameter': measured(['size/front'], 'Front diameter', 'frontDiameter', ['front diameter'], {
+		how: 'Measure the free width around the lamp, inside the lens.',
+		minutes: 5
+	}),
+	'envelope.opening': measured(['size/front'], 'Opening', 'opening', [], {
+		how: 'Lamp out: measure the hole its front goes through.',
+		minutes: 3
+	}),
+	'envelope.rearDepth': measured(
+		['size/rear', 'size/entry', 'size/driver'],
+		'Depth behind',
+		'rearDepth',
+		['rear depth', 'depth behind'],
+		{
+			how: 'Measure from the seat of the lamp to the inside of the closed cap.',
+			minutes: 4
+		}
+	),
+	'envelope.rearDiameter': measured(
+		['size/rear', 'size/driver'],
+		'Diameter behind',
+		'rearDiameter',
+		['rear diameter'],
+		{
+			how: 'Measure the free width behind the seat of the lamp.',
+			minutes: 4
+		}
+	),
+	'envelope.holderLength': measured(['base/festoon'], 'Holder length', 'holderLength', ['holder length'], {
+		how: 'Measure between the two contacts of the empty holder.',
+		minutes: 2
+	}),
+	'envelope.entry': {
+		rules: ['size/entry'],
+		kind: 'choice',
+		label: 'Entry',
+		choices: plainChoices(ENTRIES),
+		evidence: true,
+		sheet: { heading: 'entry' },
+		findOut: { how: 'See whether the lamp that came out was drawn straight back or had to be tilted.', minutes: 2 }
+	},
+	'unit.id': { kind: 'text', label: 'Lamp unit', sheet: { heading: 'unit' } },
+	'unit.place': { kind: 'text', label: 'Place in the unit', sheet: { heading: 'unitPlace' } }
+} as const satisfies FactTable;
