@@ -27,7 +27,7 @@ export default defineConfig({
 		}
 	},
 	webServer: {
-		command: 'node --import tsx src/cli/main.ts load-demo && node scripts/serve.mjs',
+		command: 'node node_modules/.rotalux-cli/main.js load-demo && node scripts/serve.mjs',
 		url: `http://127.0.0.1:${PORT}/health`,
 		env: { PORT, ROTALUX_DATA: '.rotalux/e2e' },
 		reuseExistingServer: false,

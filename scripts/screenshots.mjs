@@ -71,7 +71,7 @@ async function reviseKit(page, balance) {
 }
 
 const only = process.argv.slice(2);
-spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/main.ts', 'load-demo'], {
+spawnSync(process.execPath, ['node_modules/.rotalux-cli/main.js', 'load-demo'], {
 	env,
 	stdio: ['ignore', 'ignore', 'inherit']
 });

@@ -3,8 +3,9 @@ import { BadInput } from './io';
 
 const BAD_INPUT = 2;
 
-function help(): string {
-	return ['Commands:', ...Object.values(COMMANDS).map(({ usage }) => `  ./rotalux ${usage}`)].join('\n');
+async function help(): Promise<string> {
+	const commands = await Promise.all(Object.values(COMMANDS).map((load) => load()));
+	return ['Commands:', ...commands.map(({ usage }) => `  ./rotalux ${usage}`)].join('\n');
 }
 
 /** Words for a failure a person can act on; null when it is a fault of the code. */
@@ -15,12 +16,13 @@ function plain(error: unknown): string | null {
 }
 
 async function main([name = '', ...args]: string[]): Promise<number> {
-	const command = COMMANDS[name];
-	if (!command) {
-		process.stderr.write(`${name ? `There is no command "${name}".` : 'No command is given.'}\n${help()}\n`);
+	const load = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
+	if (!load) {
+		process.stderr.write(`${name ? `There is no command "${name}".` : 'No command is given.'}\n${await help()}\n`);
 		return BAD_INPUT;
 	}
 	try {
+		const command = await load();
 		const { output, exit = 0 } = await command.run(args);
 		await write(
 			typeof output === 'string' || Buffer.isBuffer(output) ? output : `${JSON.stringify(output, null, 2)}\n`

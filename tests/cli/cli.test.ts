@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
+import { build } from 'vite';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { demoDocument } from '../../src/lib/server/demo/document';
@@ -10,7 +11,7 @@ const demo = join(folder, 'demo.json');
 
 /** Runs the command line as a person would. */
 function run(args: string[], input?: string) {
-	const result = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/main.ts', ...args], {
+	const result = spawnSync(process.execPath, ['node_modules/.rotalux-cli/main.js', ...args], {
 		encoding: 'utf8',
 		input,
 		env: { ...process.env, ROTALUX_DATA: folder },
@@ -25,7 +26,8 @@ function file(name: string, content: unknown): string {
 	return path;
 }
 
-beforeAll(() => {
+beforeAll(async () => {
+	await build({ configFile: 'src/cli/vite.config.ts' });
 	expect(run(['load-demo']).status).toBe(0);
 	writeFileSync(demo, run(['export']).stdout);
 });

@@ -1,31 +1,18 @@
 import type { Command } from '../io';
-import { check } from './check';
-import { circuit } from './circuit';
-import { claims } from './claims';
-import { clock } from './clock';
-import { colour } from './colour';
-import { exportShop } from './export';
-import { feed } from './feed';
-import { heat } from './heat';
-import { importFile } from './import';
-import { kit } from './kit';
-import { loadDemoData } from './load-demo';
-import { match } from './match';
-import { resistor } from './resistor';
 
-/** Every command. A new one is a file here and an entry in this list. */
-export const COMMANDS: Readonly<Record<string, Command>> = {
-	check,
-	match,
-	circuit,
-	colour,
-	resistor,
-	heat,
-	clock,
-	claims,
-	kit,
-	feed,
-	import: importFile,
-	export: exportShop,
-	'load-demo': loadDemoData
+/** Every command, read when it is asked for. A new one is a file here and an entry in this list. */
+export const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
+	check: async () => (await import('./check')).check,
+	match: async () => (await import('./match')).match,
+	circuit: async () => (await import('./circuit')).circuit,
+	colour: async () => (await import('./colour')).colour,
+	resistor: async () => (await import('./resistor')).resistor,
+	heat: async () => (await import('./heat')).heat,
+	clock: async () => (await import('./clock')).clock,
+	claims: async () => (await import('./claims')).claims,
+	kit: async () => (await import('./kit')).kit,
+	feed: async () => (await import('./feed')).feed,
+	import: async () => (await import('./import')).importFile,
+	export: async () => (await import('./export')).exportShop,
+	'load-demo': async () => (await import('./load-demo')).loadDemoData
 };

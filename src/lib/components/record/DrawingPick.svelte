@@ -10,7 +10,11 @@
 	}: { value: string; fact: Fact; strokes: Readonly<Record<string, string>>; label: string } = $props();
 
 	const kinds = $derived([
-		...Object.entries(fact.choices ?? {}).map(([kind, choice]) => ({ kind, label: choice.label, path: strokes[kind] ?? '' })),
+		...Object.entries(fact.choices ?? {}).map(([kind, choice]) => ({
+			kind,
+			label: choice.label,
+			path: strokes[kind] ?? ''
+		})),
 		{ kind: '', label: 'not known', path: '' }
 	]);
 

@@ -1,4 +1,12 @@
-import { choiceValues, type Evidence, factLabel, factsWithEvidence, factText, type Fact, type SubjectKind } from '../model';
+import {
+	choiceValues,
+	type Evidence,
+	factLabel,
+	factsWithEvidence,
+	factText,
+	type Fact,
+	type SubjectKind
+} from '../model';
 import { evidenceText, confirmationOf, valueAt, type Confirmation, type Subject } from '../vehicle';
 
 /** One thing that was said of a fact. */

@@ -35,7 +35,7 @@ const jobs = new Map<string, KeptJob>();
 let pool: Promise<Piscina> | undefined;
 
 async function threads(): Promise<Piscina> {
-	pool ??= import('./import.worker').then((actor) => startPool(actor, 1));
+	pool ??= import('./import.worker').then((worker) => startPool(worker, 1));
 	return pool;
 }
 

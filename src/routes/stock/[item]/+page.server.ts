@@ -1,7 +1,14 @@
 import { error, fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import { readClaims } from '$lib/core/claims';
-import { evidence as evidenceSchema, type Product, factOf, factsWithEvidence, keepsEvidence, isNumeric } from '$lib/core/model';
+import {
+	evidence as evidenceSchema,
+	type Product,
+	factOf,
+	factsWithEvidence,
+	keepsEvidence,
+	isNumeric
+} from '$lib/core/model';
 import { formValues, stockForm } from '$lib/core/exchange';
 import { deratedFlux } from '$lib/core/optics';
 import { recordedFacts } from '$lib/core/views';
@@ -48,7 +55,11 @@ export const load: PageServerLoad = async ({ params }) => {
 					claims: readClaims(item),
 					derated: deratedFlux(item),
 					facts: recordedFacts('product', item).filter((fact) => fact.value !== null || fact.sayings.length > 0),
-					choices: Object.entries(factsWithEvidence('product')).map(([id, { label, unit }]) => ({ id, label, unit: unit ?? '' })),
+					choices: Object.entries(factsWithEvidence('product')).map(([id, { label, unit }]) => ({
+						id,
+						label,
+						unit: unit ?? ''
+					})),
 					complaints: await complaintsAbout(db, item.id)
 				}
 			: null

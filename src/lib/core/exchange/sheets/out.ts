@@ -1,5 +1,14 @@
 import { subjectsOf, valueAt, withoutUnit, withValueAt } from '../../vehicle';
-import { factOf, isNumeric, type SubjectKind, type Accessory, type Configuration, type Evidence, type Product, type Unit } from '../../model';
+import {
+	factOf,
+	isNumeric,
+	type SubjectKind,
+	type Accessory,
+	type Configuration,
+	type Evidence,
+	type Product,
+	type Unit
+} from '../../model';
 import { toCell, type Cell } from './cells';
 import { COLUMNS, type SheetName } from './columns';
 

@@ -1,6 +1,14 @@
 import { type Channel, type Configuration, factOf, factText } from '../../../core/model';
 import { IDENTITY_FIELDS, type SubjectRef } from '../../../core/record';
-import { evidenceText, functionsText, liveEvidence, socketName, subjectsOf, valueAt, vehicleName } from '../../../core/vehicle';
+import {
+	evidenceText,
+	functionsText,
+	liveEvidence,
+	socketName,
+	subjectsOf,
+	valueAt,
+	vehicleName
+} from '../../../core/vehicle';
 import type { Command } from './commands';
 
 /** What a socket, channel or flasher says of one fact, with its evidence. */
