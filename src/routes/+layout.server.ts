@@ -1,4 +1,5 @@
 import { readCurrency } from '$lib/server/services/policy';
+import { timeZone } from '$lib/server/shop-time';
 import { personOf } from '$lib/server/actor';
 import { readSetting } from '$lib/server/repositories/settings';
 import { database } from '$lib/server/shop';
@@ -8,6 +9,7 @@ export const load: LayoutServerLoad = async ({ cookies }) => {
 	const db = await database();
 	return {
 		currency: await readCurrency(db),
+		timeZone: timeZone(),
 		person: personOf(cookies),
 		demo: (await readSetting(db, 'demo')) === true
 	};

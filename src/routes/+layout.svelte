@@ -2,11 +2,13 @@
 	import './layout.css';
 	import { ModeWatcher } from 'mode-watcher';
 	import Rail from '$lib/components/ui/Rail.svelte';
+	import { provideShop } from '$lib/components/ui/shop-formats';
 	import Shortcuts from '$lib/components/ui/Shortcuts.svelte';
 
 	import { page } from '$app/state';
 
 	let { data, children } = $props();
+	provideShop(() => data);
 
 	/** Pages for customers stand alone, without the rooms of the shop. */
 	const alone = $derived(page.route.id?.startsWith('/k/') ?? false);

@@ -69,7 +69,7 @@
 	</form>
 	<div aria-live="polite">
 		{#if data.reply}
-			<CounterAnswers reply={data.reply} currency={data.currency} />
+			<CounterAnswers reply={data.reply} />
 		{:else if data.vehicles.length > 0}
 			<h2 class="mb-2">Vehicles on record</h2>
 			<ul class="grid gap-2 sm:grid-cols-2">

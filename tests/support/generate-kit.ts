@@ -174,7 +174,7 @@ export function generateKitCase(
 	return {
 		configuration: configurations[0] as Configuration,
 		catalogue: compileCatalogue(list),
-		shop: { policy: { headlamps: 'projectors' }, accessories },
+		shop: { policy: { headlamps: 'projectors' }, accessories, currency: 'EUR' },
 		products: list,
 		accessories
 	};

@@ -106,7 +106,7 @@ export function makeAccessory(more: { id: string } & Loose): Accessory {
 
 /** A shop with a policy and accessories. */
 export function makeShop(policy: Partial<Policy> = {}, accessories: Accessory[] = []): Shop {
-	return { policy: { headlamps: 'projectors', ...policy }, accessories };
+	return { policy: { headlamps: 'projectors', ...policy }, accessories, currency: 'EUR' };
 }
 
 /** Judges a product in the first socket of a vehicle. */

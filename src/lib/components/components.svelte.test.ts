@@ -14,7 +14,7 @@ import RotaList from './rota/RotaList.svelte';
 import { shortLines } from './rota/wheel';
 import TinyRota from './rota/TinyRota.svelte';
 import LevelMark from './ui/LevelMark.svelte';
-import { money } from './ui/money';
+import { money } from '../core/quantity';
 import VerdictTag from './ui/VerdictTag.svelte';
 
 const configuration = makeConfiguration([STOP_SOCKET, { ...STOP_SOCKET, id: 'stop-R', side: 'right' }]);

@@ -5,7 +5,7 @@ import { channelsView, recordedFacts } from '../core/views';
 import { readWalkLine } from '../core/walk';
 import DifferenceTable from './identify/DifferenceTable.svelte';
 import LookQuestion from './identify/LookQuestion.svelte';
-import VinSays from './identify/VinReading.svelte';
+import VinReading from './identify/VinReading.svelte';
 import Consequence from './questions/Consequence.svelte';
 import ChannelMap from './record/ChannelMap.svelte';
 import Clash from './record/Clash.svelte';
@@ -167,12 +167,12 @@ describe('identifying', () => {
 			says: 'A, B',
 			trouble: null
 		};
-		const body = render(VinSays, { props: { vin } }).body;
+		const body = render(VinReading, { props: { vin } }).body;
 		for (const text of ['says: A, B, model year 2018', 'simulated, its makers are made up', 'check digit is not right'])
 			expect(body).toContain(text);
 		const silent = { ...vin, simulated: false, says: null, trouble: 'S did not answer' };
-		expect(render(VinSays, { props: { vin: silent } }).body).toContain('S did not answer');
-		expect(render(VinSays, { props: { vin: { ...silent, trouble: null } } }).body).toContain(
+		expect(render(VinReading, { props: { vin: silent } }).body).toContain('S did not answer');
+		expect(render(VinReading, { props: { vin: { ...silent, trouble: null } } }).body).toContain(
 			'tenth character means model year 2018'
 		);
 	});

@@ -21,7 +21,8 @@ function form(more: Record<string, string> = {}): FormData {
 	return data;
 }
 
-const read = (more: Record<string, string>, before: object = {}) => orderIn(form(more))?.(kitOrder.parse(before));
+const read = (more: Record<string, string>, before: object = {}) =>
+	orderIn(form(more), 'EUR')?.(kitOrder.parse(before));
 
 describe('the form of a kit order', () => {
 	it('empty fields are no demands', () => {
@@ -48,7 +49,7 @@ describe('the form of a kit order', () => {
 		['a white nobody makes', { kelvin: '99' }],
 		['a scope nobody knows', { scope: 'galaxy' }],
 		['a weight beyond its scale', { light: '9' }]
-	])('%s is not taken', (_, more) => expect(orderIn(form(more as Record<string, string>))).toBeNull());
+	])('%s is not taken', (_, more) => expect(orderIn(form(more as Record<string, string>), 'EUR')).toBeNull());
 
 	it('a balance as its name says is kept by name, one that was moved by its weights', () => {
 		expect(read({ balance: 'light', light: '2', heat: '0.5', risk: '0.5' })?.weights).toBeUndefined();
@@ -65,7 +66,7 @@ describe('the form of a kit order', () => {
 		const { matched: _, ...rest } = BASE;
 		const data = new FormData();
 		for (const [name, value] of Object.entries(rest)) data.set(name, value);
-		const order = orderIn(data)?.(kitOrder.parse(before));
+		const order = orderIn(data, 'EUR')?.(kitOrder.parse(before));
 		expect([order?.whole, order?.withoutParts, order?.matched]).toEqual([undefined, undefined, false]);
 		expect(order?.choices).toEqual(before.choices);
 	});

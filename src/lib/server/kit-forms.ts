@@ -2,40 +2,41 @@ import { z } from 'zod';
 import { BALANCES, KIT_SCOPES, kelvins, kitOrder, label, minorUnits, type KitOrder } from '../core/model';
 import { BALANCE_WEIGHTS, GOALS } from '../core/kit';
 import { FUNCTION_IDS } from '../core/lamps';
+import { readAmount, readNumber, type Currency } from '../core/quantity';
 
 const emptyIsNone = (text: string) => (text.trim() === '' ? undefined : text.trim());
-const number = (text: string) => Number(text.replace(',', '.'));
 const on = z.literal('on').optional();
 const weight = z.coerce.number().min(0).max(3);
 
-const fields = z.object({
-	scope: z.enum(KIT_SCOPES),
-	function: z.enum(FUNCTION_IDS).optional(),
-	balance: z.enum(BALANCES),
-	budget: z
-		.string()
-		.transform((text) => (emptyIsNone(text) === undefined ? undefined : Math.round(number(text) * 100)))
-		.pipe(minorUnits.optional()),
-	kelvin: z
-		.string()
-		.transform((text) => (emptyIsNone(text) === undefined ? undefined : number(text)))
-		.pipe(kelvins.optional()),
-	maker: z.string().transform(emptyIsNone).pipe(label.optional()),
-	whole: on,
-	withoutParts: on,
-	matched: on,
-	light: weight,
-	heat: weight,
-	minutes: weight,
-	risk: weight
-});
+const fieldsIn = (currency: Currency) =>
+	z.object({
+		scope: z.enum(KIT_SCOPES),
+		function: z.enum(FUNCTION_IDS).optional(),
+		balance: z.enum(BALANCES),
+		budget: z
+			.string()
+			.transform((text) => (emptyIsNone(text) === undefined ? undefined : (readAmount(text, currency) ?? NaN)))
+			.pipe(minorUnits.optional()),
+		kelvin: z
+			.string()
+			.transform((text) => (emptyIsNone(text) === undefined ? undefined : (readNumber(text) ?? NaN)))
+			.pipe(kelvins.optional()),
+		maker: z.string().transform(emptyIsNone).pipe(label.optional()),
+		whole: on,
+		withoutParts: on,
+		matched: on,
+		light: weight,
+		heat: weight,
+		minutes: weight,
+		risk: weight
+	});
 
 /**
  * What a kit is asked to be, from its form; the rest of the order stays. A balance that stands as its name says is kept by name.
  * @returns null when a field cannot be read
  */
-export function orderIn(form: FormData): ((order: KitOrder) => KitOrder) | null {
-	const read = fields.safeParse(Object.fromEntries(form));
+export function orderIn(form: FormData, currency: Currency): ((order: KitOrder) => KitOrder) | null {
+	const read = fieldsIn(currency).safeParse(Object.fromEntries(form));
 	if (!read.success) return null;
 	const { light, heat, minutes, risk, whole, withoutParts, matched, ...rest } = read.data;
 	const weights = { light, heat, minutes, risk };

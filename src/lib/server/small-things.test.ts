@@ -97,7 +97,7 @@ describe('search', () => {
 
 describe('small words', () => {
 	it('numbers, money and mired', () => {
-		expect([decimal(1.5, 2), decimal(2, 2), amount(5), mired(5000)]).toEqual(['1.5', '2', '0.05', 200]);
+		expect([decimal(1.5, 2), decimal(2, 2), amount(5, 'EUR'), mired(5000)]).toEqual(['1.5', '2', '0.05', 200]);
 	});
 
 	it('a list of problems in one line', () => {

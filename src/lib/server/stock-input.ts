@@ -1,34 +1,39 @@
 import { withFormValues, type Shelf } from '../core/exchange';
+import { readAmount, readNumber, type Currency } from '../core/quantity';
 import { err, ok, type Problem, type Result } from '../core/result';
 
 const PACK_FIELDS = ['sku', 'count', 'price', 'stock', 'cost', 'shelf'] as const;
 /** Fields that may be empty: not known. */
 const OPTIONAL: ReadonlySet<string> = new Set(['stock', 'cost']);
 
-/** Packs as their rows were typed; a row without an SKU is left out. Prices are typed in major units. */
-function packsIn(form: FormData): Result<object[], Problem[]> {
+/** A field of a pack: what it says, null for no number, undefined for nothing. */
+type Typed = number | null | undefined;
+
+/** Packs as their rows were typed; a row without an SKU is left out. Prices are typed in the units of the currency. */
+function packsIn(form: FormData, currency: Currency): Result<object[], Problem[]> {
 	const columns = PACK_FIELDS.map((field) => form.getAll(`pack.${field}`).map((value) => String(value).trim()));
 	const problems: Problem[] = [];
 	const packs = (columns[0] ?? []).flatMap((sku, i) => {
 		if (sku === '') return [];
-		const [count = '', price = '', stock = '', cost = ''] = columns
-			.slice(1, 5)
-			.map((column) => (column[i] ?? '').replace(',', '.'));
-		const where = columns[5]?.[i] ?? '';
-		for (const [name, text] of [
-			['count', count],
-			['price', price],
-			['stock', stock],
-			['cost', cost]
-		] as const)
-			if ((text !== '' || !OPTIONAL.has(name)) && !(text !== '' && Number.isFinite(Number(text))))
+		const text = (column: number) => columns[column]?.[i] ?? '';
+		const typed = (column: number, read: (text: string) => number | null): Typed =>
+			text(column) === '' ? undefined : read(text(column));
+		const money = (words: string) => readAmount(words, currency);
+		const [count, price, stock, cost] = [typed(1, readNumber), typed(2, money), typed(3, readNumber), typed(4, money)];
+		for (const [name, value] of Object.entries({ count, price, stock, cost }))
+			if (value === null || (value === undefined && !OPTIONAL.has(name)))
 				problems.push({ path: `packs.${sku}`, message: `${sku}: ${name} must be a number` });
-		const more = {
-			...(stock === '' ? {} : { stock: Number(stock) }),
-			...(cost === '' ? {} : { cost: Math.round(Number(cost) * 100) }),
-			...(where === '' ? {} : { shelf: where })
-		};
-		return [{ sku, count: Number(count), price: Math.round(Number(price) * 100), ...more }];
+		const shelf = text(5);
+		return [
+			{
+				sku,
+				count,
+				price,
+				...(stock === undefined ? {} : { stock }),
+				...(cost === undefined ? {} : { cost }),
+				...(shelf === '' ? {} : { shelf })
+			}
+		];
 	});
 	return problems.length > 0 ? err(problems) : ok(packs);
 }
@@ -37,13 +42,14 @@ function packsIn(form: FormData): Result<object[], Problem[]> {
 export function stockInput(
 	shelf: Shelf,
 	before: { packs?: readonly { sku: string }[] },
-	form: FormData
+	form: FormData,
+	currency: Currency
 ): Result<object, Problem[]> {
 	const values = Object.fromEntries(
 		[...form].flatMap(([name, value]) => (typeof value === 'string' ? [[name, value]] : []))
 	);
 	const facts = withFormValues(shelf, before, values);
-	const packs = packsIn(form);
+	const packs = packsIn(form, currency);
 	if (!facts.ok || !packs.ok) return err([...(facts.ok ? [] : facts.error), ...(packs.ok ? [] : packs.error)]);
 	const known = new Map((before.packs ?? []).map((pack) => [pack.sku as string, pack]));
 	const merged = packs.value.map((pack) => ({ ...known.get((pack as { sku: string }).sku), ...pack }));

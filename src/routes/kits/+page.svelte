@@ -14,6 +14,6 @@
 			No kit is on record yet. Open a <a class="link" href={resolve('/vehicles')}>vehicle</a> and its stage Kit to start one.
 		</p>
 	{:else}
-		<div class="panel overflow-x-auto"><KitTable kits={data.kits} currency={data.currency} /></div>
+		<div class="panel overflow-x-auto"><KitTable kits={data.kits} /></div>
 	{/if}
 </main>

@@ -1,3 +1,4 @@
+import { readNumber } from '$lib/core/quantity';
 import { fail } from '@sveltejs/kit';
 import { EVIDENCE_SOURCES } from '$lib/core/model';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
@@ -32,8 +33,7 @@ export const actions: Actions = {
 		const field = (name: string) => String(form.get(name) ?? '').trim();
 		const source = EVIDENCE_SOURCES.find((word) => word === field('source'));
 		const own = field('choice') === 'own';
-		const number = Number(field('own').replace(',', '.'));
-		const ownValue = field('own') !== '' && Number.isFinite(number) && field('numeric') ? number : field('own');
+		const ownValue = (field('numeric') ? readNumber(field('own')) : null) ?? field('own');
 		if (own && field('own') === '') return fail(400, { message: 'Type the value that was found instead.' });
 		const read = command.safeParse({
 			kind: 'settle',

@@ -1,4 +1,6 @@
+import { readNumber } from '$lib/core/quantity';
 import { fail } from '@sveltejs/kit';
+import { shopDay } from '$lib/server/shop-time';
 import { policy as policySchema } from '$lib/core/model';
 import { ASSUMPTIONS } from '$lib/core/kit';
 import type { SetValues } from '$lib/core/quantity';
@@ -31,11 +33,12 @@ function changesIn(form: FormData, set: SetValues, actor: Actor): AssumptionChan
 	return ASSUMPTIONS.flatMap(({ id }): AssumptionChange[] => {
 		const typed = form.get(`value:${id}`);
 		if (typeof typed !== 'string') return [];
-		const [text, source] = [typed.trim().replace(',', '.'), String(form.get(`source:${id}`) ?? '').trim()];
+		const [text, source] = [typed.trim(), String(form.get(`source:${id}`) ?? '').trim()];
 		const old = set[id];
 		if (text === '') return old ? [{ id, set: null }] : [];
-		if (old && Number(text) === old.value && source === old.source) return [];
-		return [{ id, set: { value: Number(text), source, on: now.slice(0, 10), ...(by ? { by } : {}) } }];
+		const value = readNumber(text) ?? NaN;
+		if (old && value === old.value && source === old.source) return [];
+		return [{ id, set: { value, source, on: shopDay(now), ...(by ? { by } : {}) } }];
 	});
 }
 

@@ -1,6 +1,9 @@
 <script lang="ts">
 	import type { BestSet, RemedyTable } from '$lib/core/remedy';
-	import { amount, counted } from '$lib/core/quantity';
+	import { counted } from '$lib/core/quantity';
+	import { shopFormats } from '../ui/shop-formats';
+
+	const { price } = shopFormats();
 
 	/** What there is to complain of, the best set of remedies for the whole vehicle, and why others are not to be had. */
 	let { table, best, currency }: { table: RemedyTable; best: BestSet; currency: string } = $props();
@@ -27,7 +30,7 @@
 		{counted(best.remedies.length, 'remedy').replace('remedys', 'remedies')} for {counted(
 			table.complaints.length,
 			'complaint'
-		)}, {amount(best.price)}
+		)}, {price(best.price)}
 		{currency} in packs{best.gap === 0 ? ', proven best by price, heat and work' : ''}.
 	</p>
 	<table class="grid-table dense">
@@ -66,7 +69,7 @@
 				<ul class="text-sm">
 					{#each table.remedies.filter((r) => r.solves.includes(c.id)).slice(0, 6) as r (r.id)}
 						<li>
-							{chosen.has(r.id) ? '● ' : '○ '}{r.label}: {amount(r.price)}
+							{chosen.has(r.id) ? '● ' : '○ '}{r.label}: {price(r.price)}
 							{currency}, {Math.round(r.heatWatts)} W, {r.minutes} min{r.solves.length > 1
 								? `, ends ${r.solves.length} complaints`
 								: ''}

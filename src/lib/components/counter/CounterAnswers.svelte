@@ -3,11 +3,13 @@
 	import TinyRota from '../rota/TinyRota.svelte';
 	import KitOffer from './KitOffer.svelte';
 	import VerdictTag from '../ui/VerdictTag.svelte';
-	import { money } from '../ui/money';
+	import { shopFormats } from '../ui/shop-formats';
 	import type { CounterReply } from '$lib/core/views';
 
+	const { money } = shopFormats();
+
 	/** What the counter found: per vehicle the best lamp of each place that was asked for. */
-	let { reply, currency }: { reply: CounterReply; currency: string } = $props();
+	let { reply }: { reply: CounterReply } = $props();
 
 	/** Kits are worked out for so many vehicles at once. */
 	const MAX_KITS = 2;
@@ -59,7 +61,7 @@
 				<a class="button" href={resolve('/vehicles/[id]/kit', { id: vehicle.id })}>Kit</a>
 			</div>
 			{#if reply.kit !== null}
-				{#if i < MAX_KITS}<KitOffer vehicle={vehicle.id} scope={reply.kit} {currency} />
+				{#if i < MAX_KITS}<KitOffer vehicle={vehicle.id} scope={reply.kit} />
 				{:else}<p class="px-3 py-2 text-soft">Type more of the vehicle to see its kit.</p>{/if}
 			{:else if vehicle.answers.length > 0}
 				<ul>
@@ -90,7 +92,7 @@
 									</span>
 									<span class="text-right whitespace-nowrap max-md:text-left">
 										{#if answer.best.pack}
-											{money(answer.best.pack.price, currency)}
+											{money(answer.best.pack.price)}
 											<span class="text-soft">for {answer.best.pack.count}</span>
 										{/if}
 										<span class="block text-soft">

@@ -5,10 +5,12 @@
 	import { counted } from '$lib/core/quantity';
 	import { BALANCE_OPTIONS } from '../kit/options';
 	import BusyForm from '../ui/BusyForm.svelte';
-	import { money } from '../ui/money';
+	import { shopFormats } from '../ui/shop-formats';
+
+	const { money } = shopFormats();
 
 	/** "What kit for this vehicle?": the released one, and three prices a kit can be worked out for now. */
-	let { vehicle, scope, currency }: { vehicle: string; scope: KitScope; currency: string } = $props();
+	let { vehicle, scope }: { vehicle: string; scope: KitScope } = $props();
 
 	async function ask(id: string, of: KitScope): Promise<OfferView | null> {
 		const answer = await fetch(`${resolve('/vehicles/[id]/kit/offer.json', { id })}?scope=${of}`).catch(() => null);
@@ -31,8 +33,7 @@
 					<a class="link font-medium" data-answer="place" href={resolve('/vehicles/[id]/kit/[kit]', { id: of, kit })}
 						>{name}, {code}</a
 					>
-					released, <strong>{money(total, currency)}</strong>, {counted(served, 'socket')} served, {open} open{impacts >
-					0
+					released, <strong>{money(total)}</strong>, {counted(served, 'socket')} served, {open} open{impacts > 0
 						? `; ${counted(impacts, 'thing')} changed under it since, look before it is sold`
 						: ''}
 				</p>
@@ -43,7 +44,7 @@
 				{#each found.prices as { balance, total, served, open } (balance)}
 					<li class="rounded-md border border-line p-2">
 						<span class="block font-medium">{label(balance)}</span>
-						<strong class="text-lg">{money(total, currency)}</strong>
+						<strong class="text-lg">{money(total)}</strong>
 						<span class="block text-sm text-soft">{counted(served, 'socket')} served, {open} open</span>
 						<BusyForm action={`${resolve('/vehicles/[id]/kit', { id: vehicle })}?/start`} class="mt-1"
 							>{#snippet children(busy)}

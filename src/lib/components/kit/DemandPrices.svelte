@@ -1,25 +1,17 @@
 <script lang="ts">
 	import type { DemandPrice } from '$lib/core/kit';
 	import { counted } from '$lib/core/quantity';
-	import { money } from '../ui/money';
+	import { shopFormats } from '../ui/shop-formats';
 	import SolveForm from './SolveForm.svelte';
 
+	const { money } = shopFormats();
+
 	/** What each demand costs: those that are made, and wishes that are often made. */
-	let {
-		prices,
-		currency,
-		vehicle,
-		kit
-	}: { prices: DemandPrice[] | null; currency: string; vehicle: string; kit: string } = $props();
+	let { prices, vehicle, kit }: { prices: DemandPrice[] | null; vehicle: string; kit: string } = $props();
 
 	const describe = ({ costs, closes }: DemandPrice) => {
 		if (costs === null) return 'cannot be had';
-		const price =
-			costs === 0
-				? 'costs nothing'
-				: costs > 0
-					? `costs ${money(costs, currency)}`
-					: `saves ${money(-costs, currency)}`;
+		const price = costs === 0 ? 'costs nothing' : costs > 0 ? `costs ${money(costs)}` : `saves ${money(-costs)}`;
 		const sockets =
 			closes > 0
 				? `, leaves ${counted(closes, 'socket')} open`

@@ -1,7 +1,9 @@
 <script lang="ts">
 	import { counted } from '$lib/core/quantity';
 	import BusyForm from '../ui/BusyForm.svelte';
-	import { money } from '../ui/money';
+	import { shopFormats } from '../ui/shop-formats';
+
+	const { money } = shopFormats();
 
 	/** The head of a kit: its name, where it stands on its way to release, and what it comes to. */
 	let {
@@ -47,9 +49,9 @@
 	<span class="chip flex items-center" data-testid="state">{stands}</span>
 	<span>{counted(served, 'socket')} served, {counted(data.kit.spare, 'piece')} spare</span>
 	<span class="ml-auto text-right">
-		<strong class="text-xl">{money(data.kit.total, data.currency)}</strong>
+		<strong class="text-xl">{money(data.kit.total)}</strong>
 		<span class="block text-sm text-soft"
-			>{data.kit.margin === null ? 'margin not known' : `margin ${money(data.kit.margin, data.currency)}`}</span
+			>{data.kit.margin === null ? 'margin not known' : `margin ${money(data.kit.margin)}`}</span
 		>
 	</span>
 </section>

@@ -91,15 +91,8 @@
 			><OpenSockets open={data.kit.open} {vehicle} kit={data.id} {fixed} {editable} {onplace} /></Tabs.Content
 		>
 		<Tabs.Content value="weigh">
-			<RunnersUp
-				runnersUp={data.kit.runnersUp}
-				total={data.kit.total}
-				currency={data.currency}
-				{editable}
-				{vehicle}
-				kit={data.id}
-			/>
-			{#if editable}<DemandPrices prices={answers.prices} currency={data.currency} {vehicle} kit={data.id} />{/if}
+			<RunnersUp runnersUp={data.kit.runnersUp} total={data.kit.total} {editable} {vehicle} kit={data.id} />
+			{#if editable}<DemandPrices prices={answers.prices} {vehicle} kit={data.id} />{/if}
 		</Tabs.Content>
 		<Tabs.Content value="release">
 			<Release

@@ -2,20 +2,20 @@
 	import type { Policy, PolicyException } from '$lib/core/model';
 	import type { KitView } from '$lib/core/views';
 	import { policySentences } from '$lib/core/views/cautions';
-	import { money } from '../ui/money';
+	import { shopFormats } from '../ui/shop-formats';
+
+	const { money } = shopFormats();
 
 	/** What is to be said below the lines of a kit: how good it is proven to be, its compromises, and the policy. */
 	let {
 		kit,
 		policy,
 		exception,
-		currency,
 		quoted
 	}: {
 		kit: KitView;
 		policy: Policy;
 		exception: PolicyException | undefined;
-		currency: string;
 		/** By whom and when prices were last quoted; null when they stand as on record. */
 		quoted: string | null;
 	} = $props();
@@ -30,8 +30,8 @@
 	<p>
 		{kit.gap === 0
 			? 'Proven best for its balance: no kit comes to less by what was minimised'
-			: `Not proven best: at most ${money(kit.gap, currency)} from the bound, by what was minimised`}; whole packs, both
-		sides alike, parts included.
+			: `Not proven best: at most ${money(kit.gap)} from the bound, by what was minimised`}; whole packs, both sides
+		alike, parts included.
 	</p>
 	{#if quoted}<p>Prices and stock as last quoted {quoted}.</p>{/if}
 	{#each policySentences(policy, exception) as sentence (sentence)}<p>{sentence}</p>{/each}

@@ -2,10 +2,12 @@
 	import { resolve } from '$app/paths';
 	import type { KitRowView } from '$lib/core/views';
 	import { counted } from '$lib/core/quantity';
-	import { money } from '../ui/money';
+	import { shopFormats } from '../ui/shop-formats';
+
+	const { moment, money } = shopFormats();
 
 	/** Kits on record, the last touched first. */
-	let { kits, currency }: { kits: KitRowView[]; currency: string } = $props();
+	let { kits }: { kits: KitRowView[] } = $props();
 
 	const standsAs = ({ code, state }: KitRowView) =>
 		code === null ? state : state === 'released' ? `released as ${code}` : `${code}; next revision ${state}`;
@@ -36,8 +38,8 @@
 						>{/if}</td
 				>
 				<td class="number">{kit.open}</td>
-				<td class="number">{money(kit.total, currency)}</td>
-				<td class="whitespace-nowrap text-soft">{kit.updatedAt.slice(0, 16).replace('T', ' ')}</td>
+				<td class="number">{money(kit.total)}</td>
+				<td class="whitespace-nowrap text-soft">{moment(kit.updatedAt)}</td>
 			</tr>
 		{/each}
 	</tbody>

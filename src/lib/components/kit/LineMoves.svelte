@@ -1,9 +1,11 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { AlternativeView, LineChangeView, PlaceView } from '$lib/core/views';
-	import { amount } from '$lib/core/quantity';
+	import { shopFormats } from '../ui/shop-formats';
 	import { LEVEL_WORD } from '../ui/level';
 	import SolveForm from './SolveForm.svelte';
+
+	const { price } = shopFormats();
 
 	/** What one other lamp would move, and the way to take it and solve again around it. */
 	let {
@@ -23,7 +25,7 @@
 		return answer?.ok ? answer.json() : { ok: false, error: 'The shop’s server does not answer; nothing was changed.' };
 	};
 	const answer = $derived(ask(address));
-	const sign = (minor: number) => `${minor > 0 ? '+' : minor < 0 ? '−' : '±'}${amount(Math.abs(minor))}`;
+	const sign = (minor: number) => `${minor > 0 ? '+' : minor < 0 ? '−' : '±'}${price(Math.abs(minor))}`;
 </script>
 
 <section
@@ -37,7 +39,7 @@
 	{:then moves}
 		{#if moves.ok}
 			<p>
-				<strong>{sign(moves.value.difference)} {currency}</strong>, the kit then costs {amount(moves.value.total)}
+				<strong>{sign(moves.value.difference)} {currency}</strong>, the kit then costs {price(moves.value.total)}
 				{currency} with every other lamp as it is.
 			</p>
 			<ul class="text-sm">

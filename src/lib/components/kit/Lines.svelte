@@ -1,7 +1,9 @@
 <script lang="ts">
 	import type { LineView } from '$lib/core/views';
-	import { amount } from '$lib/core/quantity';
+	import { shopFormats } from '../ui/shop-formats';
 	import VerdictTag from '../ui/VerdictTag.svelte';
+
+	const { price } = shopFormats();
 
 	/** Lines of a kit: lamps or parts, in whole packs with what is left over; for the shop also margin and shelf. */
 	let {
@@ -69,8 +71,8 @@
 				<td class="number">{line.count}</td>
 				<td class="number">{line.spare === 0 ? '–' : line.spare}</td>
 				<td class="number"
-					>{amount(line.price)}{#if shop && line.packs > 0}<span class="block text-sm text-soft"
-							>margin {line.margin === undefined ? 'not known' : amount(line.margin)}</span
+					>{price(line.price)}{#if shop && line.packs > 0}<span class="block text-sm text-soft"
+							>margin {line.margin === undefined ? 'not known' : price(line.margin)}</span
 						>{/if}</td
 				>
 			</tr>

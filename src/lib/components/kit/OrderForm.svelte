@@ -2,9 +2,11 @@
 	import type { KitOrder } from '$lib/core/model';
 	import { BALANCE_WEIGHTS, GOALS } from '$lib/core/kit/weigh/balance';
 	import { lampFunction, type FunctionId } from '$lib/core/lamps/functions';
-	import { amount } from '$lib/core/quantity';
+	import { shopFormats } from '../ui/shop-formats';
 	import { BALANCE_OPTIONS, SCOPE_OPTIONS, SOCKETS_SCOPE } from './options';
 	import SolveForm from './SolveForm.svelte';
+
+	const { price } = shopFormats();
 
 	/** What the kit is asked to be; sending it works the kit out again. */
 	let {
@@ -85,7 +87,7 @@
 					class="field w-full text-right"
 					inputmode="decimal"
 					placeholder="none"
-					value={order.budget === undefined ? '' : amount(order.budget)}
+					value={order.budget === undefined ? '' : price(order.budget)}
 				/>
 				{currency}
 			</span>

@@ -1,9 +1,11 @@
 <script lang="ts">
 	import type { PlaceView } from '$lib/core/views';
-	import { amount } from '$lib/core/quantity';
+	import { shopFormats } from '../ui/shop-formats';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 	import LineMoves from './LineMoves.svelte';
 	import SolveForm from './SolveForm.svelte';
+
+	const { price } = shopFormats();
 
 	/** One place of a kit: what may go there instead, and what that would move, before it is taken. */
 	let {
@@ -75,7 +77,7 @@
 					disabled={other.current}
 					onclick={() => (tried = other.product)}>{other.name}</button
 				>
-				<span class="number">{other.price === null ? 'not sold' : amount(other.price)}</span>
+				<span class="number">{other.price === null ? 'not sold' : price(other.price)}</span>
 			</div>
 			<VerdictTag verdict={other.verdict} />
 			{#if other.current}<span class="text-sm">in the kit</span>{/if}

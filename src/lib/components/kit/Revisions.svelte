@@ -1,6 +1,9 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import BusyForm from '../ui/BusyForm.svelte';
+	import { shopFormats } from '../ui/shop-formats';
+
+	const { day } = shopFormats();
 
 	/** Every revision that was released, and what is under way beside them. */
 	let {
@@ -37,7 +40,7 @@
 					aria-current={!underWay && revision === shown ? 'true' : undefined}>{code}</a
 				>
 				<!-- eslint-enable svelte/no-navigation-without-resolve -->
-				<span class="text-soft">{releasedAt.slice(0, 10)}, {stands(revision)}</span>
+				<span class="text-soft">{day(releasedAt)}, {stands(revision)}</span>
 				<a class="link ml-2 text-sm" href={resolve('/k/[code]', { code })}>customer page</a>
 			</li>
 		{/each}

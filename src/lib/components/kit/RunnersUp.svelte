@@ -1,20 +1,20 @@
 <script lang="ts">
 	import type { KitView } from '$lib/core/views';
-	import { money } from '../ui/money';
+	import { shopFormats } from '../ui/shop-formats';
 	import SolveForm from './SolveForm.svelte';
+
+	const { money } = shopFormats();
 
 	/** The next best kits: what they cost more, and where they differ. Worked out when somebody asks. */
 	let {
 		runnersUp,
 		total,
-		currency,
 		editable,
 		vehicle,
 		kit
 	}: {
 		runnersUp: KitView['runnersUp'];
 		total: number;
-		currency: string;
 		editable: boolean;
 		vehicle: string;
 		kit: string;
@@ -33,11 +33,11 @@
 <ul>
 	{#each runnersUp as other, i (i)}
 		<li class="border-b border-line py-1.5 last:border-0">
-			<span class="font-medium">{money(other.total, currency)}</span>
+			<span class="font-medium">{money(other.total)}</span>
 			<span class="text-soft"
 				>({other.total === total
 					? 'the same price'
-					: `${money(Math.abs(other.total - total), currency)} ${other.total > total ? 'more' : 'less'}`})</span
+					: `${money(Math.abs(other.total - total))} ${other.total > total ? 'more' : 'less'}`})</span
 			>
 			{#each other.differs as sentence (sentence)}<span class="block text-sm">{sentence}</span>{/each}
 		</li>

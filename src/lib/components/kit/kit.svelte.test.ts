@@ -5,13 +5,14 @@ import type { DemandPrice, ReleaseImpact } from '$lib/core/kit';
 import type { LineView, PlaceView } from '$lib/core/views';
 import Demands from './Demands.svelte';
 import KitHead from './KitHead.svelte';
-import KitSays from './KitSummary.svelte';
+import KitSummary from './KitSummary.svelte';
 import Lines from './Lines.svelte';
 import OrderForm from './OrderForm.svelte';
 import PlacePanel from './PlacePanel.svelte';
 import QrSquare from './QrSquare.svelte';
 import Release from './Release.svelte';
 import DemandPrices from './DemandPrices.svelte';
+import { amount } from '../../core/quantity';
 import { progressText } from './progress';
 import { KIT_TABS, kitTabNamed } from './tabs';
 import ReleaseImpacts from './ReleaseImpacts.svelte';
@@ -160,12 +161,11 @@ describe('what is said about a kit', () => {
 	const kit = { gap: 0, complaints: [], missing: [], mismatches: [] } as never;
 	const says = (more: object = {}, quoted: string | null = null) =>
 		text(
-			render(KitSays, {
+			render(KitSummary, {
 				props: {
 					kit: { ...(kit as object), ...more } as never,
 					policy: { headlamps: 'projectors' },
 					exception: undefined,
-					currency: 'EUR',
 					quoted
 				}
 			}).body
@@ -232,7 +232,7 @@ describe('what demands cost, in words', () => {
 		...more
 	});
 	const says = (more: Partial<DemandPrice>) =>
-		text(render(DemandPrices, { props: { prices: [price(more)], currency: 'EUR', ...where } }).body);
+		text(render(DemandPrices, { props: { prices: [price(more)], ...where } }).body);
 
 	it.each([
 		[{ costs: 3800 }, 'costs 38.00 EUR'],
@@ -289,7 +289,9 @@ describe('small things', () => {
 		[{ best: 900, bound: null }, 'A first kit is found; proving how good it is…'],
 		[{ best: 31240, bound: 30040 }, 'Best so far is within 12.00 of the proven bound.'],
 		[{ best: 1, bound: 1, priced: { done: 3, of: 6 } }, '3 of 6 demands priced…']
-	])('a progress of %o reads: %s', (progress, words) => expect(progressText(progress)).toBe(words));
+	])('a progress of %o reads: %s', (progress, words) =>
+		expect(progressText(progress, (minor) => amount(minor, 'EUR'))).toBe(words)
+	);
 
 	it('a code keeps its quiet zone of four squares', () => {
 		const { body } = render(QrSquare, { props: { qr: { size: 25, path: 'M0 0h1v1h-1z' }, label: 'Code' } });

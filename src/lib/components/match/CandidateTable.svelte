@@ -11,7 +11,10 @@
 	import SortHeading from '../ui/SortHeading.svelte';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 	import CandidateFilter from './CandidateFilter.svelte';
+	import { shopFormats } from '../ui/shop-formats';
 	import { COLUMNS, USUAL_COLUMNS } from './columns';
+
+	const formats = shopFormats();
 
 	/**
 	 * Candidates for one socket, best first, with a mark for each gate. Arrow keys go from row to row, C takes a row into the
@@ -199,7 +202,9 @@
 					>
 				{/each}
 				{#each columns as column (column.id)}
-					<td class={column.number ? 'number whitespace-nowrap' : 'whitespace-nowrap'}>{column.text(candidate)}</td>
+					<td class={column.number ? 'number whitespace-nowrap' : 'whitespace-nowrap'}
+						>{column.text(candidate, formats)}</td
+					>
 				{/each}
 			</tr>
 		{/each}

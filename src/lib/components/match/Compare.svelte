@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { MatchCandidateView } from '$lib/core/views';
 	import { GATES } from '$lib/core/match/findings/finding';
-	import { amount } from '$lib/core/quantity';
+	import { shopFormats } from '../ui/shop-formats';
 	import Chromaticity from '../charts/Chromaticity.svelte';
 	import { fitExtent } from '../charts/fit';
 	import FitDrawing from '../charts/FitDrawing.svelte';
@@ -10,6 +10,8 @@
 	import { LEVEL_WORD } from '../ui/level';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 	import { displayColour, throughLens } from '$lib/core/optics';
+
+	const { price } = shopFormats();
 
 	/** Up to four candidates side by side: numbers in rows, drawings on one scale, curves on shared axes. */
 	let {
@@ -96,8 +98,7 @@
 		{/each}
 		<tr>
 			<th scope="row">Price, {currency}</th>
-			{#each candidates as c (c.product)}<td
-					>{c.pack ? `${amount(c.pack.price)} for ${c.pack.count}` : 'not on sale'}</td
+			{#each candidates as c (c.product)}<td>{c.pack ? `${price(c.pack.price)} for ${c.pack.count}` : 'not on sale'}</td
 				>{/each}
 		</tr>
 		<tr>

@@ -1,11 +1,13 @@
 <script lang="ts">
 	import type { CandidateDetail } from '$lib/core/views';
-	import { amount } from '$lib/core/quantity';
+	import { shopFormats } from '../ui/shop-formats';
 	import ClockFace from '../charts/ClockFace.svelte';
 	import { fitRows } from '../charts/fit';
 	import FitDrawing from '../charts/FitDrawing.svelte';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { LEVEL_WORD } from '../ui/level';
+
+	const { price } = shopFormats();
 
 	/** How a lamp sits in its place: the drawing to scale with its numbers, the emitters from the front, and the caps compared. */
 	let { detail, currency }: { detail: CandidateDetail; currency: string } = $props();
@@ -65,7 +67,7 @@
 					>
 					<td class="number">{cap.depth ?? '–'}</td>
 					<td class="number">{cap.temperature === null ? '–' : Math.round(cap.temperature)}</td>
-					<td class="number">{cap.kind === 'stock' || cap.kind === 'none' ? '–' : amount(cap.price)}</td>
+					<td class="number">{cap.kind === 'stock' || cap.kind === 'none' ? '–' : price(cap.price)}</td>
 					<td>{cap.why}</td>
 				</tr>
 			{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { readNumber } from '$lib/core/quantity';
 	import { heatLevel, secondsUntil, steadyTemperature } from '$lib/core/heat';
 	import type { HeatView } from '$lib/core/views';
 	import HeatCurve from '../charts/HeatCurve.svelte';
@@ -72,7 +73,7 @@
 					inputmode="decimal"
 					value={now[part]}
 					aria-label={`${label}${unit ? `, ${unit}` : ''}`}
-					onchange={(event) => (tried[part] = Number(event.currentTarget.value.replace(',', '.')) || stands[part])}
+					onchange={(event) => (tried[part] = readNumber(event.currentTarget.value) ?? stands[part])}
 				/>
 				<span class="text-sm text-soft">{unit}</span>
 			</label>

@@ -1,5 +1,5 @@
 import type { CandidateView } from '$lib/core/views';
-import { amount } from '$lib/core/quantity';
+import type { ShopFormats } from '../ui/shop-formats';
 
 /** One column of the candidate table that can be shown or left out. */
 export interface CandidateColumn {
@@ -8,7 +8,7 @@ export interface CandidateColumn {
 	number: boolean;
 	/** What it sorts by. */
 	value: (candidate: CandidateView) => string | number;
-	text: (candidate: CandidateView) => string;
+	text: (candidate: CandidateView, formats: ShopFormats) => string;
 }
 
 const perLamp = ({ pack }: CandidateView) => (pack ? pack.price / pack.count : Infinity);
@@ -44,7 +44,7 @@ export const COLUMNS: readonly CandidateColumn[] = [
 		header: 'Price',
 		number: true,
 		value: perLamp,
-		text: ({ pack }) => (pack ? `${amount(pack.price)} for ${pack.count}` : '–')
+		text: ({ pack }, { price }) => (pack ? `${price(pack.price)} for ${pack.count}` : '–')
 	},
 	{ id: 'stock', header: 'Stock', number: true, value: (c) => c.stock, text: (c) => String(c.stock) }
 ];

@@ -1,3 +1,4 @@
+import { readNumber } from '$lib/core/quantity';
 import type { RecordedFact } from '$lib/core/views';
 
 /** The room of a socket as typed, by fact; text, so that what is half typed is kept. */
@@ -28,7 +29,6 @@ export function roomOf(facts: readonly RecordedFact[]): Room {
 
 /** A typed number; null while it is none. */
 export function numberIn(room: Room, id: string): number | null {
-	const text = (room[id] ?? '').trim().replace(',', '.');
-	const value = Number(text);
-	return text !== '' && Number.isFinite(value) && value >= 0 ? value : null;
+	const value = readNumber(room[id] ?? '');
+	return value !== null && value >= 0 ? value : null;
 }

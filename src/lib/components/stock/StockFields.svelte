@@ -1,6 +1,8 @@
 <script lang="ts">
 	import type { StockField } from '$lib/core/exchange';
-	import { amount } from '$lib/core/quantity';
+	import { shopFormats } from '../ui/shop-formats';
+
+	const { price } = shopFormats();
 
 	interface Pack {
 		sku: string;
@@ -22,7 +24,7 @@
 	const PACK_COLUMNS: readonly PackColumn[] = [
 		{ name: 'sku', label: 'SKU', width: 'w-full', text: (pack) => pack.sku },
 		{ name: 'count', label: 'Pieces', width: 'w-20', inputmode: 'numeric', text: (pack) => String(pack.count) },
-		{ name: 'price', label: 'Price', width: 'w-28', inputmode: 'decimal', text: (pack) => amount(pack.price) },
+		{ name: 'price', label: 'Price', width: 'w-28', inputmode: 'decimal', text: (pack) => price(pack.price) },
 		{
 			name: 'stock',
 			label: 'Packs in stock',
@@ -35,7 +37,7 @@
 			label: 'Cost to the shop',
 			width: 'w-28',
 			inputmode: 'decimal',
-			text: (pack) => (pack.cost == null ? undefined : amount(pack.cost))
+			text: (pack) => (pack.cost == null ? undefined : price(pack.cost))
 		},
 		{ name: 'shelf', label: 'Shelf', width: 'w-24', text: (pack) => pack.shelf ?? undefined }
 	];

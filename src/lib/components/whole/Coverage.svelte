@@ -1,6 +1,8 @@
 <script lang="ts">
 	import type { CoverageView } from '$lib/core/views';
-	import { amount } from '$lib/core/quantity';
+	import { shopFormats } from '../ui/shop-formats';
+
+	const { price } = shopFormats();
 
 	/** What each wish costs: sockets it leaves without a lamp, places where the best lamp changes, and the price of the lamps. */
 	let {
@@ -15,7 +17,7 @@
 
 	const rows = $derived([{ ...answer.free, label: 'no wish' }, ...answer.coverage]);
 	const last = $derived(answer.coverage.at(-1) ?? null);
-	const signed = (minor: number) => `${minor < 0 ? '−' : '+'}${amount(Math.abs(minor))}`;
+	const signed = (minor: number) => `${minor < 0 ? '−' : '+'}${price(Math.abs(minor))}`;
 </script>
 
 <table class="grid-table">
@@ -44,7 +46,7 @@
 				<td class="number">{row.lost.length === 0 ? 0 : row.of - row.served}</td>
 				<td class="number">{row.changed.length}</td>
 				<td class="number"
-					>{amount(row.price)}{#if i > 0}<span class="ml-2 text-sm text-soft"
+					>{price(row.price)}{#if i > 0}<span class="ml-2 text-sm text-soft"
 							>{signed(row.price - answer.free.price)}</span
 						>{/if}</td
 				>

@@ -39,11 +39,11 @@ const STEADY: Flicker = { word: 'steady', modulation: null, limit: null };
 const isLed = ({ product }: LampTap) => product !== null && product.kind !== 'halogen';
 
 /** Current of what shines in a lamp, A, and the voltage across it. */
-function lightOf({ elements, solution }: Run, lamp: LampTap): { amperes: number; across: number } {
+function lightOf({ elements, point }: Run, lamp: LampTap): { amperes: number; across: number } {
 	const shining = (lamp.elements ?? []).flatMap((id) => elements.get(id) ?? []).filter((e) => e.kind !== 'resistor');
-	const amperes = shining.reduce((sum, e) => sum + Math.abs(solution.amperes.get(e.id) ?? 0), 0);
+	const amperes = shining.reduce((sum, e) => sum + Math.abs(point.amperes.get(e.id) ?? 0), 0);
 	const [first] = shining;
-	const across = first ? Math.abs((solution.volts.get(first.from) ?? 0) - (solution.volts.get(first.to) ?? 0)) : 0;
+	const across = first ? Math.abs((point.volts.get(first.from) ?? 0) - (point.volts.get(first.to) ?? 0)) : 0;
 	return { amperes, across };
 }
 

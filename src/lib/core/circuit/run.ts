@@ -1,6 +1,6 @@
 import type { Channel } from '../model';
 import { driveOf, type Drive, type SwitchId } from './modes';
-import { solve, type Element, type Solution } from './network';
+import { solve, type Element, type OperatingPoint } from './network';
 import { vehicleNetwork, type VehicleNetwork } from './network/vehicle';
 import type { VehicleCircuit } from './vehicle-circuit';
 
@@ -10,7 +10,7 @@ export interface Run {
 	volts: number;
 	network: VehicleNetwork;
 	elements: ReadonlyMap<string, Element>;
-	solution: Solution;
+	point: OperatingPoint;
 	drives: ReadonlyMap<string, Drive>;
 	/** Channels whose fuse has opened. */
 	blown: ReadonlySet<string>;
@@ -28,9 +28,9 @@ export function dutyOf({ feed }: Channel, { functions }: Drive): number {
 export const OFF: Drive = { functions: [], flashing: false };
 
 /** Current that a channel delivers, A. */
-export function feedCurrent({ network, solution }: Pick<Run, 'network' | 'solution'>, channel: string): number {
+export function feedCurrent({ network, point }: Pick<Run, 'network' | 'point'>, channel: string): number {
 	const feed = network.feeds.get(channel);
-	return feed === undefined ? 0 : Math.max(0, -(solution.amperes.get(feed) ?? 0));
+	return feed === undefined ? 0 : Math.max(0, -(point.amperes.get(feed) ?? 0));
 }
 
 /** Solves a vehicle in a mode, and again with the fuses open that blew. */
@@ -42,13 +42,13 @@ export function runMode({ configuration, fitted }: VehicleCircuit, switches: rea
 		const network = vehicleNetwork(configuration, fitted, channels, ({ id }) =>
 			(drives.get(id)?.functions.length ?? 0) > 0 && !blown.has(id) ? { kind: 'on', volts } : { kind: 'off' }
 		);
-		const solution = solve(network.elements);
+		const point = solve(network.elements);
 		const over = channels.filter(
-			({ id, fuse }) => fuse !== undefined && feedCurrent({ network, solution }, id) > fuse * BLOWS_ABOVE
+			({ id, fuse }) => fuse !== undefined && feedCurrent({ network, point }, id) > fuse * BLOWS_ABOVE
 		);
 		if (over.length === 0) {
 			const elements = new Map(network.elements.map((e) => [e.id, e]));
-			return { switches, volts, network, elements, solution, drives, blown };
+			return { switches, volts, network, elements, point, drives, blown };
 		}
 		for (const { id } of over) blown.add(id);
 	}

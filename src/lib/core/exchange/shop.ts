@@ -5,7 +5,8 @@ import { DEFAULT_POLICY, type RotaluxDocument } from '../model';
 export function shopOf({
 	policy = DEFAULT_POLICY,
 	accessories,
-	assumptions
-}: Pick<RotaluxDocument, 'policy' | 'accessories' | 'assumptions'>): Shop {
-	return { policy, accessories: accessories.filter((a) => !a.withdrawn), assumptions };
+	assumptions,
+	currency
+}: Pick<RotaluxDocument, 'policy' | 'accessories' | 'assumptions' | 'currency'>): Shop {
+	return { policy, accessories: accessories.filter((a) => !a.withdrawn), assumptions, currency };
 }

@@ -199,7 +199,7 @@ describe('the answer', () => {
 		const demo = demoDocument();
 		const kitCase = {
 			catalogue: compileCatalogue(demo.products),
-			shop: { policy: demo.policy!, accessories: demo.accessories }
+			shop: { policy: demo.policy!, accessories: demo.accessories, currency: 'EUR' }
 		};
 		for (const configuration of demo.configurations)
 			for (const scope of ['vehicle', 'signals', 'cabin'] as const)
@@ -213,7 +213,7 @@ describe('the answer', () => {
 
 	it('leaves every monitored output of every demo vehicle content, added up by hand', async () => {
 		const demo = demoDocument();
-		const shop = { policy: demo.policy!, accessories: demo.accessories };
+		const shop = { policy: demo.policy!, accessories: demo.accessories, currency: 'EUR' };
 		const catalogue = compileCatalogue(demo.products);
 		for (const configuration of demo.configurations)
 			for (const balance of ['price', 'ease'] as const) {
@@ -249,7 +249,7 @@ describe('the answer', () => {
 
 	it('has a part in the box for every need of every lamp in it', async () => {
 		const demo = demoDocument();
-		const shop = { policy: demo.policy!, accessories: demo.accessories };
+		const shop = { policy: demo.policy!, accessories: demo.accessories, currency: 'EUR' };
 		const catalogue = compileCatalogue(demo.products);
 		for (const configuration of demo.configurations) {
 			const { lines } = await kitOf({ configuration, catalogue, shop }, {}, solver);

@@ -387,6 +387,7 @@ describe('the life of a kit', () => {
 		products: new Map(list.map((p) => [p.id as string, p])),
 		accessories: new Map(),
 		complaints: [],
+		currency: 'EUR',
 		...more
 	});
 

@@ -19,7 +19,7 @@ import { CRITERIA, weightId } from './ranking';
 import { verdictOf, VERDICTS, type Verdict } from './findings/verdict';
 
 const demo = demoDocument();
-const shop = { policy: demo.policy!, accessories: demo.accessories };
+const shop = { policy: demo.policy!, accessories: demo.accessories, currency: 'EUR' };
 const catalogue = compileCatalogue(demo.products, demo.complaints);
 const skerry = demo.configurations.find((c) => c.id === 'fenholm-skerry-ii-2017')!;
 const everySocket = demo.configurations.flatMap((c) => c.sockets.map((socket) => ({ c, socket })));

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { DEFAULT_CURRENCY } from '../quantity';
 import { accessory } from './accessory';
 import { assumptions } from './assumptions';
 import { complaint } from './complaint';
@@ -17,7 +18,10 @@ const record = z.looseObject({});
 export const document = z.looseObject({
 	format: z.literal(FORMAT),
 	/** ISO 4217 code of every price in the file. */
-	currency: z.string().length(3, 'must be a three-letter currency code').default('EUR'),
+	currency: z
+		.string()
+		.regex(/^[A-Za-z]{3}$/, 'must be a three-letter currency code')
+		.default(DEFAULT_CURRENCY),
 	/** Lamp units that several configurations share. */
 	units: z.array(unit).default([]),
 	configurations: z.array(configuration).default([]),

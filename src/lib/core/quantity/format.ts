@@ -6,15 +6,14 @@ export function decimal(value: number, digits = 1): string {
 	return String(Number(value.toFixed(digits)));
 }
 
-/**
- * Money in minor units as a plain amount with two decimals.
- * @example amount(3490) // "34.90"
- */
-export function amount(minor: number): string {
-	return (minor / 100).toFixed(2);
+const PLURAL = new Intl.PluralRules('en');
+
+/** A word for a count: the one for a single thing, else the one for several, which has an s where it is not given. */
+export function plural(count: number, one: string, other = `${one}s`): string {
+	return PLURAL.select(count) === 'one' ? one : other;
 }
 
 /** A count with its word. @example counted(1, 'row') // "1 row" */
-export function counted(count: number, one: string): string {
-	return `${count} ${one}${count === 1 ? '' : 's'}`;
+export function counted(count: number, one: string, other?: string): string {
+	return `${count} ${plural(count, one, other)}`;
 }

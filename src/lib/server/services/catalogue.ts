@@ -5,7 +5,7 @@ import { listAccessories, listProducts } from '../repositories/products';
 import { listRecords } from '../repositories/records';
 import { catalogueVersion, dataVersion } from '../repositories/settings';
 import { readAssumptions } from './assumptions';
-import { readPolicy } from './policy';
+import { readCurrency, readPolicy } from './policy';
 
 /** What matching needs of the shop, prepared once per data version. */
 export interface ShopData {
@@ -23,7 +23,12 @@ export async function shopData(db: Knex): Promise<ShopData> {
 	if (known?.of === of) return { catalogue: known.catalogue, shop: known.shop, version };
 	const [products, accessories, policy] = [await listProducts(db), await listAccessories(db), await readPolicy(db)];
 	const complaints: Complaint[] = await listRecords(db, 'complaints');
-	const shop = { policy, accessories: accessories.filter((a) => !a.withdrawn), assumptions: await readAssumptions(db) };
+	const shop: Shop = {
+		policy,
+		accessories: accessories.filter((a) => !a.withdrawn),
+		currency: await readCurrency(db),
+		assumptions: await readAssumptions(db)
+	};
 	const fresh = { catalogue: compileCatalogue(products, complaints), shop };
 	prepared.set(db, { ...fresh, of });
 	return { ...fresh, version };

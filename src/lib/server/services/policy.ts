@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { DEFAULT_POLICY, type Policy } from '../../core/model';
+import { DEFAULT_CURRENCY } from '../../core/quantity';
 import { bumpCatalogueVersion, readSetting, writeSetting } from '../repositories/settings';
 
 /** The shop's policy on LED in headlamps and fog lamps. */
@@ -17,5 +18,5 @@ export async function changePolicy(db: Knex, policy: Policy): Promise<void> {
 
 /** ISO code of the currency of every price. */
 export async function readCurrency(db: Knex): Promise<string> {
-	return ((await readSetting(db, 'currency')) as string | undefined) ?? 'EUR';
+	return ((await readSetting(db, 'currency')) as string | undefined) ?? DEFAULT_CURRENCY;
 }

@@ -185,7 +185,8 @@ describe('what a form says of a thing of the stock', () => {
 				['pack.count', ''],
 				['pack.price', ''],
 				['pack.stock', '']
-			])
+			]),
+			'EUR'
 		);
 		expect(read).toEqual({
 			ok: true,
@@ -211,7 +212,8 @@ describe('what a form says of a thing of the stock', () => {
 				['pack.count', 'two'],
 				['pack.price', '1'],
 				['pack.stock', '']
-			])
+			]),
+			'EUR'
 		);
 		expect(read).toMatchObject({ ok: false, error: [{ path: 'limit' }, { message: 'a: count must be a number' }] });
 	});

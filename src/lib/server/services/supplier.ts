@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import type { Accessory, Pack, Product } from '../../core/model';
-import { amount, counted } from '../../core/quantity';
+import { amount, counted, type Currency } from '../../core/quantity';
+import { shopMoment } from '../shop-time';
 import { listAccessories, listProducts } from '../repositories/products';
 import { readSetting, writeSetting } from '../repositories/settings';
 import { quote, supplierOf, type FeedPack, type Quote, type Supplier } from '../stand-ins/supplier';
@@ -57,7 +58,8 @@ export async function supplierState(db: Knex, { name, simulated }: Supplier): Pr
 /** Quotes that can be believed, by pack, and why others cannot. */
 function sound(
 	rows: readonly unknown[],
-	before: ReadonlyMap<string, Pack>
+	before: ReadonlyMap<string, Pack>,
+	currency: Currency
 ): { good: Map<string, Quote>; ignored: string[] } {
 	const good = new Map<string, Quote>();
 	const ignored: string[] = [];
@@ -73,7 +75,9 @@ function sound(
 		const known = before.get(sku);
 		if (!known) ignored.push(`${sku}: not in the stock of this shop`);
 		else if (price > 5 * known.price || 5 * price < known.price)
-			ignored.push(`${sku}: ${amount(price)} is more than five times off ${amount(known.price)}; look at it by hand`);
+			ignored.push(
+				`${sku}: ${amount(price, currency)} is more than five times off ${amount(known.price, currency)}; look at it by hand`
+			);
 		else good.set(sku, read.data);
 	});
 	return { good, ignored };
@@ -82,13 +86,14 @@ function sound(
 function quoted<T extends Product | Accessory>(
 	item: T,
 	quotes: ReadonlyMap<string, Quote>,
-	at: string
+	{ at, currency }: { at: string; currency: Currency }
 ): { item: T; words: string[] } {
 	const words: string[] = [];
 	const packs = item.packs.map((pack) => {
 		const now = quotes.get(pack.sku);
 		if (!now) return pack;
-		if (now.price !== pack.price) words.push(`${pack.sku}: price ${amount(pack.price)} to ${amount(now.price)}`);
+		if (now.price !== pack.price)
+			words.push(`${pack.sku}: price ${amount(pack.price, currency)} to ${amount(now.price, currency)}`);
 		if (now.stock !== pack.stock) words.push(`${pack.sku}: stock ${pack.stock ?? 'not counted'} to ${now.stock}`);
 		const { price, stock, cost } = now;
 		return { ...pack, price, stock, asOf: at, ...(cost === undefined ? {} : { cost }) } as Pack;
@@ -125,15 +130,15 @@ export async function askSupplier(db: Knex, supplier: Supplier, actor: Actor): P
 		const packs = new Map(
 			[...items.products, ...items.accessories].flatMap((i) => i.packs.map((p) => [p.sku as string, p] as const))
 		);
-		const { good, ignored } = sound(quotes, packs);
+		const { good, ignored } = sound(quotes, packs, currency);
 		const changed: string[] = [];
 		const take = async (store: typeof PRODUCTS | typeof ACCESSORIES, list: readonly (Product | Accessory)[]) => {
 			for (const one of list) {
-				const { item, words } = quoted(one, good, at);
+				const { item, words } = quoted(one, good, { at, currency });
 				if (words.length === 0) continue;
 				changed.push(...words);
-				const happening = { kind: 'change' as const, what: `Quoted by ${supplier.name}: ${words.join(', ')}` };
-				await writeRecord(tx, store as never, { before: one, after: item } as never, happening, actor);
+				const meta = { kind: 'change' as const, what: `Quoted by ${supplier.name}: ${words.join(', ')}` };
+				await writeRecord(tx, store as never, { before: one, after: item } as never, meta, actor);
 			}
 		};
 		await take(PRODUCTS, items.products);
@@ -161,5 +166,5 @@ export function supplierMessage({ trouble, changes, ignored, lastGood }: Supplie
 /** By whom and when prices and stock were last quoted, in words; null when nobody has quoted yet. */
 export async function lastQuoted(db: Knex): Promise<string | null> {
 	const { name, lastGood } = await supplierState(db, await shopSupplier(db, () => new Date()));
-	return lastGood === null ? null : `by ${name} on ${lastGood.slice(0, 16).replace('T', ' ')}`;
+	return lastGood === null ? null : `by ${name} on ${shopMoment(lastGood)}`;
 }

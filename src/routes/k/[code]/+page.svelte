@@ -2,6 +2,9 @@
 	import PaperRota from '$lib/components/rota/PaperRota.svelte';
 	import QrSquare from '$lib/components/kit/QrSquare.svelte';
 	import { resolve } from '$app/paths';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { day } = shopFormats();
 
 	let { data } = $props();
 
@@ -12,7 +15,7 @@
 
 <main class="paper mx-auto grid max-w-xl gap-4 bg-white p-4 text-black">
 	<header>
-		<p class="text-sm">LED kit {kit.code}, released {kit.releasedAt.slice(0, 10)}</p>
+		<p class="text-sm">LED kit {kit.code}, released {day(kit.releasedAt)}</p>
 		<h1>{kit.vehicle}</h1>
 		{#each kit.also as name (name)}<p class="text-sm">Also for {name}</p>{/each}
 	</header>

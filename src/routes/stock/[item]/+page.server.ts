@@ -1,4 +1,6 @@
+import { readNumber } from '$lib/core/quantity';
 import { error, fail } from '@sveltejs/kit';
+import { shopDay } from '$lib/server/shop-time';
 import { z } from 'zod';
 import { readClaims } from '$lib/core/claims';
 import {
@@ -13,6 +15,7 @@ import { formValues, stockForm } from '$lib/core/exchange';
 import { deratedFlux } from '$lib/core/optics';
 import { recordedFacts } from '$lib/core/views';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { readCurrency } from '$lib/server/services/policy';
 import { actorOf } from '$lib/server/actor';
 import { historyOf, stepHistory } from '$lib/server/services/record/history';
 import { ACCESSORIES, PRODUCTS } from '$lib/server/services/record/store';
@@ -80,7 +83,7 @@ export const actions: Actions = {
 	save: async ({ params, request, cookies }) => {
 		const { db, item } = await found(params.item);
 		const shelf = isProduct(item) ? 'products' : 'accessories';
-		const read = stockInput(shelf, item, await request.formData());
+		const read = stockInput(shelf, item, await request.formData(), await readCurrency(db));
 		if (!read.ok) return fail(400, { problems: read.error, message: 'Nothing was changed.' });
 		const save = shelf === 'products' ? saveProduct : saveAccessory;
 		return orDatabaseFailure(async () =>
@@ -93,16 +96,16 @@ export const actions: Actions = {
 		if (!read.success) return fail(400, { problems: [], message: 'Give a value. Nothing was changed.' });
 		const { fact, value, source, note } = read.data;
 		const definition = keepsEvidence('product', fact) ? factOf('product', fact) : null;
-		const number = Number(value.replace(',', '.'));
+		const number = readNumber(value);
 		if (!definition) return fail(400, { problems: [], message: 'Choose a fact. Nothing was changed.' });
-		if (isNumeric(definition) && !Number.isFinite(number))
+		if (isNumeric(definition) && number === null)
 			return fail(400, { problems: [], message: `${definition.label} must be a number. Nothing was changed.` });
 		const actor = actorOf(cookies);
 		const item = evidenceSchema.safeParse({
 			fact,
 			value: isNumeric(definition) ? number : value,
 			source,
-			on: actor.now.slice(0, 10),
+			on: shopDay(actor.now),
 			...(actor.by ? { by: actor.by } : {}),
 			...(note ? { note } : {})
 		});

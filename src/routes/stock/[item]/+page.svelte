@@ -6,11 +6,13 @@
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import { answerOf } from '$lib/components/ui/form-answer';
 	import Message from '$lib/components/ui/Message.svelte';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { moment } = shopFormats();
 
 	let { data, form } = $props();
 
 	const answer = $derived(answerOf(form));
-	const when = (at: string) => at.slice(0, 16).replace('T', ' ');
 </script>
 
 <svelte:head><title>{data.title} · Stock · Rotalux</title></svelte:head>
@@ -82,7 +84,7 @@
 			<ul>
 				{#each data.history.events.slice(0, 12) as event (event.id)}
 					<li class="text-sm">
-						<span class="text-soft">{when(event.at)} {event.by ?? 'no name given'}</span>
+						<span class="text-soft">{moment(event.at)} {event.by ?? 'no name given'}</span>
 						{event.what}
 					</li>
 				{/each}

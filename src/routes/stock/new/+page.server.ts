@@ -2,6 +2,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
 import { stockForm, type Shelf } from '$lib/core/exchange';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { readCurrency } from '$lib/server/services/policy';
 import { actorOf } from '$lib/server/actor';
 import { saveAccessory, saveProduct } from '$lib/server/services/stock';
 import { database } from '$lib/server/shop';
@@ -15,7 +16,7 @@ export const load: PageServerLoad = ({ url }) => ({ shelf: shelfOf(url), form: s
 export const actions: Actions = {
 	default: async ({ request, url, cookies }) => {
 		const shelf = shelfOf(url);
-		const read = stockInput(shelf, { packs: [] }, await request.formData());
+		const read = stockInput(shelf, { packs: [] }, await request.formData(), await readCurrency(await database()));
 		if (!read.ok) return fail(400, { problems: read.error, message: 'Nothing was added.' });
 		const save = shelf === 'products' ? saveProduct : saveAccessory;
 		const done = await orDatabaseFailure(async () => {

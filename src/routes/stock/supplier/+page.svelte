@@ -3,11 +3,14 @@
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import { counted } from '$lib/core/quantity';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { moment } = shopFormats();
 
 	let { data, form } = $props();
 
 	const state = $derived(data.state);
-	const time = (iso: string | null) => (iso ? iso.slice(0, 16).replace('T', ' ') : 'never');
+	const time = (iso: string | null) => moment(iso) || 'never';
 </script>
 
 <svelte:head><title>Prices and stock · Rotalux</title></svelte:head>

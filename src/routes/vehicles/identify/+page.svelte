@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import DifferenceTable from '$lib/components/identify/DifferenceTable.svelte';
 	import LookQuestion from '$lib/components/identify/LookQuestion.svelte';
-	import VinSays from '$lib/components/identify/VinReading.svelte';
+	import VinReading from '$lib/components/identify/VinReading.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import VehicleCard from '$lib/components/vehicle/VehicleCard.svelte';
 
@@ -60,7 +60,7 @@
 		/>
 	</form>
 	{#if data.at.problem}<Message text={data.at.problem} />{/if}
-	{#if data.at.vin}<VinSays vin={data.at.vin} />{/if}
+	{#if data.at.vin}<VinReading vin={data.at.vin} />{/if}
 	{#if data.at.slips.length > 0}<p class="text-soft">{data.at.slips.join(' · ')}</p>{/if}
 
 	{#if data.line.trim() && !data.at.problem}

@@ -1,33 +1,29 @@
+import { LuDecomposition, Matrix } from 'ml-matrix';
+import { err, ok, type Result } from '../../result';
+
+/** Why a system of equations has no answer that can be trusted. */
+export type LinearProblem = 'singular' | 'badly-conditioned';
+
+/** A pivot this much smaller than the largest one leaves no digit of the answer. */
+const LEAST_PIVOT_SHARE = 1e-14;
+
 /**
- * Solves `A x = b` by Gaussian elimination with the largest pivot of each column. The inputs are not changed.
- * A column without a pivot leaves its unknown at 0.
+ * Solves `A x = b` by LU decomposition with row pivoting, the unknowns scaled by the diagonal first, so that a node that hangs on a leak
+ * and one on a thick wire count alike. The inputs are not changed.
+ * @returns the problem when the matrix is singular, or so badly conditioned that the answer would mean nothing
  */
-export function linearSolution(matrix: readonly (readonly number[])[], right: readonly number[]): number[] {
+export function linearSolution(
+	matrix: readonly (readonly number[])[],
+	right: readonly number[]
+): Result<number[], LinearProblem> {
 	const size = right.length;
-	const rows = matrix.map((row, i) => [...row, right[i] ?? 0]);
-	for (let column = 0; column < size; column++) {
-		let pivot = column;
-		for (let row = column + 1; row < size; row++)
-			if (Math.abs(rows[row]?.[column] ?? 0) > Math.abs(rows[pivot]?.[column] ?? 0)) pivot = row;
-		const top = rows[pivot] as number[];
-		rows[pivot] = rows[column] as number[];
-		rows[column] = top;
-		const head = top[column] ?? 0;
-		if (head === 0) continue;
-		for (let row = column + 1; row < size; row++) {
-			const below = rows[row] as number[];
-			const share = (below[column] ?? 0) / head;
-			if (share === 0) continue;
-			for (let k = column; k <= size; k++) below[k] = (below[k] ?? 0) - share * (top[k] ?? 0);
-		}
-	}
-	const solution = Array<number>(size).fill(0);
-	for (let row = size - 1; row >= 0; row--) {
-		const own = rows[row] as number[];
-		let sum = own[size] ?? 0;
-		for (let k = row + 1; k < size; k++) sum -= (own[k] ?? 0) * (solution[k] ?? 0);
-		const head = own[row] ?? 0;
-		solution[row] = head === 0 ? 0 : sum / head;
-	}
-	return solution;
+	const scale = matrix.map((row, i) => 1 / Math.sqrt(Math.abs(row[i] ?? 0) || 1));
+	const scaled = Matrix.zeros(size, size);
+	matrix.forEach((row, i) => row.forEach((value, j) => scaled.set(i, j, value * (scale[i] ?? 1) * (scale[j] ?? 1))));
+	const lu = new LuDecomposition(scaled);
+	if (lu.isSingular()) return err('singular');
+	const pivots = lu.upperTriangularMatrix.diagonal().map(Math.abs);
+	if (Math.min(...pivots) < LEAST_PIVOT_SHARE * Math.max(...pivots)) return err('badly-conditioned');
+	const answer = lu.solve(Matrix.columnVector(right.map((value, i) => value * (scale[i] ?? 1))));
+	return ok(answer.getColumn(0).map((value, i) => value * (scale[i] ?? 1)));
 }

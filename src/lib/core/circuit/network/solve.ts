@@ -3,7 +3,7 @@ import { components } from './components';
 import { linearSolution } from './linear';
 
 /** Potentials and currents of a network in its steady state. */
-export interface Solution {
+export interface OperatingPoint {
 	/** Potential of each node against ground, V. */
 	volts: ReadonlyMap<Node, number>;
 	/** Current of each element from its `from` to its `to`, A. */
@@ -24,7 +24,7 @@ const LEAK = 1e-12;
  * Solves a network for its node potentials by Newton's method on Kirchhoff's current law; each connected part by itself.
  * The search starts at the supply, so that an LED that can be lit is lit.
  */
-export function solve(elements: readonly Element[]): Solution {
+export function solve(elements: readonly Element[]): OperatingPoint {
 	const volts = new Map<Node, number>([[GROUND, 0]]);
 	let residual = 0;
 	for (const part of components(elements)) residual = Math.max(residual, solvePart(part, volts));
@@ -61,7 +61,10 @@ function solvePart(elements: readonly Element[], volts: Map<Node, number>): numb
 		const { sums, slopes } = balance(elements, index, at);
 		worst = sums.reduce((most, sum) => Math.max(most, Math.abs(sum)), 0);
 		if (worst <= SETTLED_A) break;
-		const change = linearSolution(slopes, sums);
+		const solved = linearSolution(slopes, sums);
+		// Without a way on, the search stops where it stands, and the residual says so.
+		if (!solved.ok) break;
+		const change = solved.value;
 		const longest = Math.max(...change.map(Math.abs));
 		const share = longest > LONGEST_STEP_V ? LONGEST_STEP_V / longest : 1;
 		// Nothing in a network of lamps stands above its supply or below its earth.

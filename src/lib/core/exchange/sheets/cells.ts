@@ -1,3 +1,4 @@
+import { readNumber } from '../../quantity';
 import { err, ok, type Result } from '../../result';
 
 /** What a spreadsheet cell holds. */
@@ -45,8 +46,8 @@ export function fromCell(kind: CellKind, cell: Cell): Result<unknown, string> {
 		case 'text':
 			return ok(text);
 		case 'number': {
-			const value = Number(text.replace(',', '.'));
-			return Number.isFinite(value) ? ok(value) : err(`must be a number, is “${text}”`);
+			const value = readNumber(text);
+			return value === null ? err(`must be a number, is “${text}”`) : ok(value);
 		}
 		case 'list':
 			return ok(text.split(/[\s,;]+/).filter(Boolean));

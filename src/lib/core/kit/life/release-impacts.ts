@@ -1,5 +1,5 @@
 import type { Accessory, Complaint, Configuration, KitOrder, Product } from '../../model';
-import { amount } from '../../quantity';
+import { amount, type Currency } from '../../quantity';
 import { socketName } from '../../vehicle';
 import type { KitAnswer, KitLine } from '../answer/answer';
 import { checkBesideBox } from '../check';
@@ -53,8 +53,8 @@ function ofVehicle({ configuration: before, answer }: StoodOn, after: Configurat
 
 function ofLine(
 	line: KitLine,
-	before: Product | Accessory | undefined,
-	now: Product | Accessory | undefined
+	{ before, after: now }: { before: Product | Accessory | undefined; after: Product | Accessory | undefined },
+	currency: Currency
 ): ReleaseImpact[] {
 	if (!now || now.withdrawn) return [{ kind: 'product', words: `${line.name} is no longer offered` }];
 	const facts = before ? differing(before, now, ['packs', 'evidence']) : [];
@@ -64,7 +64,10 @@ function ofLine(
 	if (!pack) return [...impacts, { kind: 'product', words: `${line.sku} is no longer sold` }];
 	const price = pack.price * line.packs;
 	if (price !== line.price)
-		impacts.push({ kind: 'price', words: `${line.sku}: ${amount(price)} now, ${amount(line.price)} in the kit` });
+		impacts.push({
+			kind: 'price',
+			words: `${line.sku}: ${amount(price, currency)} now, ${amount(line.price, currency)} in the kit`
+		});
 	if (pack.stock !== undefined && pack.stock < line.packs)
 		impacts.push({ kind: 'stock', words: `${line.sku}: ${pack.stock} on the shelf, ${line.packs} in the kit` });
 	return impacts;
@@ -95,6 +98,7 @@ export function releaseImpacts(
 		products: ReadonlyMap<string, Product>;
 		accessories: ReadonlyMap<string, Accessory>;
 		complaints: readonly Complaint[];
+		currency: Currency;
 	}
 ): ReleaseImpact[] {
 	const { order, answer } = stood;
@@ -104,11 +108,7 @@ export function releaseImpacts(
 			const [id, kept, there] = line.product
 				? ([line.product, stood.products, now.products] as const)
 				: ([line.accessory ?? '', stood.accessories, now.accessories] as const);
-			return ofLine(
-				line,
-				[...kept].find((item) => item.id === id),
-				there.get(id)
-			);
+			return ofLine(line, { before: [...kept].find((item) => item.id === id), after: there.get(id) }, now.currency);
 		});
 	const impacts = [
 		...ofVehicle(stood, now.kitCase?.configuration ?? null),

@@ -39,7 +39,7 @@ const PARTS: readonly ((b: Builder) => void)[] = [
 function addBudget(b: Builder): void {
 	const { budget } = b.input.order;
 	if (budget === undefined) return;
-	const demand: Demand = { kind: 'budget', id: '', words: `the budget of ${amount(budget)}` };
+	const demand: Demand = { kind: 'budget', id: '', words: `the budget of ${amount(budget, b.input.shop.currency)}` };
 	b.constrain(
 		b.packs.map((p) => [p.pack.price, p.name]),
 		'<=',

@@ -23,8 +23,8 @@ const matched: Variants = (order) =>
 
 const stock: Variants = (order) => [lifted('what is on the shelf', order, (demand) => demand.kind === 'stock')];
 
-const budget: Variants = ({ budget: most, ...order }) =>
-	most === undefined ? [] : [lifted(`a budget of ${amount(most)}`, order as KitOrder)];
+const budget: Variants = ({ budget: most, ...order }, { shop }) =>
+	most === undefined ? [] : [lifted(`a budget of ${amount(most, shop.currency)}`, order as KitOrder)];
 
 const fixed: Variants = (order, { configuration, catalogue }) => {
 	const seen = new Set<string>();

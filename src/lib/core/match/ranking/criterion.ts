@@ -7,7 +7,7 @@ export interface Criterion {
 	/** Weight until a shop sets its own, 0 to 10. */
 	weight: number;
 	/** How points follow from the number, in words. */
-	how: string;
+	how: (socket: SocketCase) => string;
 	/** Points alone, for sorting. Not known counts 0: the unknown is never ranked before the known. */
 	points: (socket: SocketCase, product: ProductCase) => number | null;
 	/** The number behind the points, in words. */

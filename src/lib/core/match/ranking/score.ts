@@ -52,6 +52,6 @@ export function scoreParts(socket: SocketCase, product: ProductCase): ScorePart[
 		points: points(socket, product),
 		weight: weights[i] ?? 0,
 		shown: shown(socket, product),
-		how
+		how: how(socket)
 	}));
 }

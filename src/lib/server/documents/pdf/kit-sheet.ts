@@ -1,5 +1,6 @@
 import { CAUTIONS, policySentences, wiresOf, type LineView } from '../../../core/views';
-import { amount } from '../../../core/quantity';
+import { shopDay } from '../../shop-time';
+import { amount, money } from '../../../core/quantity';
 import type { KitSheet } from '../../services/kits';
 import {
 	bullets,
@@ -28,19 +29,21 @@ const COLUMNS: readonly PaperColumn[] = [
 
 const VERDICT: Record<string, string> = { fits: '', parts: 'fits with parts', unknown: 'CHECKED BY HAND' };
 
-function cells(line: LineView): string[] {
-	const what = [line.name, line.verdict ? VERDICT[line.verdict] : line.solves].filter(Boolean).join('\n');
-	const places = line.places.length > 0 ? line.places.join('; ') : 'the whole vehicle';
-	const where = [places, ...line.doubts].join('\n');
-	const spare = line.spare ? String(line.spare) : '-';
-	return [line.sku, what, where, String(line.packs), String(line.count), spare, amount(line.price)];
-}
+const cells =
+	(currency: string) =>
+	(line: LineView): string[] => {
+		const what = [line.name, line.verdict ? VERDICT[line.verdict] : line.solves].filter(Boolean).join('\n');
+		const places = line.places.length > 0 ? line.places.join('; ') : 'the whole vehicle';
+		const where = [places, ...line.doubts].join('\n');
+		const spare = line.spare ? String(line.spare) : '-';
+		return [line.sku, what, where, String(line.packs), String(line.count), spare, amount(line.price, currency)];
+	};
 
 function lines(doc: Doc, title: string, rows: readonly LineView[], currency: string): void {
 	if (rows.length === 0) return;
 	heading(doc, title);
 	const columns = COLUMNS.map((c) => (c.title === 'Price' ? { ...c, title: `Price, ${currency}` } : c));
-	table(doc, columns, rows.map(cells));
+	table(doc, columns, rows.map(cells(currency)));
 }
 
 /** What a kit is, in short lines: its code, who checked it, its price, the policy. */
@@ -48,11 +51,11 @@ export function factsOf(sheet: KitSheet): string[] {
 	const { checked } = sheet.life;
 	return [
 		sheet.code
-			? `Released as ${sheet.code} on ${sheet.releasedAt?.slice(0, 10)}`
+			? `Released as ${sheet.code}${sheet.releasedAt ? ` on ${shopDay(sheet.releasedAt)}` : ''}`
 			: `Draft of revision ${sheet.revision}: not released, may still change`,
 		checked ? `Checked by ${checked.by} on ${checked.on}` : '',
 		sheet.also.length > 0 ? `Also for: ${sheet.also.join('; ')}` : '',
-		`Total ${amount(sheet.kit.total)} ${sheet.currency}, ${sheet.kit.spare} pieces spare`,
+		`Total ${money(sheet.kit.total, sheet.currency)}, ${sheet.kit.spare} pieces spare`,
 		...policySentences(sheet.policy, sheet.order.exception)
 	].filter(Boolean);
 }

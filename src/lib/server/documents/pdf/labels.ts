@@ -1,4 +1,5 @@
 import type { KitSheet } from '../../services/kits';
+import { shopDay } from '../../shop-time';
 import { pdf, type Doc, type Paper } from './paper';
 import { drawQr } from './qr';
 
@@ -19,11 +20,7 @@ function labelsOf(sheet: KitSheet): Label[] {
 	const code = sheet.code ?? `draft ${sheet.id}`;
 	const box: Label = {
 		title: code,
-		lines: [
-			sheet.name,
-			sheet.vehicleName,
-			sheet.releasedAt ? `Released ${sheet.releasedAt.slice(0, 10)}` : 'Not released'
-		]
+		lines: [sheet.name, sheet.vehicleName, sheet.releasedAt ? `Released ${shopDay(sheet.releasedAt)}` : 'Not released']
 	};
 	const bags = [...sheet.kit.lamps, ...sheet.kit.parts].map((line): Label => ({
 		title: line.places.length > 0 ? line.places.join('; ') : 'The whole vehicle',

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { shopDay } from '../../shop-time';
 import type { Accessory, Complaint, Configuration, KitOrder, Policy, Product } from '../../../core/model';
 import { checkKit, NEW_LIFE, reasonsAgainst, type KitAnswer, type KitLife } from '../../../core/kit';
 import { err, ok, type Result } from '../../../core/result';
@@ -53,7 +54,7 @@ export async function checkDraft(
 	}));
 	const unsigned = signOffs.find((s) => s.found === '');
 	if (unsigned) return err(`Write what you found for: ${unsigned.what}`);
-	const life = { ...kit.life, checked: { by, on: ctx.now().slice(0, 10), signOffs } };
+	const life = { ...kit.life, checked: { by, on: shopDay(ctx.now()), signOffs } };
 	const checked: StoredKit = { ...kit, state: 'checked', life, updatedAt: ctx.now() };
 	await ctx.db.transaction((tx) => putKit(tx, checked));
 	return ok(checked);

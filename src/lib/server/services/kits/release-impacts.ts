@@ -30,7 +30,8 @@ export async function impactsOnRelease(db: Knex, kitId: string): Promise<Release
 			kitCase: configuration ? { configuration, catalogue, shop } : null,
 			products: new Map(catalogue.all.map(({ record }) => [record.id as string, record])),
 			accessories: new Map(shop.accessories.map((a) => [a.id as string, a])),
-			complaints: await listRecords(db, 'complaints')
+			complaints: await listRecords(db, 'complaints'),
+			currency: shop.currency
 		}
 	);
 	kept.set(last.code, { version, impacts });

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { type Configuration, type Unit } from '../../../core/model';
 import { readConfiguration, readUnit } from '../../../core/exchange';
+import { counted } from '../../../core/quantity';
 import { withSubject, type Edited } from '../../../core/record';
 import { err, ok, summarise, type Result } from '../../../core/result';
 import { isShared, unitSocketOf, withValueAt } from '../../../core/vehicle';
@@ -90,7 +91,7 @@ async function changeUnit(
 	const read = readUnit({ ...before, sockets });
 	if (!read.ok) return err(`${summarise(read.error)}. Nothing was changed.`);
 	const users = (await usersOfUnit(tx, id)).length;
-	const sentence = `${what} (${before.name}, ${users} ${users === 1 ? 'vehicle' : 'vehicles'})`;
+	const sentence = `${what} (${before.name}, ${counted(users, 'vehicle')})`;
 	await writeRecord<Unit>(tx, UNITS, { before, after: read.value }, { kind: 'change', what: sentence }, actor);
 	return ok(sentence);
 }
@@ -121,8 +122,8 @@ export async function changeRecord(db: Knex, request: Request, actor: Actor): Pr
 		if (!read.ok) return err({ kind: 'problem', message: `${summarise(read.error)}. Nothing was changed.` });
 		const overlap = command.kind === 'identity' ? await overlapWith(tx, read.value) : null;
 		if (overlap) return err({ kind: 'problem', message: overlap });
-		const happening = { kind: 'change' as const, what: edit.value.what };
-		const revision = await writeRecord(tx, CONFIGURATIONS, { before: stored, after: read.value }, happening, actor);
+		const meta = { kind: 'change' as const, what: edit.value.what };
+		const revision = await writeRecord(tx, CONFIGURATIONS, { before: stored, after: read.value }, meta, actor);
 		return ok({ what: edit.value.what, revision, unit: null });
 	});
 }

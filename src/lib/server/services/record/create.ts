@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { shopDay } from '../../shop-time';
 import { type Configuration } from '../../../core/model';
 import { readConfiguration } from '../../../core/exchange';
 import { merge, split, type Cut, type Unlike } from '../../../core/identify';
@@ -66,7 +67,7 @@ export async function copyConfiguration(
 		if (!original) return err(`There is no vehicle “${from}” on record any more.`);
 		const id = await freeId(tx, identity);
 		const bare = { id, ...identity, sockets: [], channels: [] } as unknown as Configuration;
-		const day = { on: actor.now.slice(0, 10), ...(actor.by ? { by: actor.by } : {}) };
+		const day = { on: shopDay(actor.now), ...(actor.by ? { by: actor.by } : {}) };
 		const ids = original.sockets.map((s) => s.id);
 		const copied = ids.length > 0 ? copyFromSister(original, ids, day)(bare) : ok({ configuration: bare, what: '' });
 		if (!copied.ok) return copied;

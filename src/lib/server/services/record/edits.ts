@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { shopDay } from '../../shop-time';
 import { type Evidence, factOf } from '../../../core/model';
 import {
 	addUsualChannels,
@@ -24,7 +25,7 @@ import type { Actor } from './store';
 
 /** Who says something, and on what day. */
 function witness({ by, now }: Actor): { on: string; by?: string } {
-	return { on: now.slice(0, 10), ...(by ? { by } : {}) };
+	return { on: shopDay(now), ...(by ? { by } : {}) };
 }
 
 /** Settles a question; a value that nobody has said before comes with evidence of its own. */

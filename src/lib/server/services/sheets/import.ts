@@ -1,4 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
+import { shopDay } from '../../shop-time';
 import type { Knex } from 'knex';
 import {
 	assembleSheets,
@@ -88,7 +89,7 @@ async function prepare(
 		units: new Map((await listUnits(db)).map((unit) => [unit.id as string, unit])),
 		...(await stockNeeded(db, all))
 	};
-	const day = actor.now.slice(0, 10);
+	const day = shopDay(actor.now);
 	const note = wish.supplier ? { note: `spreadsheet of ${wish.supplier}` } : {};
 	const witness = wish.source ? { source: wish.source, on: day, ...(actor.by ? { by: actor.by } : {}), ...note } : null;
 	const core = { configuration: wish.configuration, witness };

@@ -1,4 +1,5 @@
 import { error } from '@sveltejs/kit';
+import { shopDay } from '$lib/server/shop-time';
 import { socketViews } from '$lib/core/views';
 import { socketName, socketsInWalk, vehicleName } from '$lib/core/vehicle';
 import { configurationAt, historyOf } from '$lib/server/services/record/history';
@@ -11,7 +12,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const { events } = await historyOf(db, CONFIGURATIONS, params.id);
 	const day = url.searchParams.get('day');
 	const asked = Number(url.searchParams.get('at'));
-	const chosen = day ? events.find((e) => e.at.slice(0, 10) <= day) : events.find((e) => e.id === asked);
+	const chosen = day ? events.find((e) => shopDay(e.at) <= day) : events.find((e) => e.id === asked);
 	if (!chosen) return { events, day, then: null };
 	const configuration = await configurationAt(db, params.id, chosen.id);
 	if (!configuration) error(404, { message: `There is no vehicle “${params.id}” on record.` });

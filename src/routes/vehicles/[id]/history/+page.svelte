@@ -1,16 +1,18 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import DeskSays from '$lib/components/record/DeskMessages.svelte';
+	import DeskMessages from '$lib/components/record/DeskMessages.svelte';
 	import WalkPages from '$lib/components/record/WalkPages.svelte';
 	import TinyRota from '$lib/components/rota/TinyRota.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { moment } = shopFormats();
 
 	let { data } = $props();
 
 	const id = $derived(data.vehicle.id);
 	const here = $derived(resolve('/vehicles/[id]/history', { id }));
-	const when = (at: string) => at.slice(0, 16).replace('T', ' ');
 </script>
 
 <svelte:head><title>History · {data.vehicle.name} · Rotalux</title></svelte:head>
@@ -30,7 +32,7 @@
 				/></label
 			>
 		</div>
-		<DeskSays />
+		<DeskMessages />
 		<ScrollPanel label="Events" class="mt-2 min-h-[22rem] grow border-0!">
 			{#if data.events.length === 0}
 				<p class="p-3 text-soft">Nothing has happened to this record since histories are kept.</p>
@@ -43,7 +45,7 @@
 								aria-current={event.id === data.then?.event.id ? 'true' : undefined}
 								class="aria-[current=true]:bg-sea-wash"
 							>
-								<td class="whitespace-nowrap">{when(event.at)}</td>
+								<td class="whitespace-nowrap">{moment(event.at)}</td>
 								<td class="whitespace-nowrap">{event.by ?? 'no name given'}</td>
 								<td>{event.what}</td>
 								<td
@@ -63,7 +65,7 @@
 				<TinyRota sockets={data.then.sockets} size={90} />
 				<div>
 					<h2>{data.then.name}</h2>
-					<p class="text-soft">as it stood after {when(data.then.event.at)}: {data.then.rows.length} sockets</p>
+					<p class="text-soft">as it stood after {moment(data.then.event.at)}: {data.then.rows.length} sockets</p>
 				</div>
 			</div>
 			<ul class="mt-2">

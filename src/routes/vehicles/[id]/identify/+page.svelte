@@ -5,7 +5,7 @@
 	import IdentityFields from '$lib/components/identify/IdentityFields.svelte';
 	import SplitForm from '$lib/components/identify/SplitForm.svelte';
 	import UnitForms from '$lib/components/identify/UnitForms.svelte';
-	import DeskSays from '$lib/components/record/DeskMessages.svelte';
+	import DeskMessages from '$lib/components/record/DeskMessages.svelte';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import type { Difference } from '$lib/core/identify';
@@ -47,7 +47,7 @@
 		<p role="status" class="panel p-3">{form.done}</p>
 	{/if}
 	{#if trouble}<Message text={trouble} kept="What you typed is kept." />{/if}
-	<DeskSays />
+	<DeskMessages />
 	<form class="panel grid gap-3 p-4" onsubmit={save} aria-label="Identity">
 		<h2>What vehicle this is</h2>
 		{#key data.revision}<IdentityFields identity={data.identity} />{/key}

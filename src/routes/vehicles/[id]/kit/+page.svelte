@@ -56,7 +56,7 @@
 	>
 	{#if data.rows.length > 0}
 		<h2>Kits of this vehicle</h2>
-		<div class="panel overflow-x-auto"><KitTable kits={data.rows} currency={data.currency} /></div>
+		<div class="panel overflow-x-auto"><KitTable kits={data.rows} /></div>
 	{:else}
 		<p class="text-soft">No kit of this vehicle is on record yet.</p>
 	{/if}

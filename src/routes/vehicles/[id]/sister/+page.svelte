@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { getDesk } from '$lib/client/record-desk.svelte';
-	import DeskSays from '$lib/components/record/DeskMessages.svelte';
+	import DeskMessages from '$lib/components/record/DeskMessages.svelte';
 	import WalkPages from '$lib/components/record/WalkPages.svelte';
 
 	let { data } = $props();
@@ -39,7 +39,7 @@
 				</select></label
 			>
 		</div>
-		<DeskSays />
+		<DeskMessages />
 		{#if data.sister && data.offers.length === 0}
 			<p>{data.sister.name} has nothing that is not the same here.</p>
 		{:else if data.sister}

@@ -1,3 +1,4 @@
+import { readNumber } from '../../../quantity';
 import { factOf, isNumeric, type Evidence, type SubjectKind } from '../../../model';
 import type { Assembly, Loose, ReadRow } from '../assembly';
 import { fromCell } from '../cells';
@@ -11,9 +12,9 @@ function evidenceOf(row: ReadRow): Evidence {
 	const isSubject = (SUBJECTS as readonly unknown[]).includes(subject);
 	const isNumber = isSubject && isNumeric(factOf(subject as SubjectKind, fact));
 	const text = String(value ?? '');
-	const number = Number(text.replace(',', '.'));
+	const number = isNumber ? readNumber(text) : null;
 	const json = /^[[{"]/.test(text) ? fromCell('json', text) : null;
-	const read = isNumber && Number.isFinite(number) ? number : json?.ok ? json.value : value;
+	const read = number !== null ? number : json?.ok ? json.value : value;
 	return { ...rest, ...(value === undefined ? {} : { value: read }) } as Evidence;
 }
 

@@ -10,7 +10,8 @@ export const colourCriterion: Criterion = {
 	id: 'colour',
 	label: 'Colour match',
 	weight: 2,
-	how: `under ${ALIKE_MIRED} mired from its neighbours is full, ${NOTHING_FROM} mired nothing; coloured light does not count`,
+	how: () =>
+		`under ${ALIKE_MIRED} mired from its neighbours is full, ${NOTHING_FROM} mired nothing; coloured light does not count`,
 	points: (socket, product) => {
 		const widest = widestMired(socket, product);
 		return widest === null ? null : share((NOTHING_FROM - widest) / (NOTHING_FROM - ALIKE_MIRED));

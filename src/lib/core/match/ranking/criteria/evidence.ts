@@ -23,7 +23,7 @@ export const evidenceCriterion: Criterion = {
 	id: 'evidence',
 	label: 'Evidence',
 	weight: 2,
-	how: "measured in hand is full, a manual 80 %, a maker's word 60 %, a listing 40 %",
+	how: () => "measured in hand is full, a manual 80 %, a maker's word 60 %, a listing 40 %",
 	points: (_, { product }) => POINTS[bestSource(product)],
 	shown: (_, { product }) => {
 		const source = bestSource(product);

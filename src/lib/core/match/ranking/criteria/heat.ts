@@ -16,7 +16,7 @@ export const heatCriterion: Criterion = {
 	id: 'heat',
 	label: 'Heat margin',
 	weight: 2,
-	how: `${FULL_AT} K below its limit is full; a filament lamp does not count`,
+	how: () => `${FULL_AT} K below its limit is full; a filament lamp does not count`,
 	points: (socket, product) => (product.lamp === 'filament' ? null : share((margin(socket, product) ?? 0) / FULL_AT)),
 	shown: (socket, product) => {
 		if (product.lamp === 'filament') return 'a filament lamp';

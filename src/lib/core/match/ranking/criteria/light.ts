@@ -6,7 +6,7 @@ export const lightCriterion: Criterion = {
 	id: 'light',
 	label: 'Surviving light',
 	weight: 3,
-	how: 'as much as the filament lamp or more is full; inside the vehicle it does not count',
+	how: () => 'as much as the filament lamp or more is full; inside the vehicle it does not count',
 	points: (socket, product) => (socket.outside ? share(survivingShare(socket, product) ?? 0) : null),
 	shown: (socket, product) => {
 		if (!socket.outside) return 'inside the vehicle';

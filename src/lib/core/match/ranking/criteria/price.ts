@@ -9,7 +9,7 @@ export const priceCriterion: Criterion = {
 	id: 'price',
 	label: 'Price',
 	weight: 3,
-	how: `${amount(HALF_AT)} a lamp earns half, twice that a third`,
+	how: ({ shop }) => `${amount(HALF_AT, shop.currency)} a lamp earns half, twice that a third`,
 	points: (_, { price }) => (Number.isFinite(price) ? HALF_AT / (HALF_AT + price) : 0),
-	shown: (_, { price }) => (Number.isFinite(price) ? `${amount(price)} a lamp` : 'not on sale')
+	shown: ({ shop }, { price }) => (Number.isFinite(price) ? `${amount(price, shop.currency)} a lamp` : 'not on sale')
 };

@@ -4,7 +4,7 @@
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import ChannelDesk from '$lib/components/record/ChannelDesk.svelte';
 	import ChannelMap from '$lib/components/record/ChannelMap.svelte';
-	import DeskSays from '$lib/components/record/DeskMessages.svelte';
+	import DeskMessages from '$lib/components/record/DeskMessages.svelte';
 	import FlasherDesk from '$lib/components/record/FlasherDesk.svelte';
 	import NewChannel from '$lib/components/record/NewChannel.svelte';
 	import WalkPages from '$lib/components/record/WalkPages.svelte';
@@ -32,7 +32,7 @@
 				>
 			{/if}
 		</div>
-		<DeskSays />
+		<DeskMessages />
 		<ScrollPanel label="Which channel feeds which sockets" class="mt-2 min-h-[22rem] grow border-0!">
 			<ChannelMap shown={data.shown} chosen={data.chosen} href={address} />
 		</ScrollPanel>

@@ -1,7 +1,9 @@
 import { fail } from '@sveltejs/kit';
+import { shopDay } from '$lib/server/shop-time';
 import { z } from 'zod';
 import { accessoryId, label, policyException, productId, socketId, type KitOrder } from '$lib/core/model';
 import type { Result } from '$lib/core/result';
+import { readCurrency } from '$lib/server/services/policy';
 import { orderIn } from '$lib/server/kit-forms';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { personOf } from '$lib/server/actor';
@@ -88,7 +90,7 @@ export const actions: Actions = {
 		return read ? doing((ctx) => renameKit(ctx, params.kit, read.name)) : bad('A name has 1 to 200 characters.');
 	},
 	order: async ({ request, params }) => {
-		const change = orderIn(await request.formData());
+		const change = orderIn(await request.formData(), await readCurrency(await database()));
 		if (!change)
 			return bad('The budget must be an amount such as 249.90, and the white a number of kelvin such as 4300.');
 		return doing((ctx) => reorderKit(ctx, params.kit, change));
@@ -129,7 +131,7 @@ export const actions: Actions = {
 	},
 	except: async ({ request, params }) => {
 		const form = Object.fromEntries(await request.formData());
-		const read = policyException.safeParse({ ...form, on: new Date().toISOString().slice(0, 10) });
+		const read = policyException.safeParse({ ...form, on: shopDay(new Date().toISOString()) });
 		if (!read.success) return bad('An exception wants a name, and words that will stand on the kit.');
 		return doing((ctx) => reorderKit(ctx, params.kit, (order) => ({ ...order, exception: read.data })));
 	},

@@ -4,7 +4,7 @@
 	import { page } from '$app/state';
 	import KitHead from '$lib/components/kit/KitHead.svelte';
 	import KitSide from '$lib/components/kit/KitSide.svelte';
-	import KitSays from '$lib/components/kit/KitSummary.svelte';
+	import KitSummary from '$lib/components/kit/KitSummary.svelte';
 	import Lines from '$lib/components/kit/Lines.svelte';
 	import ReleaseImpacts from '$lib/components/kit/ReleaseImpacts.svelte';
 	import { kitTabNamed, type KitTab } from '$lib/components/kit/tabs';
@@ -53,13 +53,7 @@
 						<Lines title="Parts" lines={data.kit.parts} currency={data.currency} shop />
 					</div>{/if}
 			{/if}
-			<KitSays
-				kit={data.kit}
-				policy={data.policy}
-				exception={data.order.exception}
-				currency={data.currency}
-				quoted={data.quoted}
-			/>
+			<KitSummary kit={data.kit} policy={data.policy} exception={data.order.exception} quoted={data.quoted} />
 		</ScrollPanel>
 	</div>
 	<div class="flex min-h-0 flex-col gap-3">

@@ -1,4 +1,5 @@
 import { error, fail, redirect } from '@sveltejs/kit';
+import { shopDay } from '$lib/server/shop-time';
 import { z } from 'zod';
 import { resolve } from '$app/paths';
 import { productId } from '$lib/core/model';
@@ -48,7 +49,7 @@ export const actions: Actions = {
 	assume: async ({ request, cookies }) => {
 		const { source = '', ...values } = Object.fromEntries(await request.formData());
 		const by = personOf(cookies);
-		const on = new Date().toISOString().slice(0, 10);
+		const on = shopDay(new Date().toISOString());
 		const changes = Object.entries(values).map(([id, value]) => ({
 			id,
 			set: { value: Number(value), source: String(source), on, ...(by ? { by } : {}) }

@@ -11,9 +11,11 @@
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import { OPEN_WORDS } from '$lib/core/match/wording/open';
-	import { money } from '$lib/components/ui/money';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 	import SocketFacts from '$lib/components/vehicle/SocketFacts.svelte';
+
+	const { money } = shopFormats();
 
 	let { data, form } = $props();
 
@@ -141,7 +143,7 @@
 					{#if form && 'kit' in form && form.kit}
 						Put into <a class="link" href={resolve('/vehicles/[id]/kit/[kit]', { id, kit: form.kit })}>{form.name}</a>,
 						now
-						{money(form.total ?? 0, data.currency)}.
+						{money(form.total ?? 0)}.
 					{:else}
 						{candidates.length} candidates, {refused} refused.
 					{/if}

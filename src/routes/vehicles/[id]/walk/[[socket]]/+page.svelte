@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { getDesk } from '$lib/client/record-desk.svelte';
-	import DeskSays from '$lib/components/record/DeskMessages.svelte';
+	import DeskMessages from '$lib/components/record/DeskMessages.svelte';
 	import ExpectedPlaces from '$lib/components/record/ExpectedPlaces.svelte';
 	import RoomEditor from '$lib/components/record/RoomEditor.svelte';
 	import SocketDesk from '$lib/components/record/SocketDesk.svelte';
@@ -32,7 +32,7 @@
 >
 	<section class="panel p-3 lg:col-span-2" aria-label="Walk-line">
 		<WalkLine bind:this={line} context={data.context} />
-		<DeskSays />
+		<DeskMessages />
 	</section>
 	<div class="panel flex min-h-0 flex-col p-2">
 		<div class="flex flex-wrap items-center gap-2">

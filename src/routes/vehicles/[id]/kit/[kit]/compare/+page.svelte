@@ -1,7 +1,9 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
-	import { money } from '$lib/components/ui/money';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { day, money } = shopFormats();
 
 	let { data } = $props();
 
@@ -62,17 +64,17 @@
 				{#each [data.from, data.to] as side (side.revision)}
 					<tr>
 						<th scope="row">{name(side)}</th>
-						<td>{side.releasedAt?.slice(0, 10) ?? 'not yet'}</td>
+						<td>{day(side.releasedAt) || 'not yet'}</td>
 						<td>{side.by ?? 'nobody yet'}</td>
 						<td class="number">{side.open}</td>
-						<td class="number">{money(side.total, data.currency)}</td>
+						<td class="number">{money(side.total)}</td>
 					</tr>
 				{/each}
 			</tbody>
 			<tfoot>
 				<tr
 					><th scope="row" colspan="4">Difference</th><td class="number font-semibold"
-						>{data.difference.price > 0 ? '+' : ''}{money(data.difference.price, data.currency)}</td
+						>{data.difference.price > 0 ? '+' : ''}{money(data.difference.price)}</td
 					></tr
 				>
 			</tfoot>

@@ -4,9 +4,11 @@
 	import Lines from '$lib/components/kit/Lines.svelte';
 	import QrSquare from '$lib/components/kit/QrSquare.svelte';
 	import PaperRota from '$lib/components/rota/PaperRota.svelte';
-	import { money } from '$lib/components/ui/money';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
 	import { CAUTIONS, policySentences } from '$lib/core/views/cautions';
 	import { wiresOf } from '$lib/core/views/wires';
+
+	const { day, money } = shopFormats();
 
 	let { data } = $props();
 
@@ -32,13 +34,11 @@
 			<h1 class="text-2xl!">{sheet.name}</h1>
 			<p class="text-lg">{sheet.vehicleName}</p>
 			<p>
-				{sheet.code
-					? `Released as ${sheet.code} on ${sheet.releasedAt?.slice(0, 10)}`
-					: 'Draft: not released, may still change'}
+				{sheet.code ? `Released as ${sheet.code} on ${day(sheet.releasedAt)}` : 'Draft: not released, may still change'}
 			</p>
 			{#if sheet.life.checked}<p>Checked by {sheet.life.checked.by} on {sheet.life.checked.on}</p>{/if}
 			{#each sheet.also as name (name)}<p>Also for {name}</p>{/each}
-			<p class="mt-2 text-xl font-semibold">{money(sheet.kit.total, sheet.currency)}</p>
+			<p class="mt-2 text-xl font-semibold">{money(sheet.kit.total)}</p>
 			<p>{sheet.kit.spare} pieces spare</p>
 			{#each policySentences(sheet.policy, sheet.order.exception) as sentence (sentence)}<p class="mt-2">
 					{sentence}

@@ -1,0 +1,38 @@
+import { getContext, hasContext, setContext } from 'svelte';
+import { amount, dayIn, DEFAULT_CURRENCY, momentIn, money, type Currency, type TimeZone } from '$lib/core/quantity';
+
+/** What amounts and times of the shop are written in. */
+export interface ShopSetting {
+	currency: Currency;
+	timeZone: TimeZone;
+}
+
+/** Amounts and times as the shop writes them. */
+export interface ShopFormats {
+	/** An amount without its currency, for a column that names it. */
+	price: (minor: number) => string;
+	money: (minor: number) => string;
+	/** Day, and day with time, where the shop stands; nothing for nothing. */
+	day: (instant: string | null | undefined) => string;
+	moment: (instant: string | null | undefined) => string;
+}
+
+const KEY = Symbol('shop formats');
+/** What a component drawn by itself is written in. */
+const ALONE: ShopSetting = { currency: DEFAULT_CURRENCY, timeZone: 'UTC' };
+
+/** Hands the shop's currency and time zone to every component below. */
+export function provideShop(setting: () => ShopSetting): void {
+	setContext(KEY, setting);
+}
+
+/** How amounts and times are written here. */
+export function shopFormats(): ShopFormats {
+	const setting = hasContext(KEY) ? getContext<() => ShopSetting>(KEY) : () => ALONE;
+	return {
+		price: (minor) => amount(minor, setting().currency),
+		money: (minor) => money(minor, setting().currency),
+		day: (instant) => (instant ? dayIn(instant, setting().timeZone) : ''),
+		moment: (instant) => (instant ? momentIn(instant, setting().timeZone) : '')
+	};
+}

@@ -1,0 +1,25 @@
+import { parseAbsolute, toCalendarDate, type ZonedDateTime } from '@internationalized/date';
+
+/** IANA name of a time zone. @example "Europe/Stockholm" */
+export type TimeZone = string;
+
+const two = (value: number) => String(value).padStart(2, '0');
+
+function at(instant: string, zone: TimeZone): ZonedDateTime {
+	return parseAbsolute(instant, zone);
+}
+
+/**
+ * The calendar day of an instant where the shop stands, `YYYY-MM-DD`.
+ * @param instant ISO 8601 with an offset or Z
+ * @example dayIn('2026-03-02T23:30:00Z', 'Europe/Stockholm') // "2026-03-03"
+ */
+export function dayIn(instant: string, zone: TimeZone): string {
+	return toCalendarDate(at(instant, zone)).toString();
+}
+
+/** An instant to the minute where the shop stands. @example momentIn('2026-03-02T23:30:00Z', 'Europe/Stockholm') // "2026-03-03 00:30" */
+export function momentIn(instant: string, zone: TimeZone): string {
+	const moment = at(instant, zone);
+	return `${toCalendarDate(moment).toString()} ${two(moment.hour)}:${two(moment.minute)}`;
+}
