@@ -72,7 +72,7 @@ module.exports = {
 			comment: 'The core reads itself, its facts, and the few libraries named here',
 			from: { path: `^${CORE}`, pathNot: '\\.test\\.ts$' },
 			to: {
-				pathNot: `^(${CORE}|data/facts/|node_modules/(zod|ml-matrix|@internationalized/date|@sindresorhus/slugify)/)`
+				pathNot: `^(${CORE}|data/facts/|node_modules/(zod|ml-matrix|@internationalized/date)/)`
 			}
 		},
 		{
@@ -123,6 +123,13 @@ module.exports = {
 			severity: 'error',
 			from: { pathNot: ['^src/cli/', '\\.test\\.ts$'] },
 			to: { path: '^src/cli/' }
+		},
+		{
+			name: 'exceljs-behind-one-door',
+			severity: 'error',
+			comment: 'The workbook library can be exchanged in one folder',
+			from: { path: '^src/', pathNot: ['^src/lib/server/documents/workbooks/', '\\.test\\.ts$'] },
+			to: { path: '^node_modules/exceljs/' }
 		},
 		{
 			name: 'no-circles',

@@ -1,6 +1,7 @@
 import { building } from '$app/environment';
 import type { HandleServerError, ServerInit } from '@sveltejs/kit';
 import { databaseFailure } from '$lib/server/db/failure';
+import { logFailure } from '$lib/server/log';
 import { closeShop, database } from '$lib/server/shop';
 import { warmPool } from '$lib/server/workers/pool';
 
@@ -20,10 +21,10 @@ export const init: ServerInit = async () => {
 };
 
 /** An unexpected failure: one sentence for the person, the whole of it for the log. */
-export const handleError: HandleServerError = ({ error, status, message }) => {
+export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	const trouble = databaseFailure(error);
 	if (trouble) return { message: trouble, kept: 'What you typed is still in the form if you go back.' };
-	if (status !== 404) process.stderr.write(`${error instanceof Error ? error.stack : String(error)}\n`);
+	logFailure({ method: event.request.method, path: event.url.pathname, status }, error);
 	return status === 404
 		? { message: 'There is nothing at this address.', kept: 'Nothing was changed.' }
 		: { message: `Something went wrong here (${message}).`, kept: 'What was saved before is kept.' };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pressed } from '$lib/client/shortcuts';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import CounterAnswers from '$lib/components/counter/CounterAnswers.svelte';
@@ -32,13 +33,14 @@
 
 	/** Down goes to the first answer, Enter opens it; both wait for the answer to what stands in the line now. */
 	async function key(event: KeyboardEvent): Promise<void> {
-		if (event.key !== 'ArrowDown' && event.key !== 'Enter') return;
+		const way = pressed(event, ['list-down', 'list-open']);
+		if (!way) return;
 		event.preventDefault();
 		await ask();
 		const place = document.querySelector<HTMLElement>('[data-answer="place"]');
 		const kit = document.querySelector<HTMLElement>('[data-answer="kit"]');
 		const first = place ?? kit ?? document.querySelector<HTMLElement>('[data-answer]');
-		if (event.key === 'Enter') first?.click();
+		if (way === 'list-open') first?.click();
 		else first?.focus();
 	}
 </script>

@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util';
 import type { RotaluxDocument } from '../../lib/core/model';
 import { csvFiles } from '../../lib/server/documents/csv';
-import { workbook } from '../../lib/server/documents/xlsx';
+import { workbook } from '../../lib/server/documents/workbooks/write';
 import { exportAll } from '../../lib/server/services/exchange';
 import { readWord, type Command } from '../io';
 import { withDatabase } from '../with-database';

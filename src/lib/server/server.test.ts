@@ -13,8 +13,8 @@ import { migrations } from './db/migrations';
 import { databaseFailure } from './db/failure';
 import { loadDemo } from './demo/load';
 import { csv } from './documents/csv';
-import { kitSheetPdf } from './documents/pdf/kit-sheet';
-import { workbook } from './documents/xlsx';
+import { kitSheet as kitSheetPaper } from './documents/pdf/kit-sheet';
+import { workbook } from './documents/workbooks/write';
 import { putConfiguration } from './repositories/configurations';
 import { askCounter } from './services/counter';
 import { kitSheet, startKit } from './services/kits';
@@ -121,7 +121,7 @@ describe('documents', () => {
 		await startKit(ctx, 'tarrow-packhorse-2014', 'Van <b>', kitOrder.parse({}));
 		const sheet = (await kitSheet(db, 'tarrow-packhorse-2014', 'K1'))!;
 		for (const paper of ['A4', 'LETTER'] as const) {
-			const pdf = await kitSheetPdf(sheet, paper, 'http://shop.invalid/k/K1-R1');
+			const pdf = await kitSheetPaper.print(sheet, paper, 'http://shop.invalid/k/K1-R1');
 			expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
 			expect(pdf.length).toBeGreaterThan(10_000);
 			expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(2);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pressed } from '$lib/client/shortcuts';
 	import CategoryDetail from '$lib/components/reference/CategoryDetail.svelte';
 	import { resolve } from '$app/paths';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
@@ -20,9 +21,10 @@
 		major === undefined ? '–' : minor === undefined ? String(major) : `${major} / ${minor}`;
 
 	function step(event: KeyboardEvent, index: number): void {
-		const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-		const next = by === undefined ? undefined : found[index + by];
-		if (by === undefined || !next) return;
+		const way = pressed(event, ['list-down', 'list-up']);
+		const by = way === 'list-down' ? 1 : -1;
+		const next = way ? found[index + by] : undefined;
+		if (!next) return;
 		event.preventDefault();
 		picked = next.category;
 		const row = (event.currentTarget as HTMLElement).closest('tr');

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$lib/core/quantity';
 	import { resolve } from '$app/paths';
 	import { createTable } from '@tanstack/svelte-table';
 	import ClaimList from '$lib/components/stock/ClaimList.svelte';
@@ -101,7 +102,7 @@
 								><a class="link font-medium" href={resolve('/stock/[item]', { item: p.id })}>{p.maker} {p.name}</a>
 								<span class="block text-sm text-soft"
 									>{p.id}{p.withdrawn ? ', no longer offered' : ''}{p.complaints > 0
-										? `, ${p.complaints} open complaint${p.complaints > 1 ? 's' : ''}`
+										? `, ${counted(p.complaints, 'open complaint')}`
 										: ''}</span
 								>
 								<ClaimList claims={p.claims} /></td

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3-scale';
-	import type { FitView } from '$lib/core/views';
-	import { fitExtent, fitWords, type FitExtent } from './fit';
+	import { fitWords, type FitView } from '$lib/core/views';
+	import { fitExtent, type FitExtent } from './fit';
 
 	/**
 	 * A lamp in its cavity from the side, to scale: hatched is what it does not have. Give the same `extent` to several drawings to
@@ -28,12 +28,6 @@
 	const { room, body } = $derived(fit);
 	const frontLength = $derived(body.frontLength ?? body.length);
 	const roomFront = $derived(room.frontLength ?? room.holderLength);
-	const hitsFront = $derived(
-		(frontLength ?? 0) > (roomFront ?? Infinity) || (body.frontDiameter ?? 0) > (room.frontDiameter ?? Infinity)
-	);
-	const hitsRear = $derived(
-		(fit.behind ?? 0) > (room.rearDepth ?? Infinity) || (body.rearDiameter ?? 0) > (room.rearDiameter ?? Infinity)
-	);
 </script>
 
 <svg
@@ -77,7 +71,7 @@
 			width={frontLength * perMm}
 			height={body.frontDiameter * perMm}
 			rx="3"
-			style:fill={hitsFront ? `url(#${id}-over)` : undefined}
+			style:fill={fit.hits.front ? `url(#${id}-over)` : undefined}
 		/>
 	{/if}
 	{#if body.rearLength !== undefined && body.rearDiameter !== undefined}
@@ -88,7 +82,7 @@
 			width={body.rearLength * perMm}
 			height={body.rearDiameter * perMm}
 			rx="4"
-			style:fill={hitsRear ? `url(#${id}-over)` : undefined}
+			style:fill={fit.hits.rear ? `url(#${id}-over)` : undefined}
 		/>
 		{#if fit.fan && fit.behind !== null}
 			<rect

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pressed } from '$lib/client/shortcuts';
 	import { resolve } from '$app/paths';
 	import TinyRota from '../rota/TinyRota.svelte';
 	import KitOffer from './KitOffer.svelte';
@@ -27,8 +28,9 @@
 
 	/** Arrow keys go from answer to answer. */
 	function step(event: KeyboardEvent): void {
-		const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-		if (by === undefined) return;
+		const way = pressed(event, ['list-down', 'list-up']);
+		if (!way) return;
+		const by = way === 'list-down' ? 1 : -1;
 		event.preventDefault();
 		const all = [...document.querySelectorAll<HTMLElement>('[data-answer]')];
 		const next = all[all.indexOf(event.currentTarget as HTMLElement) + by];

@@ -114,7 +114,7 @@
 			/>
 		</Tabs.Content>
 		<Tabs.Content value="papers"
-			><Papers {vehicle} kit={data.id} code={data.code} revision={data.revision} /></Tabs.Content
+			><Papers {vehicle} kit={data.id} code={data.code} revision={data.revision} papers={data.papers} /></Tabs.Content
 		>
 	</div>
 </Tabs.Root>

@@ -2,15 +2,20 @@
 	import { resolve } from '$app/paths';
 
 	/** Papers and files of a kit. */
-	let { vehicle, kit, code, revision }: { vehicle: string; kit: string; code: string | null; revision: number } =
-		$props();
+	let {
+		vehicle,
+		kit,
+		code,
+		revision,
+		papers
+	}: {
+		vehicle: string;
+		kit: string;
+		code: string | null;
+		revision: number;
+		papers: readonly { name: string; label: string; contents: string }[];
+	} = $props();
 
-	const PAPERS = [
-		{ paper: 'sheet', label: 'Kit sheet', says: 'rota, lines, wires, open sockets, policy' },
-		{ paper: 'pick', label: 'Pick list', says: 'by shelf' },
-		{ paper: 'labels', label: 'Labels', says: 'box and bags, with the code' },
-		{ paper: 'customer', label: 'Customer sheet', says: 'what goes where, wires, cautions' }
-	] as const;
 	const where = $derived({ id: vehicle, kit });
 	const asked = $derived(code ? `revision=${revision}` : '');
 </script>
@@ -20,10 +25,10 @@
 <table class="grid-table">
 	<caption class="sr-only">Papers of this kit as PDF</caption>
 	<tbody>
-		{#each PAPERS as { paper, label, says } (paper)}
+		{#each papers as { name: paper, label, contents } (paper)}
 			{@const address = resolve('/vehicles/[id]/kit/[kit]/[paper].pdf', { ...where, paper })}
 			<tr>
-				<th scope="row" class="whitespace-normal!">{label}<span class="block text-sm font-normal">{says}</span></th>
+				<th scope="row" class="whitespace-normal!">{label}<span class="block text-sm font-normal">{contents}</span></th>
 				<td class="number"
 					><a class="link" href={`${address}?${asked}`} download aria-label={`${label}, PDF, A4`}>A4</a>
 					<a class="link ml-3" href={`${address}?paper=letter&${asked}`} download aria-label={`${label}, PDF, Letter`}

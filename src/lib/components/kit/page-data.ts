@@ -20,6 +20,8 @@ export interface KitPageData {
 	/** Names of what the order speaks of by ids, functions of the vehicle, and who works here. */
 	names: Record<string, string>;
 	functions: FunctionId[];
+	/** Papers it can be printed on. */
+	papers: { name: string; label: string; contents: string }[];
 	person: string;
 	/** The place that is looked at. */
 	place: PlaceView | null;

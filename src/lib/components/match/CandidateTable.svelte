@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pressed } from '$lib/client/shortcuts';
 	import { createTable } from '@tanstack/svelte-table';
 	import { GATES } from '$lib/core/match/findings/finding';
 	import { VERDICTS, type Verdict } from '$lib/core/match/findings/verdict';
@@ -98,10 +99,11 @@
 	const heading = (id: string) => headers.find((header) => header.column.id === id);
 
 	function keys(event: KeyboardEvent, index: number, product: string): void {
-		if (event.key === 'c' || event.key === 'C') return oncompare(product);
-		const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-		const next = by === undefined ? undefined : rows[index + by];
-		if (by === undefined || !next) return;
+		const way = pressed(event, ['compare', 'list-down', 'list-up']);
+		if (way === 'compare') return oncompare(product);
+		const by = way === 'list-down' ? 1 : -1;
+		const next = way ? rows[index + by] : undefined;
+		if (!next) return;
 		event.preventDefault();
 		onselect(next.product);
 		const row = (event.currentTarget as HTMLElement).closest('tr');

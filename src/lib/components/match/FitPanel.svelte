@@ -1,8 +1,7 @@
 <script lang="ts">
-	import type { CandidateDetail } from '$lib/core/views';
+	import { fitRows, type CandidateDetail } from '$lib/core/views';
 	import { shopFormats } from '../ui/shop-formats';
 	import ClockFace from '../charts/ClockFace.svelte';
-	import { fitRows } from '../charts/fit';
 	import FitDrawing from '../charts/FitDrawing.svelte';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { LEVEL_WORD } from '../ui/level';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$lib/core/quantity';
 	import type { DependenceView } from '$lib/core/views';
 	import { VERDICT_WORD } from '../ui/level';
 
@@ -17,9 +18,7 @@
 		{#if changes.length === 0}
 			<span class="block text-soft">No verdict would change.</span>
 		{:else}
-			<span class="block font-medium"
-				>{changes.length} {changes.length === 1 ? 'verdict' : 'verdicts'} would change:</span
-			>
+			<span class="block font-medium">{counted(changes.length, 'verdict')} would change:</span>
 			{#each changes.slice(0, MAX_CHANGES) as change (`${change.socket} ${change.product}`)}
 				<span class="block text-soft">{change.product}: {VERDICT_WORD[change.from]} → {VERDICT_WORD[change.to]}</span>
 			{/each}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ChannelsView } from '$lib/core/views';
+	import { channelMap, type ChannelsView } from '$lib/core/views';
 
 	/** Which channel feeds which sockets: channels on the left, what they feed on the right, a line for each feed. */
 	let { shown, chosen, href }: { shown: ChannelsView; chosen: string | null; href: (channel: string) => string } =
@@ -14,23 +14,10 @@
 	const height = $derived(TOP + Math.max(shown.terminals.length, shown.channels.length * 2) * ROW + 10);
 	const terminalY = (i: number) => TOP + i * ROW + ROW / 2;
 
-	/** Each channel stands level with the middle of what it feeds, pushed apart so that none covers another. */
-	const channels = $derived.by(() => {
-		const wanted = shown.channels
-			.map(({ channel, text }) => {
-				const rows = shown.terminals.flatMap((t, i) => (t.channels.includes(channel.id) ? [i] : []));
-				const middle = rows.length > 0 ? rows.reduce((sum, i) => sum + terminalY(i), 0) / rows.length : height;
-				return { id: channel.id as string, text, rows, y: middle };
-			})
-			.sort((a, b) => a.y - b.y);
-		const gap = 2 * ROW - 4;
-		wanted.forEach((c, i) => (c.y = Math.max(c.y, i === 0 ? TOP + ROW : (wanted[i - 1]?.y ?? 0) + gap)));
-		for (let i = wanted.length - 1; i >= 0; i--) {
-			const c = wanted[i];
-			if (c) c.y = Math.min(c.y, i === wanted.length - 1 ? height - ROW : (wanted[i + 1]?.y ?? 0) - gap);
-		}
-		return wanted;
-	});
+	const channels = $derived(
+		channelMap(shown, { rowHeight: ROW, top: TOP, height }).map((c) => ({ ...c, text: texts.get(c.id) ?? '' }))
+	);
+	const texts = $derived(new Map(shown.channels.map(({ channel, text }) => [channel.id as string, text])));
 	const link = (from: number, to: number) => `M${LEFT} ${from}C${LEFT + 90} ${from} ${RIGHT - 90} ${to} ${RIGHT} ${to}`;
 </script>
 

@@ -1,19 +1,15 @@
 <script lang="ts">
 	import Redo2 from '@lucide/svelte/icons/redo-2';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import { isTyping, pressed } from '$lib/client/shortcuts';
 	import { getDesk } from '$lib/client/record-desk.svelte';
 
 	/** Takes the last change of the record back, or brings it again; also with Ctrl+Z and Ctrl+Y outside of fields. */
 	let { steps }: { steps: { undo: string | null; redo: string | null } } = $props();
 
 	const desk = getDesk();
-	const typing = (target: EventTarget | null) =>
-		target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
-
 	function key(event: KeyboardEvent): void {
-		if (!(event.ctrlKey || event.metaKey) || typing(event.target)) return;
-		const letter = event.key.toLowerCase();
-		const step = letter === 'y' || (letter === 'z' && event.shiftKey) ? 'redo' : letter === 'z' ? 'undo' : null;
+		const step = isTyping(event.target) ? null : pressed(event, ['undo', 'redo']);
 		if (!step || !steps[step]) return;
 		event.preventDefault();
 		void desk.step(step);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { isPressed } from '$lib/client/shortcuts';
 	import { tick } from 'svelte';
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import { completions, readWalkLine, type WalkContext } from '$lib/core/walk';
@@ -60,11 +61,11 @@
 
 	function key(event: KeyboardEvent): void {
 		const last = offers.length - 1;
-		if (event.key === 'ArrowDown' && last >= 0) chosen = chosen >= last ? 0 : chosen + 1;
-		else if (event.key === 'ArrowUp' && last >= 0) chosen = chosen <= 0 ? last : chosen - 1;
-		else if (event.key === 'Escape') closed = true;
-		else if ((event.key === 'Enter' || event.key === 'Tab') && chosen >= 0) void accept(chosen);
-		else if (event.key === 'Enter') void add();
+		if (isPressed('offer-down', event) && last >= 0) chosen = chosen >= last ? 0 : chosen + 1;
+		else if (isPressed('offer-up', event) && last >= 0) chosen = chosen <= 0 ? last : chosen - 1;
+		else if (isPressed('offer-close', event)) closed = true;
+		else if (isPressed('offer-take', event) && chosen >= 0) void accept(chosen);
+		else if (isPressed('line-add', event)) void add();
 		else return;
 		event.preventDefault();
 	}

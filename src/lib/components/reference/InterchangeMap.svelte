@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pressed } from '$lib/client/shortcuts';
 	import type { Interchange, InterchangeKind } from '$lib/core/lamps';
 	import { neighboursOf, type MapNode } from './interchange-map';
 
@@ -41,18 +42,19 @@
 		`${node.way === 'in' ? `${node.category} in a ${category} socket` : `${category} in a ${node.category} socket`}${node.lamp === 'any' ? '' : `, ${node.lamp === 'led' ? 'LED' : node.lamp} lamps`}: ${KIND[node.kind].word}, ${node.confidence} confidence`;
 
 	function keys(event: KeyboardEvent, node: MapNode, i: number): void {
-		if (event.key === 'Enter' || event.key === ' ') {
+		const way = pressed(event, ['map-open', 'map-down', 'map-up', 'map-in', 'map-out']);
+		if (way === 'map-open') {
 			event.preventDefault();
 			onwalk(node.category);
 			return;
 		}
-		const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-		const across = { ArrowLeft: 'in', ArrowRight: 'out' }[event.key];
-		if (step === undefined && across === undefined) return;
+		if (!way) return;
+		const step = way === 'map-down' ? 1 : way === 'map-up' ? -1 : 0;
+		const across = way === 'map-in' ? 'in' : way === 'map-out' ? 'out' : null;
 		event.preventDefault();
 		const side = across ?? node.way;
 		const count = side === 'in' ? map.into.length : map.from.length;
-		const next = Math.min(Math.max(0, i + (step ?? 0)), count - 1);
+		const next = Math.min(Math.max(0, i + step), count - 1);
 		drawing?.querySelector<SVGGElement>(`[data-node="${side}-${next}"]`)?.focus();
 	}
 </script>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { isPressed, pressed } from '$lib/client/shortcuts';
 	import type { Play, SocketView } from '$lib/core/views';
 	import { layOut, stepFrom, type Step } from '$lib/core/views/rota-layout';
 	import { VERDICT_WORD } from '../ui/level';
@@ -33,14 +34,7 @@
 		onopen: (id: string) => void;
 	} = $props();
 
-	const KEYS: Record<string, Step> = {
-		ArrowRight: 'next',
-		ArrowLeft: 'previous',
-		ArrowDown: 'inward',
-		ArrowUp: 'outward',
-		Home: 'first',
-		End: 'last'
-	};
+	const STEPS = ['rota-next', 'rota-previous', 'rota-outward', 'rota-inward', 'rota-first', 'rota-last'] as const;
 
 	const DARK: Play = { colour: null, light: 0, period: null, strobes: false, glows: false, words: 'dark' };
 
@@ -66,9 +60,9 @@
 	function key(event: KeyboardEvent): void {
 		const from = current ?? cells[0]?.id;
 		if (from === undefined) return;
-		const step = KEYS[event.key];
-		if (step) select(current === null ? from : stepFrom(cells, from, step));
-		else if (event.key === 'Enter' || event.key === ' ') onopen(from);
+		const step = pressed(event, STEPS);
+		if (step) select(current === null ? from : stepFrom(cells, from, step.slice('rota-'.length) as Step));
+		else if (isPressed('rota-open', event)) onopen(from);
 		else return;
 		event.preventDefault();
 	}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$lib/core/quantity';
 	import type { ClaimReading } from '$lib/core/claims';
 
 	/** What a maker claims that cannot be taken as it stands: what is said, what Rotalux reckons with instead, and why. */
@@ -16,7 +17,7 @@
 {#if claims.length > 0}
 	<details class="text-sm">
 		<summary class={['min-h-6 cursor-pointer', worst ? 'text-refuse' : 'text-unknown']}>
-			{`${claims.length} ${claims.length === 1 ? 'claim' : 'claims'} to look at`}
+			{`${counted(claims.length, 'claim')} to look at`}
 		</summary>
 		<ul class="mt-1 grid max-w-md gap-1">
 			{#each claims as claim (claim.claim)}

@@ -6,13 +6,13 @@ import Package from '@lucide/svelte/icons/package';
 import Settings from '@lucide/svelte/icons/settings';
 import Warehouse from '@lucide/svelte/icons/warehouse';
 
-/** The rooms of the house, with the key that follows `g`. A new room is one entry here. */
+/** The rooms of the house. A new room is one entry here, and its key one among the shortcuts. */
 export const ROOMS = [
-	{ path: '/', name: 'Counter', key: 'c', icon: ConciergeBell },
-	{ path: '/vehicles', name: 'Vehicles', key: 'v', icon: Car },
-	{ path: '/kits', name: 'Kits', key: 'k', icon: Package },
-	{ path: '/stock', name: 'Stock', key: 's', icon: Warehouse },
-	{ path: '/questions', name: 'Questions', key: 'q', icon: CircleHelp },
-	{ path: '/reference', name: 'Reference', key: 'r', icon: BookOpen },
-	{ path: '/settings', name: 'Settings', key: 't', icon: Settings }
+	{ path: '/', name: 'Counter', icon: ConciergeBell },
+	{ path: '/vehicles', name: 'Vehicles', icon: Car },
+	{ path: '/kits', name: 'Kits', icon: Package },
+	{ path: '/stock', name: 'Stock', icon: Warehouse },
+	{ path: '/questions', name: 'Questions', icon: CircleHelp },
+	{ path: '/reference', name: 'Reference', icon: BookOpen },
+	{ path: '/settings', name: 'Settings', icon: Settings }
 ] as const;

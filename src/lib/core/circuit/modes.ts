@@ -62,6 +62,11 @@ export const MODES = {
 export type ModeId = keyof typeof MODES;
 export const MODE_IDS = Object.keys(MODES) as ModeId[];
 
+/** The mode in which nothing but one switch is on; null for a switch that has no mode of its own. */
+export function modeOfSwitch(id: SwitchId): ModeId | null {
+	return MODE_IDS.find((mode) => MODES[mode].length === 1 && MODES[mode].join() === id) ?? null;
+}
+
 /** A mode in words. @example modeLabel('brake-left-turn') // "Brake and left turn" */
 export function modeLabel(switches: readonly SwitchId[]): string {
 	const [first, ...rest] = switches.map((id) => SWITCHES[id].label);

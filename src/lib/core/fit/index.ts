@@ -5,3 +5,4 @@ export * from './rear-body';
 export * from './clock-advice';
 export * from './retention';
 export * from './driver-place';
+export * from './exceeds';

@@ -1,3 +1,4 @@
+import { counted } from '../quantity';
 import type { Configuration, Evidence } from '../model';
 import { err, ok, type Result } from '../result';
 import { differences, type Difference } from './differences';
@@ -31,7 +32,7 @@ export function merge(kept: Configuration, other: Configuration): Result<Configu
 	const found = differences([kept, other]);
 	if (found.length > 0)
 		return err({
-			message: `They differ in ${found.length} ${found.length === 1 ? 'thing' : 'things'}, so they stay two.`,
+			message: `They differ in ${counted(found.length, 'thing')}, so they stay two.`,
 			differences: found
 		});
 	const { years, options: _options, ...rest } = kept;

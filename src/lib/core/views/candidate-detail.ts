@@ -1,4 +1,4 @@
-import { clockAdvice, depthNeeded, type ClockAdvice } from '../fit';
+import { clockAdvice, depthNeeded, exceeds, type ClockAdvice } from '../fit';
 import {
 	ambientId,
 	capState,
@@ -27,6 +27,8 @@ export interface FitView {
 	behind: number | null;
 	fan: boolean;
 	driver: Product['driver'] | null;
+	/** Whether it is too big in front of the reference plane, and behind it. */
+	hits: { front: boolean; rear: boolean };
 }
 
 /** How a sided lamp stands when locked, degrees; angles are null where nobody knows them. */
@@ -85,15 +87,23 @@ type Cases = Candidate['cases'];
 
 function fitOf({ socket: { socket, category }, product: { product } }: Cases): FitView {
 	const { size = {}, cooling, driver } = product;
+	const room = socket.envelope ?? {};
+	const behind = size.rearLength === undefined ? null : depthNeeded(size.rearLength, cooling);
 	return {
 		mount: category.mount,
-		room: socket.envelope ?? {},
+		room,
 		capDepth: socket.cap && socket.cap.kind !== 'none' ? (socket.cap.depth ?? 0) : null,
 		body: size,
 		lightCentre: category.lightCentre?.mm ?? null,
-		behind: size.rearLength === undefined ? null : depthNeeded(size.rearLength, cooling),
+		behind,
 		fan: cooling === 'fan',
-		driver: driver ?? null
+		driver: driver ?? null,
+		hits: {
+			front:
+				exceeds(size.frontLength ?? size.length, room.frontLength ?? room.holderLength) ||
+				exceeds(size.frontDiameter, room.frontDiameter),
+			rear: exceeds(behind, room.rearDepth) || exceeds(size.rearDiameter, room.rearDiameter)
+		}
 	};
 }
 

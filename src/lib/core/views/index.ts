@@ -1,6 +1,7 @@
 export * from './socket';
 export * from './candidate';
 export * from './candidate-detail';
+export * from './fit-rows';
 export * from './whole';
 export * from './play';
 export * from './hot-parts';
@@ -12,6 +13,7 @@ export * from './socket-record';
 export * from './doubts';
 export * from './walk';
 export * from './channels';
+export * from './channel-map';
 export * from './questions';
 export * from './vin';
 export * from './dependence';

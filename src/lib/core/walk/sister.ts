@@ -1,3 +1,4 @@
+import { counted } from '../quantity';
 import { type Configuration, type Socket, factsWithEvidence } from '../model';
 import { edited, type Edit, type Witness } from '../record';
 import { err } from '../result';
@@ -65,7 +66,7 @@ export function copyFromSister(
 		}
 		return edited(
 			{ ...configuration, sockets },
-			`${chosen.length} ${chosen.length === 1 ? 'socket' : 'sockets'} copied from ${vehicleName(sister)}`
+			`${counted(chosen.length, 'socket')} copied from ${vehicleName(sister)}`
 		);
 	};
 }

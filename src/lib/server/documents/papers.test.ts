@@ -24,7 +24,7 @@ async function releasedVan() {
 describe('the papers of a kit', () => {
 	it('are PDFs in both sizes, and each a paper of its own', async () => {
 		const { sheet } = await releasedVan();
-		for (const [name, print] of Object.entries(PAPERS))
+		for (const { name, print } of PAPERS)
 			for (const [paper, size] of [
 				['A4', '595.28 841.89'],
 				['LETTER', '612 792']

@@ -1,19 +1,16 @@
-import type { KitSheet } from '../services/kits';
-import { customerSheetPdf } from './pdf/customer-sheet';
-import { kitSheetPdf } from './pdf/kit-sheet';
-import { labelsPdf } from './pdf/labels';
-import type { Paper } from './pdf/paper';
-import { pickListPdf } from './pdf/pick-list';
+import { customerSheet } from './pdf/customer-sheet';
+import { kitSheet } from './pdf/kit-sheet';
+import { labels } from './pdf/labels';
+import type { KitPaper, Paper } from './pdf/paper';
+import { pickList } from './pdf/pick-list';
 
-type Print = (sheet: KitSheet, paper: Paper, link: string) => Promise<Buffer>;
+/** Every paper of a kit. A new one is a file in `pdf/` and an entry here. */
+export const PAPERS: readonly KitPaper[] = [kitSheet, pickList, labels, customerSheet];
 
-/** Every paper of a kit, by the name in its address. A new one is a file in `pdf/` and an entry here. */
-export const PAPERS: Readonly<Record<string, Print>> = {
-	sheet: kitSheetPdf,
-	pick: pickListPdf,
-	labels: labelsPdf,
-	customer: customerSheetPdf
-};
+/** The paper of a name in an address; null when there is none. */
+export function paperNamed(name: string): KitPaper | null {
+	return PAPERS.find((paper) => paper.name === name) ?? null;
+}
 
 /** Reads which paper size an address asks for. */
 export const paperOf = (url: URL): Paper => (url.searchParams.get('paper') === 'letter' ? 'LETTER' : 'A4');

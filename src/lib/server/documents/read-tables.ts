@@ -1,7 +1,7 @@
 import { err, ok, type Result } from '../../core/result';
 import type { IncomingTable } from '../../core/exchange';
 import { readText } from './read-text';
-import { readWorkbook } from './read-workbook';
+import { readWorkbook } from './workbooks/read';
 
 /** What a file holds as tables, and what is worth knowing about how it was read. */
 export interface ReadTables {

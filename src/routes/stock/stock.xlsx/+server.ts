@@ -1,4 +1,4 @@
-import { workbook } from '$lib/server/documents/xlsx';
+import { workbook } from '$lib/server/documents/workbooks/write';
 import { download } from '$lib/server/download';
 import { stockTables } from '$lib/server/services/sheets/export';
 import { database } from '$lib/server/shop';

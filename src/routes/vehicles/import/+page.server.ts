@@ -1,3 +1,4 @@
+import { counted } from '$lib/core/quantity';
 import { fail, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
 import { readDocumentText } from '$lib/core/exchange';
@@ -32,7 +33,7 @@ export const actions: Actions = {
 		const read = readDocumentText(new TextDecoder().decode(bytes));
 		if (!read.ok)
 			return fail(400, {
-				message: `${name} was not read: ${read.error.length} ${read.error.length === 1 ? 'thing is' : 'things are'} wrong. Nothing was changed.`,
+				message: `${name} was not read: ${counted(read.error.length, 'thing is', 'things are')} wrong. Nothing was changed.`,
 				problems: read.error.slice(0, MAX_PROBLEMS)
 			});
 		return orDatabaseFailure(async () => {

@@ -1,3 +1,4 @@
+import { counted } from '../../quantity';
 import type { Product } from '../../model';
 import type { FunctionId } from '../../lamps';
 import { anyOf, functionWords, type Words } from './words';
@@ -118,7 +119,7 @@ export const baseWording = {
 	}),
 	'base.functions.enough': (d: { modes: readonly Mode[]; functions: number }): Words => ({
 		measured: modeWords(d.modes),
-		required: `${d.functions} function${d.functions > 1 ? 's' : ''}`,
+		required: counted(d.functions, 'function'),
 		why: 'The lamp serves every function of the socket.'
 	}),
 	'base.functions.lost': (d: { modes: readonly Mode[]; lost: readonly FunctionId[] }): Words => ({

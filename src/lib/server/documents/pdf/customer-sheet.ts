@@ -9,6 +9,7 @@ import {
 	pdf,
 	table,
 	type Doc,
+	type KitPaper,
 	type Paper,
 	type PaperColumn
 } from './paper';
@@ -43,7 +44,7 @@ function head(doc: Doc, sheet: KitSheet, link: string): void {
 }
 
 /** What the customer takes home: what goes where, which wire where, what stays as it was, cautions and the words of the policy. No prices. */
-export function customerSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promise<Buffer> {
+function customerSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promise<Buffer> {
 	const draw = (doc: Doc) => {
 		head(doc, sheet, link);
 		heading(doc, 'What goes where');
@@ -65,3 +66,10 @@ export function customerSheetPdf(sheet: KitSheet, paper: Paper, link: string): P
 		`${sheet.code ?? `draft ${sheet.id}`}  ·  ${sheet.vehicleName}`
 	);
 }
+
+export const customerSheet: KitPaper = {
+	name: 'customer',
+	label: 'Customer sheet',
+	contents: 'what goes where, wires, cautions',
+	print: customerSheetPdf
+};

@@ -11,6 +11,7 @@ import {
 	pdf,
 	table,
 	type Doc,
+	type KitPaper,
 	type Paper,
 	type PaperColumn
 } from './paper';
@@ -87,7 +88,7 @@ function compromises({ kit, life }: KitSheet): string[] {
 }
 
 /** The kit sheet: rota, lines, what is not as it should be, wires, open sockets, policy and cautions. */
-export function kitSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promise<Buffer> {
+function kitSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promise<Buffer> {
 	const draw = (doc: Doc) => {
 		head(doc, sheet, link);
 		lines(doc, 'Lamps', sheet.kit.lamps, sheet.currency);
@@ -106,3 +107,10 @@ export function kitSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promis
 	const foot = `${sheet.code ?? `draft ${sheet.id}`}  ·  ${sheet.vehicleName}`;
 	return pdf(`${sheet.name}, ${sheet.vehicleName}`, paper, draw, foot);
 }
+
+export const kitSheet: KitPaper = {
+	name: 'sheet',
+	label: 'Kit sheet',
+	contents: 'rota, lines, wires, open sockets, policy',
+	print: kitSheetPdf
+};

@@ -1,6 +1,6 @@
 import type { KitSheet } from '../../services/kits';
 import { shopDay } from '../../shop-time';
-import { pdf, type Doc, type Paper } from './paper';
+import { pdf, type Doc, type KitPaper, type Paper } from './paper';
 import { drawQr } from './qr';
 
 /** Labels on a sheet: two across, five down, as sheets of sticky labels are cut. */
@@ -49,7 +49,7 @@ function drawLabel(
 }
 
 /** Labels: one for the box with code and QR, and one for the bag of each line with the place its pieces go to. */
-export function labelsPdf(sheet: KitSheet, paper: Paper, link: string): Promise<Buffer> {
+function labelsPdf(sheet: KitSheet, paper: Paper, link: string): Promise<Buffer> {
 	const draw = (doc: Doc) => {
 		const width = (doc.page.width - 2 * EDGE) / ACROSS;
 		const height = (doc.page.height - 2 * EDGE) / DOWN;
@@ -67,3 +67,10 @@ export function labelsPdf(sheet: KitSheet, paper: Paper, link: string): Promise<
 	};
 	return pdf(`Labels, ${sheet.name}`, paper, draw);
 }
+
+export const labels: KitPaper = {
+	name: 'labels',
+	label: 'Labels',
+	contents: 'box and bags, with the code',
+	print: labelsPdf
+};

@@ -1,8 +1,20 @@
 import PDFDocument from 'pdfkit';
+import type { KitSheet } from '../../services/kits';
 import { FONTS } from './fonts';
 
 export type Doc = InstanceType<typeof PDFDocument>;
 export type Paper = 'A4' | 'LETTER';
+
+/** One paper of a kit. */
+export interface KitPaper {
+	/** Its name in an address. */
+	name: string;
+	label: string;
+	/** What stands on it, in words. */
+	contents: string;
+	/** @param link address that its code opens */
+	print: (sheet: KitSheet, paper: Paper, link: string) => Promise<Buffer>;
+}
 
 /** Space around what is printed, points. */
 export const MARGIN = 42;

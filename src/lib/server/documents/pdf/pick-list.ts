@@ -1,6 +1,6 @@
 import type { LineView } from '../../../core/views';
 import type { KitSheet } from '../../services/kits';
-import { inner, MARGIN, paragraph, pdf, table, type Doc, type Paper, type PaperColumn } from './paper';
+import { inner, MARGIN, paragraph, pdf, table, type Doc, type KitPaper, type Paper, type PaperColumn } from './paper';
 
 const NO_SHELF = 'No shelf on record';
 const COLUMNS: readonly PaperColumn[] = [
@@ -22,7 +22,7 @@ export function byShelf(lines: readonly LineView[]): [string, LineView[]][] {
 }
 
 /** The pick list: what to take from which shelf. */
-export function pickListPdf(sheet: KitSheet, paper: Paper): Promise<Buffer> {
+function pickListPdf(sheet: KitSheet, paper: Paper): Promise<Buffer> {
 	const shelves = byShelf([...sheet.kit.lamps, ...sheet.kit.parts]);
 	const packs = shelves.flatMap(([, lines]) => lines).reduce((sum, line) => sum + line.packs, 0);
 	const draw = (doc: Doc) => {
@@ -48,3 +48,10 @@ export function pickListPdf(sheet: KitSheet, paper: Paper): Promise<Buffer> {
 	};
 	return pdf(`Pick list, ${sheet.name}`, paper, draw, `${sheet.code ?? `draft ${sheet.id}`}  ·  ${sheet.vehicleName}`);
 }
+
+export const pickList: KitPaper = {
+	name: 'pick',
+	label: 'Pick list',
+	contents: 'by shelf',
+	print: pickListPdf
+};

@@ -1,3 +1,4 @@
+import { slug } from '../../slug';
 import type { Knex } from 'knex';
 import { shopDay } from '../../shop-time';
 import { type Configuration } from '../../../core/model';
@@ -11,21 +12,8 @@ import { deleteConfiguration, findConfiguration, findStored } from '../../reposi
 import { overlapWith } from './overlap';
 import { CONFIGURATIONS, writeRecord, type Actor } from './store';
 
-/** A plain id from words. @example slug(['Fenholm', 'Skerry', 'II', 2017]) // "fenholm-skerry-ii-2017" */
-function slug(words: readonly (string | number | undefined)[]): string {
-	return words
-		.filter((word) => word !== undefined && word !== '')
-		.join(' ')
-		.normalize('NFD')
-		.replace(/\p{M}/gu, '')
-		.toLowerCase()
-		.replace(/[^\p{L}\p{N}]+/gu, '-')
-		.replace(/^-|-$/g, '')
-		.slice(0, 70);
-}
-
 async function freeId(db: Knex, c: Pick<Identity, 'make' | 'model' | 'generation' | 'years'>): Promise<string> {
-	const base = slug([c.make, c.model, c.generation, c.years?.[0]]) || 'vehicle';
+	const base = slug([c.make, c.model, c.generation, c.years?.[0]].filter(Boolean).join(' ')) || 'vehicle';
 	let id = base;
 	for (let n = 2; await findStored(db, id); n++) id = `${base}-${n}`;
 	return id;

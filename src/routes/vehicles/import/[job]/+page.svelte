@@ -32,8 +32,8 @@
 	{:else if outcome.kind === 'written'}
 		<div class="panel grid gap-2 p-4" role="status">
 			<p class="font-medium">
-				{outcome.report.rows} rows taken in, in {outcome.report.vehicles.length}
-				{outcome.report.vehicles.length === 1 ? 'vehicle' : 'vehicles'}{outcome.report.leftOut > 0
+				{outcome.report.rows} rows taken in, in {counted(outcome.report.vehicles.length, 'vehicle')}{outcome.report
+					.leftOut > 0
 					? `; ${counted(outcome.report.leftOut, 'row')} left out`
 					: ''}.
 			</p>

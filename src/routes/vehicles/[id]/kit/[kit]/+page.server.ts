@@ -3,6 +3,7 @@ import { shopDay } from '$lib/server/shop-time';
 import { z } from 'zod';
 import { accessoryId, label, policyException, productId, socketId, type KitOrder } from '$lib/core/model';
 import type { Result } from '$lib/core/result';
+import { PAPERS } from '$lib/server/documents/papers';
 import { readCurrency } from '$lib/server/services/policy';
 import { orderIn } from '$lib/server/kit-forms';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
@@ -36,6 +37,7 @@ export const load: PageServerLoad = async ({ params, url, cookies }) => {
 	const place = url.searchParams.get('place');
 	return {
 		...shown,
+		papers: PAPERS.map(({ name, label, contents }) => ({ name, label, contents })),
 		names: await namesIn(await database(), sheet),
 		person: personOf(cookies) ?? '',
 		quoted: sheet.state === 'released' ? null : await lastQuoted(await database()),

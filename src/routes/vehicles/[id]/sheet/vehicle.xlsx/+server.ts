@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { workbook } from '$lib/server/documents/xlsx';
+import { workbook } from '$lib/server/documents/workbooks/write';
 import { download } from '$lib/server/download';
 import { vehicleTables } from '$lib/server/services/sheets/export';
 import { database } from '$lib/server/shop';

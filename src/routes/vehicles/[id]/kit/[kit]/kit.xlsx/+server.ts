@@ -1,5 +1,5 @@
 import { kitTable } from '$lib/core/exchange';
-import { workbook } from '$lib/server/documents/xlsx';
+import { workbook } from '$lib/server/documents/workbooks/write';
 import { download } from '$lib/server/download';
 import { kitOr404 } from '$lib/server/services/kits/or-404';
 import type { RequestHandler } from './$types';

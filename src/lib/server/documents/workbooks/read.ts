@@ -1,7 +1,8 @@
+import { dayIn } from '../../../core/quantity';
 import ExcelJS from 'exceljs';
-import { err, ok, type Result } from '../../core/result';
-import type { Cell, IncomingTable, RowProblem } from '../../core/exchange';
-import { headingNames } from './heading-names';
+import { err, ok, type Result } from '../../../core/result';
+import type { Cell, IncomingTable, RowProblem } from '../../../core/exchange';
+import { headingNames } from '../heading-names';
 
 /** The value of a cell as plain text or number, or why it has none that can be trusted. */
 function valueOf(cell: ExcelJS.Cell): { value: Cell } | { problem: string } {
@@ -13,7 +14,7 @@ function valueOf(cell: ExcelJS.Cell): { value: Cell } | { problem: string } {
 		case ExcelJS.ValueType.Error:
 			return { problem: `holds the error ${cell.text}` };
 		case ExcelJS.ValueType.Date:
-			return { value: (cell.value as Date).toISOString().slice(0, 10) };
+			return { value: dayIn((cell.value as Date).toISOString(), 'UTC') };
 		case ExcelJS.ValueType.Number:
 			return { value: cell.value as number };
 		default:

@@ -1,5 +1,5 @@
 import ExcelJS from 'exceljs';
-import type { Table } from '../../core/exchange';
+import type { Table } from '../../../core/exchange';
 
 /** A workbook with a sheet per table. Cells are values, never formulas, so nothing in them runs. */
 export async function workbook(tables: readonly Table[]): Promise<Buffer> {
