@@ -1,3 +1,0 @@
-import { secret } from '../server/secret';
-
-export const planted = secret;

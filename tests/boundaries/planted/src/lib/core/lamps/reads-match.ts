@@ -1,3 +1,0 @@
-import { verdictOf } from '../match/verdict';
-
-export const planted = verdictOf;

@@ -1,3 +1,0 @@
-import { readFileSync } from 'node:fs';
-
-export const planted = readFileSync;

@@ -1,3 +1,0 @@
-import { verdictOf } from './verdict';
-
-export const loop = (): unknown => verdictOf;

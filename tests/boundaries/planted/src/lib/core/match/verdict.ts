@@ -1,3 +1,0 @@
-import { loop } from './loop';
-
-export const verdictOf = () => loop;
