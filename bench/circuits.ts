@@ -27,7 +27,7 @@ export async function circuits(): Promise<void> {
 	const known = remedyTable(given);
 	let gap = NaN;
 	const set = await median(async () => {
-		gap = (await bestSet(given, known, highsSolver)).gap;
+		gap = (await bestSet(given, known, { solver: highsSolver })).gap;
 	});
 	console.log(
 		`remedies: ${known.complaints.length} complaints, ${known.remedies.length} remedies judged in ${ms(table)}, best set in ${ms(set)}, gap ${gap} (aim: under 300 ms, gap 0)`

@@ -123,7 +123,7 @@ export async function kits(): Promise<void> {
 				into.push(performance.now() - start);
 				return done;
 			};
-			const kit = await timed(times, () => assembleKit(kitCase, order, highsSolver));
+			const kit = await timed(times, () => assembleKit(kitCase, order, { solver: highsSolver }));
 			if (!kit.ok) throw new Error(kit.error.words);
 			gaps += kit.value.gap;
 			wrong += checkKit({ answer: kit.value, order, ...kitCase }).length;
@@ -134,16 +134,16 @@ export async function kits(): Promise<void> {
 			if (group && other) {
 				const choice = { kind: 'product', product: other.product.id };
 				const fixed = kitOrder.parse({ choices: Object.fromEntries(group.sockets.map((s) => [s.id, choice])) });
-				await timed(again, () => assembleKit(kitCase, fixed, highsSolver));
+				await timed(again, () => assembleKit(kitCase, fixed, { solver: highsSolver }));
 				await timed(moves, () =>
-					changeLine(kitCase, order, kit.value, { socket, product: other.product.id }, highsSolver)
+					changeLine({ kitCase, order, answer: kit.value }, { socket, product: other.product.id }, highsSolver)
 				);
 			}
 			const byHand = greedy(kitCase);
 			// By hand nobody matches whites or adds grease, so the best kit without those is what it stands beside.
 			const accessories = kitCase.accessories.filter((a) => a.kind !== 'consumable');
 			const bare = { ...kitCase, shop: { ...kitCase.shop, accessories } };
-			const best = await assembleKit(bare, { ...order, matched: false }, highsSolver);
+			const best = await assembleKit(bare, { ...order, matched: false }, { solver: highsSolver });
 			if (!best.ok) throw new Error(best.error.words);
 			opens = [(opens[0] ?? 0) + best.value.open.length, (opens[1] ?? 0) + byHand.open];
 			if (byHand.open === best.value.open.length) ratios.push(byHand.total / best.value.total);

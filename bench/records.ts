@@ -91,8 +91,14 @@ export async function importing(): Promise<void> {
 		});
 		const read = await readTables(new TextEncoder().encode(text), 'bulk.csv');
 		if (!read.ok) throw new Error(read.error);
-		const look = await median(() => previewSheets(db, read.value.tables, wish, worker, () => undefined), 3);
-		const write = await median(() => writeSheets(db, read.value.tables, wish, worker, () => undefined), 1);
+		const look = await median(
+			() => previewSheets(db, read.value.tables, { wish, actor: worker, progress: () => undefined }),
+			3
+		);
+		const write = await median(
+			() => writeSheets(db, read.value.tables, { wish, actor: worker, progress: () => undefined }),
+			1
+		);
 		console.log(
 			`spreadsheet of ${ROWS} rows: looked at in ${ms(look)}, looked at again and written in ${ms(write)}, off the request thread`
 		);

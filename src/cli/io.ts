@@ -49,7 +49,7 @@ export function readFileDocument(file: string | undefined): RotaluxDocument {
 }
 
 /** A number given on the command line. @throws BadInput when it is none, or out of range */
-export function readNumber(name: string, text: string | undefined, min: number, max: number): number {
+export function readNumber(name: string, text: string | undefined, { min, max }: { min: number; max: number }): number {
 	const value = Number(text);
 	if (text === undefined || text.trim() === '' || !Number.isFinite(value))
 		throw new BadInput(`--${name} must be a number, is "${text ?? ''}".`);

@@ -4,7 +4,11 @@ import { readFileSync } from 'node:fs';
 
 const CAR = 'fenholm-skerry-ii-2022';
 
-async function choose(page: Page, name: string, content: string | Buffer, supplier = ''): Promise<void> {
+async function choose(
+	page: Page,
+	{ name, content }: { name: string; content: string | Buffer },
+	supplier = ''
+): Promise<void> {
 	await page.goto('/vehicles/import');
 	await page.getByLabel(/File/).setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(content) });
 	if (supplier) await page.getByLabel(/whose headings/).fill(supplier);
@@ -21,7 +25,7 @@ test('a record goes out as a workbook and comes in as the same record', async ({
 	const before = await (await request.get(address)).json();
 	await page.goto(`/vehicles/${CAR}/sheet`);
 	const book = await saved(page, 'XLSX, all sheets');
-	await choose(page, 'same.xlsx', book);
+	await choose(page, { name: 'same.xlsx', content: book });
 	await expect(page.getByText('rows: 0 new and 0 changed vehicles, 0 sockets added, 0 changed')).toBeVisible();
 	await expect(page.getByText('Nothing in it is new')).toBeVisible();
 
@@ -31,7 +35,7 @@ test('a record goes out as a workbook and comes in as the same record', async ({
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText(/lens smoked/)).toBeVisible();
 	expect(await (await request.get(address)).json()).not.toEqual(before);
-	await choose(page, 'same.xlsx', book);
+	await choose(page, { name: 'same.xlsx', content: book });
 	await expect(page.getByText('rows: 0 new and 1 changed vehicles, 0 sockets added, 1 changed')).toBeVisible();
 	await page.getByRole('button', { name: 'Take it in' }).click();
 	await expect(page.getByRole('status')).toContainText('in 1 vehicle.');
@@ -88,15 +92,15 @@ test('merged cells, formulas and other encodings are said, not guessed at', asyn
 	sheet.addRow([CAR, 'low-R', 'clear', 46]);
 	sheet.addRow([CAR, 'fog-L', 'clear', 46]);
 	sheet.mergeCells('C3:C4');
-	await choose(page, 'odd.xlsx', Buffer.from(await book.xlsx.writeBuffer()));
+	await choose(page, { name: 'odd.xlsx', content: Buffer.from(await book.xlsx.writeBuffer()) });
 	const problems = page.getByRole('region', { name: 'Problems' });
 	await expect(problems).toContainText('holds a formula (=23*2); put its value in its place');
 	await expect(problems).toContainText('is merged with C3; unmerge the cells and fill each one');
 	const latin = Buffer.from(`configuration,id,names\n${CAR},low-L,Fernlicht f\u00fcr Strecke\n`, 'latin1');
-	await choose(page, 'latin.csv', latin);
+	await choose(page, { name: 'latin.csv', content: latin });
 	await expect(page.getByText('it was read as Windows-1252')).toBeVisible();
 	await expect(page.getByText('Fernlicht für Strecke')).toBeVisible();
-	await choose(page, 'old.xls', Buffer.from([0xd0, 0xcf, 0x11, 0xe0, 1, 2, 3]));
+	await choose(page, { name: 'old.xls', content: Buffer.from([0xd0, 0xcf, 0x11, 0xe0, 1, 2, 3]) });
 	await expect(page.getByRole('alert')).toContainText('a workbook of the old kind (.xls)');
 });
 
@@ -117,7 +121,7 @@ test('50,000 rows are read beside the counter, with progress, and stopped with n
 	};
 	add('vehicles', 'id,make,model,kind,market', vehicles);
 	add('sockets', 'configuration,id,zone,side,index,functions,category,lens', rows);
-	await choose(page, 'bulk.xlsx', Buffer.from(await book.xlsx.writeBuffer()));
+	await choose(page, { name: 'bulk.xlsx', content: Buffer.from(await book.xlsx.writeBuffer()) });
 	await expect(page.getByRole('progressbar')).toBeVisible();
 	const counter = await (await browser.newContext()).newPage();
 	await counter.goto('/?q=skerry+2018+stop');

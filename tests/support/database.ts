@@ -44,6 +44,6 @@ afterEach(async () => {
 /** Something found for everything that wants a signature on a kit. */
 export async function allLookedAt(ctx: KitContext, id: string): Promise<Record<string, string>> {
 	const kit = await findKit(ctx.db, id);
-	const sheet = kit && (await kitSheet(ctx.db, kit.configurationId, id));
+	const sheet = kit && (await kitSheet(ctx.db, kit.configurationId, { id }));
 	return Object.fromEntries((sheet?.toSign ?? []).map((wanted) => [wanted.id, 'looked at']));
 }

@@ -182,7 +182,7 @@ export function generateKitCase(
 
 /** The kit of a case, which holds together. @throws Error with the rules that do not */
 export async function kitOf(kitCase: KitCase, order: Partial<KitOrder>, solver: Solver): Promise<KitAnswer> {
-	const kit = await assembleKit(kitCase, kitOrder.parse(order), solver);
+	const kit = await assembleKit(kitCase, kitOrder.parse(order), { solver });
 	if (!kit.ok) throw new Error(kit.error.words);
 	return kit.value;
 }

@@ -111,7 +111,7 @@ export function makeShop(policy: Partial<Policy> = {}, accessories: Accessory[] 
 
 /** Judges a product in the first socket of a vehicle. */
 export function judgeIn(configuration: Configuration, product: Product, shop = makeShop()): Candidate {
-	const prepared = socketCase(configuration, configuration.sockets[0]!, shop);
+	const prepared = socketCase(configuration, configuration.sockets[0]!, { shop });
 	if (!prepared) throw new Error('The socket has no lamp category.');
 	return new Candidate(prepared, productCase(product));
 }

@@ -95,7 +95,7 @@ export const circuit: Command = {
 		if (values.configuration === undefined) throw new BadInput('Say which vehicle: --configuration ID.');
 		const [configuration] = configurationsNamed(document, values.configuration);
 		if (!configuration) throw new BadInput(`No configuration "${values.configuration}" stands in the file.`);
-		const volts = readNumber('volts', values.volts, 9, 15);
+		const volts = readNumber('volts', values.volts, { min: 9, max: 15 });
 		const fitted = {
 			lamps: lampsOf(document, configuration, values.fit),
 			parts: partsOf(document, configuration, values.with),

@@ -13,8 +13,8 @@ export const clock: Command = {
 			options: { key: { type: 'string' }, emitter: { type: 'string' }, collar: { type: 'string', default: 'fixed' } }
 		});
 		const angles = {
-			key: readNumber('key', values.key, -360, 360),
-			emitter: readNumber('emitter', values.emitter, -360, 360)
+			key: readNumber('key', values.key, { min: -360, max: 360 }),
+			emitter: readNumber('emitter', values.emitter, { min: -360, max: 360 })
 		};
 		const collar = readWord('--collar', values.collar, COLLARS);
 		return {

@@ -8,14 +8,17 @@ function readSource(text: string | undefined): Source {
 	const [kind, number] = (text ?? '').split(':');
 	switch (kind) {
 		case 'halogen':
-			return { kind, kelvin: readNumber('source halogen', number, 1500, 6000) };
+			return { kind, kelvin: readNumber('source halogen', number, { min: 1500, max: 6000 }) };
 		case 'led-white':
-			return { kind, kelvin: readNumber('source led-white', number, 2200, 12000) };
+			return { kind, kelvin: readNumber('source led-white', number, { min: 2200, max: 12000 }) };
 		case 'led-amber':
 		case 'led-amber-phosphor':
 		case 'led-red':
 		case 'led-selective-yellow':
-			return { kind, peak: number === undefined ? undefined : readNumber(`source ${kind}`, number, 500, 700) };
+			return {
+				kind,
+				peak: number === undefined ? undefined : readNumber(`source ${kind}`, number, { min: 500, max: 700 })
+			};
 		default:
 			throw new BadInput(
 				`--source must be halogen:K, led-white:K, led-amber:NM, led-amber-phosphor:NM, led-red:NM or led-selective-yellow:NM, is "${text ?? ''}".`

@@ -12,7 +12,7 @@ export const feed: Command = {
 	usage: 'feed [--port N]',
 	run: async (args) => {
 		const { values } = parseArgs({ args, options: { port: { type: 'string' } } });
-		const port = values.port === undefined ? PORT : readNumber('port', values.port, 0, 65535);
+		const port = values.port === undefined ? PORT : readNumber('port', values.port, { min: 0, max: 65535 });
 		const { packs, currency } = await withDatabase(async (db) => ({
 			packs: [...(await listProducts(db)), ...(await listAccessories(db))].flatMap((item) =>
 				item.packs.map(({ sku, price, stock }) => ({ sku, price, stock: stock ?? 10 }))

@@ -36,14 +36,14 @@ export const heat: Command = {
 		const mount = readWord('--mount', values.mount, MOUNTS);
 		const cooling = readWord('--cooling', values.cooling, COOLINGS);
 		const cap = readWord('--cap', values.cap, CAPS);
-		const limit = readNumber('limit', values.limit, 0, 400);
-		const minutes = readNumber('minutes', values.minutes, 1, 600);
+		const limit = readNumber('limit', values.limit, { min: 0, max: 400 });
+		const minutes = readNumber('minutes', values.minutes, { min: 1, max: 600 });
 		const assumed = (id: string) => assumedValue(HEAT_DEFAULTS, id);
 		const timeConstant = assumed(timeConstantId({ mount }));
 		const given = {
-			ambient: readNumber('ambient', values.ambient, -60, 150),
-			watts: readNumber('watts', values.watts, 0, 500),
-			duty: readNumber('duty', values.duty, 0, 1),
+			ambient: readNumber('ambient', values.ambient, { min: -60, max: 150 }),
+			watts: readNumber('watts', values.watts, { min: 0, max: 500 }),
+			duty: readNumber('duty', values.duty, { min: 0, max: 1 }),
 			resistance: assumed(resistanceId({ mount, cooling })),
 			cap: capFactor(cap, HEAT_DEFAULTS)
 		};

@@ -13,7 +13,9 @@ async function importSheet(file: string, now: string) {
 	if (!read.ok) throw new BadInput(read.error);
 	const actor = { by: null, now };
 	try {
-		return await withDatabase((db) => writeSheets(db, read.value.tables, AS_RECORD, actor, () => undefined));
+		return await withDatabase((db) =>
+			writeSheets(db, read.value.tables, { wish: AS_RECORD, actor, progress: () => undefined })
+		);
 	} catch (error) {
 		throw error instanceof SheetProblem ? new BadInput(`${file}: ${error.message}`) : error;
 	}

@@ -38,13 +38,18 @@ export const kit: Command = {
 			balance: readWord('--balance', values.balance, BALANCES),
 			...(values.function === undefined ? {} : { function: readWord('--function', values.function, FUNCTION_IDS) }),
 			...(values.socket.length === 0 ? {} : { sockets: values.socket }),
-			...(values.budget === undefined ? {} : { budget: readNumber('budget', values.budget, 0, 1e8) }),
-			...(values.kelvin === undefined ? {} : { kelvin: readNumber('kelvin', values.kelvin, 1500, 20000) }),
+			...(values.budget === undefined ? {} : { budget: readNumber('budget', values.budget, { min: 0, max: 1e8 }) }),
+			...(values.kelvin === undefined
+				? {}
+				: { kelvin: readNumber('kelvin', values.kelvin, { min: 1500, max: 20000 }) }),
 			...(values.whole ? { whole: true } : {})
 		});
 		const shop = shopOf(document);
 		const catalogue = compileCatalogue(document.products, document.complaints);
-		const kit = await assembleKit({ configuration, catalogue, shop }, order, highsSolver, { runnersUp: RUNNERS_UP });
+		const kit = await assembleKit({ configuration, catalogue, shop }, order, {
+			solver: highsSolver,
+			runnersUp: RUNNERS_UP
+		});
 		if (!kit.ok) throw new BadInput(kit.error.words);
 		return { output: kit.value };
 	}

@@ -16,10 +16,10 @@ export const resistor: Command = {
 			}
 		});
 		const size = sizeResistor({
-			threshold: readNumber('threshold', values.threshold, 0, 100),
-			present: readNumber('present', values.present, 0, 100),
-			duty: readNumber('duty', values.duty, 0, 1),
-			margin: readNumber('margin', values.margin, 1, 3)
+			threshold: readNumber('threshold', values.threshold, { min: 0, max: 100 }),
+			present: readNumber('present', values.present, { min: 0, max: 100 }),
+			duty: readNumber('duty', values.duty, { min: 0, max: 1 }),
+			margin: readNumber('margin', values.margin, { min: 1, max: 3 })
 		});
 		if (!size) throw new BadInput('No resistor is needed, or none in stock values draws that much.');
 		return { output: size };

@@ -1,18 +1,25 @@
-/** Where a browser keeps small wishes of the person who sits at it. Given as an argument so that tests can bring their own. */
+/** Where a browser keeps small preferences of the person who sits at it. Given as an argument so that tests can bring their own. */
 type Store = Pick<Storage, 'getItem' | 'setItem'>;
+
+const browserStore = (): Store | null => (typeof localStorage === 'undefined' ? null : localStorage);
 
 /** A list of words that this browser remembers, such as the columns of a table. Words nobody knows any more are dropped. */
 export class RememberedWords {
 	#words = $state<readonly string[]>([]);
 
+	readonly #key: string;
+	readonly #choices: readonly string[];
+	readonly #store: Store | null;
+
 	constructor(
-		private readonly key: string,
-		private readonly known: readonly string[],
-		usual: readonly string[],
-		private readonly store: Store | null = typeof localStorage === 'undefined' ? null : localStorage
+		{ key, choices, usual }: { key: string; choices: readonly string[]; usual: readonly string[] },
+		store = browserStore()
 	) {
-		const kept = this.store?.getItem(key);
-		this.#words = kept == null ? usual : kept.split(' ').filter((word) => known.includes(word));
+		this.#key = key;
+		this.#choices = choices;
+		this.#store = store;
+		const kept = store?.getItem(key);
+		this.#words = kept == null ? usual : kept.split(' ').filter((word) => choices.includes(word));
 	}
 
 	has(word: string): boolean {
@@ -22,7 +29,7 @@ export class RememberedWords {
 	/** Takes a word in, or out again. */
 	toggle(word: string): void {
 		const wanted = this.has(word) ? this.#words.filter((one) => one !== word) : [...this.#words, word];
-		this.#words = this.known.filter((one) => wanted.includes(one));
-		this.store?.setItem(this.key, this.#words.join(' '));
+		this.#words = this.#choices.filter((one) => wanted.includes(one));
+		this.#store?.setItem(this.#key, this.#words.join(' '));
 	}
 }

@@ -118,8 +118,8 @@ describe('documents', () => {
 	it('the kit sheet is a PDF with both papers', async () => {
 		const { db } = await demoDatabase();
 		const ctx = kitContextOn(db, NOW);
-		await startKit(ctx, 'tarrow-packhorse-2014', 'Van <b>', kitOrder.parse({}));
-		const sheet = (await kitSheet(db, 'tarrow-packhorse-2014', 'K1'))!;
+		await startKit(ctx, 'tarrow-packhorse-2014', { name: 'Van <b>', order: kitOrder.parse({}) });
+		const sheet = (await kitSheet(db, 'tarrow-packhorse-2014', { id: 'K1' }))!;
 		for (const paper of ['A4', 'LETTER'] as const) {
 			const pdf = await kitSheetPaper.print(sheet, paper, 'http://shop.invalid/k/K1-R1');
 			expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');

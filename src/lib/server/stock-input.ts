@@ -41,9 +41,8 @@ function packsIn(form: FormData, currency: Currency): Result<object[], Problem[]
 /** A product or accessory as a form says it is, on top of what is on record. What is on record of a pack beyond the form stays. */
 export function stockInput(
 	shelf: Shelf,
-	before: { packs?: readonly { sku: string }[] },
-	form: FormData,
-	currency: Currency
+	{ before, currency }: { before: { packs?: readonly { sku: string }[] }; currency: Currency },
+	form: FormData
 ): Result<object, Problem[]> {
 	const values = Object.fromEntries(
 		[...form].flatMap(([name, value]) => (typeof value === 'string' ? [[name, value]] : []))

@@ -31,10 +31,12 @@
 	const TALL = 46;
 	const HEIGHT = 190;
 
-	const wave = $derived(channelWave(circuit, state, channel, { seconds: SECONDS, samples: 1500 }));
+	const wave = $derived(channelWave({ circuit, mode: state }, channel, { seconds: SECONDS, samples: 1500 }));
 	const socket = $derived(channel.feeds[0]?.socket ?? null);
 	const lamp = $derived(names.get(socket ?? '') ?? 'no lamp');
-	const light = $derived(socket ? lightWave(circuit, state, socket, { seconds: SECONDS, samples: 1500 }) : []);
+	const light = $derived(
+		socket ? lightWave({ circuit, mode: state }, socket, { seconds: SECONDS, samples: 1500 }) : []
+	);
 	const most = $derived(Math.max(0.1, ...wave.map((s) => s.amperes)));
 	const x = scaleLinear([0, SECONDS], [52, WIDTH - 8]);
 	const row = (i: 0 | 1 | 2, top: number) => scaleLinear([0, top], [ROWS[i] + TALL, ROWS[i]]);

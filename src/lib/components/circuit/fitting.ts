@@ -28,9 +28,7 @@ export interface TrialSetup {
 /** The circuit of a vehicle as the bench has it. A kit brings its own parts; without one the best set of remedies is tried. */
 export function trialCircuit(
 	{ configuration, lamps, parts, remedies }: TrialSetup,
-	fit: Fit,
-	converted: Converted,
-	faults: readonly Fault[]
+	{ fit, converted, faults }: { fit: Fit; converted: Converted; faults: readonly Fault[] }
 ): VehicleCircuit {
 	const places = new Map(configuration.sockets.map((s) => [s.id as string, [s.zone, s.side] as string[]]));
 	const isIn = (socket: string) => converted === 'all' || (places.get(socket) ?? []).includes(converted);

@@ -17,7 +17,9 @@ export class CircuitTrial {
 	/** How long the mode has lasted, min: loads that are given up by then are gone. */
 	minutes = $state(0);
 
-	#cold = $derived.by(() => trialCircuit(this.#setup(), this.fit, this.converted, this.faults));
+	#cold = $derived.by(() =>
+		trialCircuit(this.#setup(), { fit: this.fit, converted: this.converted, faults: this.faults })
+	);
 	#begun = $derived.by(() => simulate(this.#cold, this.switches, this.volts));
 	/** Sockets whose built-in load has given up by now. */
 	gone = $derived.by(() => (this.minutes === 0 ? [] : givenUp(this.#cold, this.#begun, this.minutes * 60)));
@@ -25,10 +27,11 @@ export class CircuitTrial {
 	circuit = $derived.by(() =>
 		this.gone.length === 0
 			? this.#cold
-			: trialCircuit(this.#setup(), this.fit, this.converted, [
-					...this.faults,
-					...this.gone.map((socket) => ({ kind: 'load-gone' as const, socket }))
-				])
+			: trialCircuit(this.#setup(), {
+					fit: this.fit,
+					converted: this.converted,
+					faults: [...this.faults, ...this.gone.map((socket) => ({ kind: 'load-gone' as const, socket }))]
+				})
 	);
 	state = $derived.by(() => simulate(this.circuit, this.switches, this.volts));
 	play = $derived.by(() => playMode(this.circuit.configuration, this.state));

@@ -38,11 +38,11 @@
 		oncompare: (product: string) => void;
 	} = $props();
 
-	const shown = new RememberedWords(
-		'match-columns',
-		COLUMNS.map((column) => column.id),
-		USUAL_COLUMNS
-	);
+	const shown = new RememberedWords({
+		key: 'match-columns',
+		choices: COLUMNS.map((column) => column.id),
+		usual: USUAL_COLUMNS
+	});
 	const AT_ONCE = 7;
 	let words = $state('');
 	let left = $state<readonly Verdict[]>(VERDICTS);

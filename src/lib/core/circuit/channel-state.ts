@@ -41,8 +41,7 @@ const ohmText = (ohms: number) =>
 function coldCheckReport(
 	circuit: VehicleCircuit,
 	channel: Channel,
-	most: number,
-	missing: string | null
+	{ most, missing }: { most: number; missing: string | null }
 ): MonitorReport {
 	if (missing) return { monitor: 'unknown', why: `the ${missing} would decide it` };
 	const ohms = circuit.coldOhms(channel);
@@ -53,8 +52,10 @@ function coldCheckReport(
 function monitorReport(
 	circuit: VehicleCircuit,
 	channel: Channel,
-	flash: FlashRate,
-	now: { on: boolean; current: number | null; missing: string | null; blown: boolean }
+	{
+		flash,
+		now
+	}: { flash: FlashRate; now: { on: boolean; current: number | null; missing: string | null; blown: boolean } }
 ): MonitorReport {
 	const threshold = monitorThreshold(circuit.configuration, channel);
 	if (threshold.kind === 'none') return { monitor: 'none', why: 'nothing looks at this output' };
@@ -64,7 +65,7 @@ function monitorReport(
 	if (threshold.kind === 'conductance')
 		return now.on
 			? { monitor: 'content', why: 'it is checked while off' }
-			: coldCheckReport(circuit, channel, 1 / threshold.atLeast, now.missing);
+			: coldCheckReport(circuit, channel, { most: 1 / threshold.atLeast, missing: now.missing });
 	if (!now.on) return { monitor: 'content', why: 'it is checked while on' };
 	if (threshold.by === 'flasher') {
 		const report = flash.channels.get(channel.id);
@@ -80,14 +81,17 @@ function monitorReport(
 }
 
 /** What a channel does in a mode, and what its monitor says. */
-export function channelState(circuit: VehicleCircuit, run: Run, flash: FlashRate, channel: Channel): ChannelState {
+export function channelState(
+	{ circuit, run, flash }: { circuit: VehicleCircuit; run: Run; flash: FlashRate },
+	channel: Channel
+): ChannelState {
 	const drive = run.drives.get(channel.id) ?? OFF;
 	const on = drive.functions.length > 0;
 	const blown = run.blown.has(channel.id);
 	const missing = run.network.missing.get(channel.id) ?? null;
 	const current = blown ? 0 : on && missing ? null : feedCurrent(run, channel.id);
 	const asked = monitorThreshold(circuit.configuration, channel);
-	const report = monitorReport(circuit, channel, flash, { on, current, missing, blown });
+	const report = monitorReport(circuit, channel, { flash, now: { on, current, missing, blown } });
 	return {
 		id: channel.id,
 		functions: drive.functions,

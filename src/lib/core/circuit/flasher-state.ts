@@ -46,8 +46,7 @@ function together(run: Run, ids: readonly string[]): number | null {
 function judged(
 	{ configuration, fitted }: VehicleCircuit,
 	run: Run,
-	id: string,
-	counted: readonly string[]
+	{ id, counted }: { id: string; counted: readonly string[] }
 ): FlasherReport {
 	const { flasher, channels } = configuration;
 	const monitor = channels.find((c) => c.id === id)?.monitor;
@@ -83,7 +82,7 @@ export function flasherState(circuit: VehicleCircuit, run: Run): FlashRate {
 		const ids = flashingChannels(configuration, run.drives, side);
 		const counted = (id: string) =>
 			flasher?.kind === 'body-computer' ? [id] : run.switches.includes('hazard') ? all : ids;
-		const reports = ids.map((id) => judged(circuit, run, id, counted(id)));
+		const reports = ids.map((id) => judged(circuit, run, { id, counted: counted(id) }));
 		ids.forEach((id, i) => channels.set(id, reports[i] as FlasherReport));
 		if (ids.length === 0 || reports.some(({ word }) => word === 'unknown')) return null;
 		return reports.some(({ word }) => word === 'complains') ? normal * HYPERFLASH_FACTOR : normal;

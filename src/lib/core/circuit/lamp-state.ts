@@ -48,14 +48,18 @@ function lightOf({ elements, point }: Run, lamp: LampTap): { amperes: number; ac
 }
 
 /** A filament shines with the 3.4th power of its effective voltage, an LED with the share of the time it is fed. */
-function levelOf(circuit: VehicleCircuit, lamp: LampTap, across: number, duty: number): number {
+function levelOf(circuit: VehicleCircuit, lamp: LampTap, { across, duty }: { across: number; duty: number }): number {
 	if (isLed(lamp)) return duty;
 	const socket = circuit.configuration.sockets.find((s) => s.id === lamp.socket);
 	const rated = categoryOrNull(socket?.category)?.volts ?? 12;
 	return Math.min(MAX_LIGHT, ((across * Math.sqrt(duty)) / rated) ** LIGHT_EXPONENT);
 }
 
-function glowOf(circuit: VehicleCircuit, lamp: LampTap, on: boolean, amperes: number): LampState['glow'] {
+function glowOf(
+	circuit: VehicleCircuit,
+	lamp: LampTap,
+	{ on, amperes }: { on: boolean; amperes: number }
+): LampState['glow'] {
 	if (on || lamp.elements === null) return 'none';
 	if (amperes > DARK_A) return 'back-feed';
 	const channel = circuit.channels.get(lamp.channel);
@@ -83,7 +87,7 @@ export function lampState(circuit: VehicleCircuit, run: Run, lamp: LampTap): Lam
 			: STEADY;
 	// A smoothing module charges to the peak, so that a dimmed feed looks like a full one.
 	const duty = channel && farads === null ? dutyOf(channel, drive) : 1;
-	const level = shines && flicker.word !== 'drops-out' ? levelOf(circuit, lamp, across, duty) : 0;
+	const level = shines && flicker.word !== 'drops-out' ? levelOf(circuit, lamp, { across, duty }) : 0;
 	// A sealed unit has a driver of its own: it lights with its channel, as far as anybody knows.
 	const sealed = lamp.elements === null && lamp.missing === null;
 	return {
@@ -94,7 +98,7 @@ export function lampState(circuit: VehicleCircuit, run: Run, lamp: LampTap): Lam
 		level: sealed && on ? 1 : level,
 		flashing: on && drive.flashing,
 		flicker,
-		glow: glowOf(circuit, lamp, on, amperes),
+		glow: glowOf(circuit, lamp, { on, amperes }),
 		amperes,
 		product: lamp.product
 	};

@@ -90,7 +90,11 @@ function sidesOf(configuration: Configuration, channel: Channel, fn: FunctionId)
 }
 
 /** True when a lamp of the channel serves a function and the one that takes its place, on contacts of its own. */
-function shares(configuration: Configuration, channel: Channel, fn: FunctionId, instead: FunctionId): boolean {
+function shares(
+	configuration: Configuration,
+	channel: Channel,
+	{ fn, instead }: { fn: FunctionId; instead: FunctionId }
+): boolean {
 	return channel.feeds.some(({ socket: id, function: own }) => {
 		const socket = configuration.sockets.find((s) => s.id === id);
 		return own === fn && socket?.functions.includes(instead);
@@ -106,7 +110,7 @@ export function driveOf(configuration: Configuration, channel: Channel, switches
 		for (const fn of lights) {
 			if (!own.has(fn)) continue;
 			if (side && !reaches(sidesOf(configuration, channel, fn), side)) continue;
-			if (fn === instead && shares(configuration, channel, fn, 'high-beam')) continue;
+			if (fn === instead && shares(configuration, channel, { fn, instead: 'high-beam' })) continue;
 			lit.add(fn);
 		}
 	}

@@ -39,9 +39,11 @@ export function runMode({ configuration, fitted }: VehicleCircuit, switches: rea
 	const drives = new Map(channels.map((c) => [c.id as string, driveOf(configuration, c, switches)]));
 	const blown = new Set<string>();
 	for (;;) {
-		const network = vehicleNetwork(configuration, fitted, channels, ({ id }) =>
-			(drives.get(id)?.functions.length ?? 0) > 0 && !blown.has(id) ? { kind: 'on', volts } : { kind: 'off' }
-		);
+		const network = vehicleNetwork(configuration, fitted, {
+			channels,
+			driveOf: ({ id }) =>
+				(drives.get(id)?.functions.length ?? 0) > 0 && !blown.has(id) ? { kind: 'on', volts } : { kind: 'off' }
+		});
 		const point = solve(network.elements);
 		const over = channels.filter(
 			({ id, fuse }) => fuse !== undefined && feedCurrent({ network, point }, id) > fuse * BLOWS_ABOVE

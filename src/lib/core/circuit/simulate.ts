@@ -30,7 +30,7 @@ export function simulate(
 ): ModeState {
 	const run = runMode(circuit, switches, volts);
 	const flash = flasherState(circuit, run);
-	const channels = circuit.configuration.channels.map((channel) => channelState(circuit, run, flash, channel));
+	const channels = circuit.configuration.channels.map((channel) => channelState({ circuit, run, flash }, channel));
 	const lamps = run.network.lamps.map((lamp) => lampState(circuit, run, lamp));
 	const messages = [...new Set(channels.flatMap(({ message }) => message ?? []))];
 	return { switches, label: modeLabel(switches), volts, channels, lamps, flash, messages };

@@ -15,7 +15,7 @@ export interface VehicleCircuit {
 }
 
 function sensed(configuration: Configuration, fitted: Fitted, channel: Channel): number {
-	const network = vehicleNetwork(configuration, fitted, [channel], () => ({ kind: 'sense' }));
+	const network = vehicleNetwork(configuration, fitted, { channels: [channel], driveOf: () => ({ kind: 'sense' }) });
 	const { amperes } = solve(network.elements);
 	const flows = -(amperes.get(network.feeds.get(channel.id) ?? '') ?? 0);
 	return flows > 1e-9 ? 1 / flows : Infinity;

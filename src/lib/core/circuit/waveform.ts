@@ -29,7 +29,11 @@ function flashOn(t: number, perMinute: number): boolean {
 }
 
 /** When a channel has voltage: with the flasher, with its pulses, or in the pulses of a cold check. */
-function hasVoltage(channel: Channel, state: ChannelState, perMinute: number | null, t: number): boolean {
+function hasVoltage(
+	channel: Channel,
+	{ state, perMinute }: { state: ChannelState; perMinute: number | null },
+	t: number
+): boolean {
 	if (state.blown) return false;
 	if (state.functions.length === 0) return channel.monitor?.kind === 'cold' && t % COLD_PERIOD_S < COLD_PULSE_S;
 	if (state.flashing && perMinute !== null && !flashOn(t, perMinute)) return false;
@@ -46,10 +50,15 @@ export function rateOf({ flash }: ModeState, circuit: VehicleCircuit, channel: C
 	return sides.has('right') && !sides.has('left') ? flash.right : (flash.left ?? flash.right);
 }
 
+/** A circuit, and how it stands in one mode. */
+export interface CircuitInMode {
+	readonly circuit: VehicleCircuit;
+	readonly mode: ModeState;
+}
+
 /** Voltage and current of a channel over a time from the moment its mode begins. */
 export function channelWave(
-	circuit: VehicleCircuit,
-	mode: ModeState,
+	{ circuit, mode }: CircuitInMode,
 	channel: Channel,
 	{ seconds = 1, samples = 1000 }: { seconds?: number; samples?: number } = {}
 ): ChannelSample[] {
@@ -59,7 +68,7 @@ export function channelWave(
 	const current = state.current ?? 0;
 	return Array.from({ length: samples + 1 }, (_, i) => {
 		const t = (i * seconds) / samples;
-		const on = hasVoltage(channel, state, perMinute, t);
+		const on = hasVoltage(channel, { state, perMinute }, t);
 		const isOff = state.functions.length === 0;
 		return { t, volts: on ? mode.volts : 0, amperes: on && !isOff ? current : 0 };
 	});
@@ -83,8 +92,7 @@ function switchbackOf({ product }: LampState): Switchback {
 function switchbackLight(
 	kind: Switchback,
 	t: number,
-	turn: { perMinute: number | null; level: number },
-	white: number
+	{ turn, white }: { turn: { perMinute: number | null; level: number }; white: number }
 ): LightSample {
 	const amber = turn.level > 0 && turn.perMinute !== null;
 	if (amber && flashOn(t, turn.perMinute ?? 0)) return { t, light: turn.level, colour: 'own' };
@@ -95,8 +103,7 @@ function switchbackLight(
 
 /** The light of a socket over a time: all its functions together, as somebody sees it who stands before the vehicle. */
 export function lightWave(
-	circuit: VehicleCircuit,
-	mode: ModeState,
+	{ circuit, mode }: CircuitInMode,
 	socket: string,
 	{ seconds = 1, samples = 500 }: { seconds?: number; samples?: number } = {}
 ): LightSample[] {
@@ -111,8 +118,8 @@ export function lightWave(
 	let glowing = 0;
 	return Array.from({ length: samples + 1 }, (_, i): LightSample => {
 		const t = i * step;
-		if (kind) return switchbackLight(kind, t, { perMinute, level: turn?.level ?? 0 }, white);
-		const target = Math.max(0, ...lamps.map((lamp) => momentary(circuit, mode, lamp, t)));
+		if (kind) return switchbackLight(kind, t, { turn: { perMinute, level: turn?.level ?? 0 }, white });
+		const target = Math.max(0, ...lamps.map((lamp) => momentary(circuit, mode, { lamp, t })));
 		const isFilament = lamps.some((lamp) => lamp.product === null || lamp.product.kind === 'halogen');
 		glowing = isFilament && i > 0 ? glowing + (target - glowing) * (1 - Math.exp(-step / FILAMENT_S)) : target;
 		return { t, light: glowing, colour: 'own' };
@@ -120,13 +127,13 @@ export function lightWave(
 }
 
 /** Light a lamp is fed for at a moment; a smoothing module and a filament bridge the gaps between pulses. */
-function momentary(circuit: VehicleCircuit, mode: ModeState, lamp: LampState, t: number): number {
+function momentary(circuit: VehicleCircuit, mode: ModeState, { lamp, t }: { lamp: LampState; t: number }): number {
 	const channel = circuit.channels.get(lamp.channel);
 	const state = mode.channels.find((c) => c.id === lamp.channel);
 	if (!channel || !state) return 0;
 	const pulses = lamp.flicker.word === 'strobes' || lamp.glow === 'pulses';
 	const perMinute = rateOf(mode, circuit, channel);
 	if (!pulses) return lamp.flashing && perMinute !== null && !flashOn(t, perMinute) ? 0 : lamp.level;
-	const fed = hasVoltage(channel, state, perMinute, t);
+	const fed = hasVoltage(channel, { state, perMinute }, t);
 	return fed ? Math.max(lamp.level > 0 ? 1 : 0, lamp.glow === 'pulses' ? 0.3 : 0) : 0;
 }

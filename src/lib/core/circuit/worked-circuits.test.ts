@@ -342,7 +342,7 @@ describe('switchback lamps', () => {
 		});
 	const seen = (kind: string, ...switches: SwitchId[]) => {
 		const circuit = vehicleCircuit(vehicle, fit({ tp: lamp(kind) }));
-		const wave = lightWave(circuit, simulate(circuit, switches), 'tp', { seconds: 1, samples: 100 });
+		const wave = lightWave({ circuit, mode: simulate(circuit, switches) }, 'tp', { seconds: 1, samples: 100 });
 		const at = (t: number) => {
 			const sample = wave[t * 100]!;
 			return sample.light > 0 ? sample.colour : 'dark';
@@ -362,7 +362,10 @@ describe('waves', () => {
 		const rises = (lamps: Record<string, Product>) => {
 			const circuit = vehicleCircuit(car(), fit(lamps));
 			const state = simulate(circuit, ['left']);
-			const wave = channelWave(circuit, state, circuit.channels.get('turn-L')!, { seconds: 60, samples: 60_000 });
+			const wave = channelWave({ circuit, mode: state }, circuit.channels.get('turn-L')!, {
+				seconds: 60,
+				samples: 60_000
+			});
 			return wave.filter((s, i) => s.volts > 0 && (wave[i - 1]?.volts ?? 0) === 0).length;
 		};
 		expect([rises({}), rises({ 'front-L': amber() })]).toEqual([85, 170]);
@@ -371,7 +374,7 @@ describe('waves', () => {
 	it('an LED follows at once, a filament takes time to glow and to fade', () => {
 		const light = (lamps: Record<string, Product>) => {
 			const circuit = vehicleCircuit(car(), fit(lamps));
-			return lightWave(circuit, simulate(circuit, ['left']), 'rear-L', { seconds: 1, samples: 1000 });
+			return lightWave({ circuit, mode: simulate(circuit, ['left']) }, 'rear-L', { seconds: 1, samples: 1000 });
 		};
 		const after = (wave: ReturnType<typeof light>) => wave[360]!.light / Math.max(...wave.map((s) => s.light));
 		expect(after(light({ 'rear-L': amber(), 'front-L': amber({ builtInLoad: 60 }) }))).toBe(0);

@@ -33,7 +33,7 @@ const AMBIENT: Record<Socket['zone'], number> = {
 	engine: 80
 };
 
-const entries = <K extends string>(record: Record<K, number>) => Object.entries(record) as [K, number][];
+const entries = <K extends string, V>(record: Record<K, V>) => Object.entries(record) as [K, V][];
 const MIDDLE = 'default: middle of what is seen';
 
 /** Every assumption of the heat estimate. A shop may set its own value for each, with its source. */
@@ -47,8 +47,8 @@ export const HEAT_ASSUMPTIONS: readonly Assumption[] = [
 		most: 120,
 		source: 'default: a warm day'
 	})),
-	...entries(RESISTANCE as unknown as Record<Body, never>).flatMap(([body]) =>
-		entries(RESISTANCE[body]).map(([cooling, value]) => ({
+	...entries(RESISTANCE).flatMap(([body, byCooling]) =>
+		entries(byCooling).map(([cooling, value]) => ({
 			id: `heat.resistance.${body}.${cooling}`,
 			label: `Thermal resistance, ${body.replace('-', ' ')}, cooling ${cooling}`,
 			unit: 'K/W',
@@ -106,9 +106,9 @@ function bodyOf({ mount, diameter }: { mount: Mount; diameter?: number | undefin
 
 /** Ids by body and cooling, put together once; matching asks for them thousands of times. */
 const RESISTANCE_ID = Object.fromEntries(
-	entries(RESISTANCE as unknown as Record<Body, never>).map(([body]) => [
+	entries(RESISTANCE).map(([body, byCooling]) => [
 		body,
-		Object.fromEntries(entries(RESISTANCE[body]).map(([cooling]) => [cooling, `heat.resistance.${body}.${cooling}`]))
+		Object.fromEntries(entries(byCooling).map(([cooling]) => [cooling, `heat.resistance.${body}.${cooling}`]))
 	])
 ) as Record<Body, Record<Cooling, string>>;
 

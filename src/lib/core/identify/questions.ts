@@ -33,10 +33,8 @@ function distinct(values: (string | null)[]): string[] {
 }
 
 function question(
-	id: string,
-	text: string,
 	configurations: readonly Configuration[],
-	answerOf: LookQuestion['answerOf'],
+	{ id, text, answerOf }: Pick<LookQuestion, 'id' | 'text' | 'answerOf'>,
 	words: (answer: string) => string = (answer) => answer
 ): LookQuestion[] {
 	const answers = distinct(configurations.map(answerOf));
@@ -50,7 +48,11 @@ const options: Source = (configurations) => {
 		const known = OPTION_TEXT[key];
 		const answerOf = (c: Configuration) => (c.options?.[key] === undefined ? null : String(c.options[key]));
 		const words = (answer: string) => known?.answers[answer] ?? answer;
-		return question(`option:${key}`, known?.text ?? `Which ${key} has it?`, configurations, answerOf, words);
+		return question(
+			configurations,
+			{ id: `option:${key}`, text: known?.text ?? `Which ${key} has it?`, answerOf },
+			words
+		);
 	});
 };
 
@@ -63,22 +65,22 @@ const MARKET_WORDS: Record<string, string> = {
 
 const market: Source = (configurations) =>
 	question(
-		'market',
-		'What is moulded into the headlamp lens?',
 		configurations,
-		(c) => c.market,
+		{ id: 'market', text: 'What is moulded into the headlamp lens?', answerOf: (c) => c.market },
 		(answer) => MARKET_WORDS[answer] ?? `${answer} approval marks`
 	);
 
 const body: Source = (configurations) =>
-	question('body', 'What body does it have?', configurations, (c) => c.body ?? null);
+	question(configurations, { id: 'body', text: 'What body does it have?', answerOf: (c) => c.body ?? null });
 
 const steering: Source = (configurations) =>
 	question(
-		'steering',
-		'On which side is the steering wheel, seen from the driver’s seat?',
 		configurations,
-		(c) => c.steering ?? null,
+		{
+			id: 'steering',
+			text: 'On which side is the steering wheel, seen from the driver’s seat?',
+			answerOf: (c) => c.steering ?? null
+		},
 		(answer) => `On the ${answer}`
 	);
 
@@ -92,10 +94,8 @@ const year: Source = (configurations) => {
 		};
 		const words = (answer: string) => (answer === 'from' ? `${from} or later` : `Before ${from}`);
 		return question(
-			`year:${from}`,
-			'Which model year is on the plate or in the papers?',
 			configurations,
-			answerOf,
+			{ id: `year:${from}`, text: 'Which model year is on the plate or in the papers?', answerOf },
 			words
 		);
 	});
@@ -112,7 +112,7 @@ const lensColour: Source = (configurations) => {
 		if (['cabin', 'cluster', 'luggage', 'engine'].includes(example.zone)) return [];
 		const answerOf = (c: Configuration) => maps.get(c)?.get(key)?.lens ?? placesIn(c).get(key)?.lens ?? null;
 		const text = `What colour is the lens over the ${placeText({ ...example, index: 1 }).toLowerCase()} lamp?`;
-		return question(`lens:${key}`, text, configurations, answerOf, (answer) => answer.replace('-', ' '));
+		return question(configurations, { id: `lens:${key}`, text, answerOf }, (answer) => answer.replace('-', ' '));
 	});
 };
 
@@ -130,7 +130,9 @@ const presence: Source = (configurations) => {
 		};
 		const name = lampFunction(id as FunctionId).label.toLowerCase();
 		const text = `Does it have a ${name.startsWith(zone) ? name : `${zone} ${name}`} lamp?`;
-		return question(`has:${key}`, text, configurations, answerOf, (answer) => (answer === 'yes' ? 'Yes' : 'No'));
+		return question(configurations, { id: `has:${key}`, text, answerOf }, (answer) =>
+			answer === 'yes' ? 'Yes' : 'No'
+		);
 	});
 };
 

@@ -256,7 +256,7 @@ describe('the answer', () => {
 			for (const line of lines.filter((l) => l.product))
 				for (const id of line.sockets) {
 					const socket = configuration.sockets.find((s) => s.id === id)!;
-					const candidate = matchSocket(configuration, socket, catalogue, shop).candidates.find(
+					const candidate = matchSocket({ configuration, catalogue, shop }, socket).candidates.find(
 						(c) => c.product.id === line.product
 					)!;
 					expect(['fits', 'parts']).toContain(candidate.verdict);
@@ -283,7 +283,7 @@ describe('the answer', () => {
 			catalogue: compileCatalogue([makeProduct(), other]),
 			shop: makeShop()
 		};
-		const kit = await assembleKit(kitCase, ORDER, solver, { runnersUp: 2 });
+		const kit = await assembleKit(kitCase, ORDER, { solver, runnersUp: 2 });
 		expect(kit.ok && kit.value.runnersUp).toEqual([
 			{ total: 1700, differs: ['Rear stop: Dear lamp instead of Red lamp'] }
 		]);

@@ -42,7 +42,7 @@ function opened(kitCase: Case, order: KitOrder) {
 	const weigh = weighing(order, assumedForKits(undefined));
 	const groups = twinGroups(configuration.sockets);
 	const choices = groups.map((sockets): Choice[] => {
-		const candidates = sockets.map((s) => matchSocket(configuration, s, catalogue, shop).candidates);
+		const candidates = sockets.map((s) => matchSocket({ configuration, catalogue, shop }, s).candidates);
 		const able = (candidates[0] ?? []).filter((c) =>
 			candidates.every((list) =>
 				list.some((o) => o.product.id === c.product.id && ['fits', 'parts'].includes(o.verdict))
@@ -247,7 +247,7 @@ function bruteForce(kitCase: Case, order: KitOrder): number {
 }
 
 const solved = async (kitCase: KitCase, order: KitOrder) => {
-	const kit = await assembleKit(kitCase, order, solver);
+	const kit = await assembleKit(kitCase, order, { solver });
 	if (!kit.ok) throw new Error(kit.error.words);
 	return kit.value;
 };

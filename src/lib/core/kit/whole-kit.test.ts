@@ -140,7 +140,7 @@ describe('what an order may ask', () => {
 describe('demands that cannot hold together', () => {
 	const lamp = priced('lamp', 900);
 	const conflict = async (kitCase: KitCase, more: Loose) => {
-		const kit = await assembleKit(kitCase, order(more), solver);
+		const kit = await assembleKit(kitCase, order(more), { solver });
 		return kit.ok ? 'it holds' : kit.error.demands.map((d) => d.words).sort();
 	};
 
@@ -186,7 +186,7 @@ describe('demands that cannot hold together', () => {
 		for (let seed = 1; seed <= 8; seed++) {
 			const kitCase = generateKitCase(seed, { pairs: 4, candidates: 3, loads: 3 });
 			const asked = order({ whole: true, budget: 2000 });
-			const kit = await assembleKit(kitCase, asked, solver);
+			const kit = await assembleKit(kitCase, asked, { solver });
 			if (kit.ok) continue;
 			conflicts++;
 			const choices = choicesFor(kitCase, asked);
@@ -294,7 +294,7 @@ describe('what demands cost', () => {
 
 	it('4300 K throughout costs 6.00 over two warm lamps at 3.00', async () => {
 		const answer = await kitOf(kitCase, {}, solver);
-		const prices = await demandPrices(kitCase, order(), answer, solver);
+		const prices = await demandPrices({ kitCase, order: order(), answer }, { solver });
 		expect(prices.find((p) => p.words === '4300 K throughout')).toEqual({
 			words: '4300 K throughout',
 			kind: 'wished',
@@ -306,13 +306,19 @@ describe('what demands cost', () => {
 
 	it('a wish that was made costs what the kit is dearer than without it', async () => {
 		const asked = order({ kelvin: 6000 });
-		const prices = await demandPrices(kitCase, asked, await kitOf(kitCase, asked, solver), solver);
+		const prices = await demandPrices(
+			{ kitCase, order: asked, answer: await kitOf(kitCase, asked, solver) },
+			{ solver }
+		);
 		expect(prices).toContainEqual({ words: '6000 K throughout', kind: 'lifted', costs: 200, closes: 0, total: 600 });
 	});
 
 	it('a budget costs the socket it leaves open', async () => {
 		const asked = order({ budget: 300, matched: false });
-		const prices = await demandPrices(kitCase, asked, await kitOf(kitCase, asked, solver), solver);
+		const prices = await demandPrices(
+			{ kitCase, order: asked, answer: await kitOf(kitCase, asked, solver) },
+			{ solver }
+		);
 		expect(prices.find((p) => p.words === 'a budget of 3.00')).toMatchObject({ costs: -300, closes: 1 });
 	});
 });
@@ -327,7 +333,7 @@ describe('one line changed by hand', () => {
 
 	it('says what the total and the gates move to, the rest left as it is', async () => {
 		const answer = await kitOf(kitCase, order({ forbidden: [{ product: 'hot' }] }), solver);
-		const changed = await changeLine(kitCase, order(), answer, { socket: 'a', product: 'other' }, solver);
+		const changed = await changeLine({ kitCase, order: order(), answer }, { socket: 'a', product: 'other' }, solver);
 		expect(
 			changed.ok && [changed.value.difference, changed.value.gates.map((g) => `${g.gate} ${g.before} to ${g.after}`)]
 		).toEqual([200, ['colour pass to unknown']]);
@@ -340,13 +346,17 @@ describe('one line changed by hand', () => {
 			[...lamps, priced('unit', 4000, { kind: 'assembly', mounts })]
 		);
 		const answer = await kitOf(withUnit, order({ forbidden: [{ product: 'hot' }] }), solver);
-		const changed = await changeLine(withUnit, order(), answer, { socket: 'a', product: 'unit' }, solver);
+		const changed = await changeLine(
+			{ kitCase: withUnit, order: order(), answer },
+			{ socket: 'a', product: 'unit' },
+			solver
+		);
 		expect(changed.ok && changed.value.difference).toBe(7000);
 	});
 
 	it('refuses what Match refuses, in words', async () => {
 		const answer = await kitOf(kitCase, {}, solver);
-		expect(await changeLine(kitCase, order(), answer, { socket: 'a', product: 'hot' }, solver)).toEqual({
+		expect(await changeLine({ kitCase, order: order(), answer }, { socket: 'a', product: 'hot' }, solver)).toEqual({
 			ok: false,
 			error: expect.stringContaining('hot is refused here')
 		});

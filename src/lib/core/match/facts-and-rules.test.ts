@@ -34,7 +34,7 @@ type Found = Record<string, string> | null;
 
 /** Every rule's findings, without where they come from: a fact is read where another value changes what is found. */
 function findings(configuration: Configuration, socket: Socket, product: Product): Found {
-	const prepared = socketCase(configuration, socket, shop, catalogue.through);
+	const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
 	if (!prepared) return null;
 	const lamp = productCase(product);
 	const plain = (key: string, value: unknown) => (key === 'source' || key === 'beside' ? undefined : value);
@@ -61,7 +61,7 @@ describe('the registry of facts', () => {
 		};
 		for (const configuration of demo.configurations)
 			for (const socket of configuration.sockets.filter((_, i) => i % 12 === 3)) {
-				const prepared = socketCase(configuration, socket, shop, catalogue.through);
+				const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
 				const [best] = prepared ? candidatesFor(prepared, catalogue) : [];
 				if (!best) continue;
 				const { product } = best;

@@ -41,7 +41,7 @@ describe('every candidate', () => {
 	it('is judged the same quickly and in full', () => {
 		fc.assert(
 			fc.property(anySocket, anyProduct, ({ c, socket }, product) => {
-				const prepared = socketCase(c, socket, shop)!;
+				const prepared = socketCase(c, socket, { shop })!;
 				const judged = productCase(product);
 				expect(quickVerdict(prepared, judged)).toBe(verdictOf(new Candidate(prepared, judged).findings));
 			}),
@@ -68,7 +68,7 @@ describe('verdicts do not depend on', () => {
 	it('whether sockets that are alike were judged once or apart', () => {
 		for (const configuration of demo.configurations)
 			for (const together of matchConfiguration(configuration, catalogue, shop)) {
-				const apart = matchSocket(configuration, together.socket, catalogue, shop);
+				const apart = matchSocket({ configuration, catalogue, shop }, together.socket);
 				expect(together.candidates.map((c) => [c.product.id, c.verdict])).toEqual(
 					apart.candidates.map((c) => [c.product.id, c.verdict])
 				);
@@ -142,9 +142,9 @@ describe('a missing fact', () => {
 				fc.subarray(SOCKET),
 				fc.subarray(PRODUCT),
 				({ c, socket }, product, noSocket, noProduct) => {
-					const less = socketCase(c, without(socket, noSocket) as typeof socket, shop);
+					const less = socketCase(c, without(socket, noSocket) as typeof socket, { shop });
 					if (!less) return;
-					const full = new Candidate(socketCase(c, socket, shop)!, productCase(product));
+					const full = new Candidate(socketCase(c, socket, { shop })!, productCase(product));
 					const poorer = new Candidate(less, productCase(without(product, noProduct) as typeof product));
 					rule(full.verdict, poorer.verdict, `${socket.id} ${product.id} ${noSocket} ${noProduct}`);
 				}
@@ -220,10 +220,8 @@ describe('ranking', () => {
 
 	it('puts LEDs that fit before filament lamps, and the refused last', () => {
 		const { candidates } = matchSocket(
-			skerry,
-			skerry.sockets.find((s) => s.id === 'low-L')!,
-			catalogue,
-			shop
+			{ configuration: skerry, catalogue, shop },
+			skerry.sockets.find((s) => s.id === 'low-L')!
 		);
 		const order = candidates.map((c) => `${c.product.kind} ${c.verdict}`);
 		expect(order.indexOf('led parts')).toBeLessThan(order.indexOf('halogen fits'));

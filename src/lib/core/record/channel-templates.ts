@@ -1,4 +1,4 @@
-import type { Channel, Configuration, Flasher, Socket } from '../model';
+import { channelId, type Channel, type Configuration, type Flasher, type Socket } from '../model';
 import type { FunctionId } from '../lamps';
 import { edited, type Edit } from './edit';
 
@@ -69,7 +69,7 @@ export const addUsualChannels: Edit = (configuration) => {
 		for (const id of socket.functions) {
 			if (isFed(socket, id)) continue;
 			const name = usualChannelId(socket, id);
-			const channel = channels.get(name) ?? ({ id: name, feeds: [] } as unknown as Channel);
+			const channel = channels.get(name) ?? { id: channelId.parse(name), feeds: [] };
 			channels.set(name, { ...channel, feeds: [...channel.feeds, { socket: socket.id, function: id }] });
 			added += 1;
 		}

@@ -39,8 +39,7 @@ const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 function withClaim<T extends object & Subject>(
 	kind: SubjectKind,
 	subject: T,
-	[fact, value]: [string, unknown],
-	witness: Witness
+	{ fact, value, ...witness }: Witness & { fact: string; value: unknown }
 ): T {
 	if (value !== null) return claim(kind, subject, { fact, value, ...witness });
 	const { source: _source, ...overruled } = witness;
@@ -55,7 +54,7 @@ export function claimFacts(ref: SubjectRef, facts: Readonly<Record<string, unkno
 		const name = subjectName(configuration, ref);
 		const entries = Object.entries(facts);
 		const next = withSubject(configuration, ref, (subject) =>
-			entries.reduce((s, entry) => withClaim(ref.kind, s, entry, witness), subject)
+			entries.reduce((s, [fact, value]) => withClaim(ref.kind, s, { fact, value, ...witness }), subject)
 		);
 		if (!next) return gone(name);
 		const changes = entries.map(([id, value]) => {

@@ -23,6 +23,12 @@ export const IDENTITY_FIELDS = [
 	'tells'
 ] as const satisfies readonly (keyof Identity)[];
 
+/** What a configuration says of its identity; fields that are not known are left out. */
+export function identityOf(configuration: Configuration): Identity {
+	const { make, model, names, generation, years, body, kind, market, steering, options, tells } = configuration;
+	return { make, model, names, generation, years, body, kind, market, steering, options, tells };
+}
+
 /** Says anew what vehicle this is; fields left out are not known. */
 export function identify(identity: Identity): Edit {
 	return (configuration) => {

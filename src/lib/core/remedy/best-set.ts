@@ -80,8 +80,7 @@ function coveringProgram(
 export async function bestSet(
 	given: RemedyCase,
 	table: RemedyTable,
-	solver: Solver,
-	weights: RemedyWeights = REMEDY_WEIGHTS
+	{ solver, weights = REMEDY_WEIGHTS }: { solver: Solver; weights?: RemedyWeights }
 ): Promise<BestSet> {
 	const endable = new Set(table.remedies.flatMap((r) => r.solves));
 	const left = table.complaints.filter(({ id }) => !endable.has(id)).map(({ id }) => id);

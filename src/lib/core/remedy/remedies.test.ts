@@ -74,7 +74,7 @@ const load = (ohms: number, more: object = {}) =>
 const solved = async (vehicle: Configuration, accessories: Accessory[], loaded: Product[] = []) => {
 	const given = { circuit: allAmber(vehicle), shop: makeShop({}, accessories), loaded: () => loaded };
 	const table = remedyTable(given);
-	return { given, table, best: await bestSet(given, table, solver) };
+	return { given, table, best: await bestSet(given, table, { solver }) };
 };
 
 describe('remedies for fast flashing', () => {
@@ -131,7 +131,7 @@ describe('remedies for fast flashing', () => {
 		const given = { circuit: vehicleCircuit(vehicle), shop: makeShop({}, [flasher3]), loaded: () => [] };
 		const table = remedyTable(given);
 		expect(table).toEqual({ complaints: [], remedies: [], refused: [] });
-		expect(await bestSet(given, table, solver)).toEqual({ remedies: [], price: 0, gap: 0, left: [] });
+		expect(await bestSet(given, table, { solver })).toEqual({ remedies: [], price: 0, gap: 0, left: [] });
 	});
 });
 
@@ -174,7 +174,7 @@ describe('the best set', () => {
 		for (const vehicle of demo.configurations) {
 			const circuit = fitted(vehicle, bestUnder(matchConfiguration(vehicle, catalogue, shop), NO_WISH));
 			const given = { circuit, shop, loaded: () => [] };
-			const best = await bestSet(given, remedyTable(given), solver);
+			const best = await bestSet(given, remedyTable(given), { solver });
 			expect(best.gap, vehicle.id).toBe(0);
 			for (const volts of REMEDY_VOLTS)
 				expect(

@@ -46,15 +46,15 @@ export function readCounterQuery(text: string, isVehicleWord: (word: string) => 
 	const words = wordsOf(text);
 	const query: CounterQuery = { vehicle: [], functions: [], side: null, zone: null, kit: false };
 	for (let i = 0; i < words.length;) {
-		const taken = takeFunction(words, i, query, isVehicleWord) || takeOther(words[i] ?? '', query, isVehicleWord);
+		const taken =
+			takeFunction({ words, from: i }, query, isVehicleWord) || takeOther(words[i] ?? '', query, isVehicleWord);
 		i += taken;
 	}
 	return query;
 }
 
 function takeFunction(
-	words: readonly string[],
-	from: number,
+	{ words, from }: { words: readonly string[]; from: number },
 	query: CounterQuery,
 	isVehicleWord: (word: string) => boolean
 ): number {

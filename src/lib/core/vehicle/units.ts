@@ -5,7 +5,7 @@ const SHARED = ['category', 'wiring', 'state', 'optic', 'lens', 'envelope', 'cap
 type SharedField = (typeof SHARED)[number];
 
 /** True when a fact is kept with the unit, and so is the same in every vehicle that has it. */
-export function isShared(socket: Pick<Socket, 'unit'>, fact: string): boolean {
+export function isShared(socket: { readonly unit?: unknown }, fact: string): boolean {
 	return socket.unit !== undefined && SHARED.includes(fact.split('.')[0] as SharedField);
 }
 

@@ -51,7 +51,11 @@ function lampHeat(socket: Socket, product: Product, lamp: LampState): { heat: He
 	};
 }
 
-function warmed(heat: HeatCase, timeConstant: number, limit: number | null, seconds: number) {
+function warmed(
+	heat: HeatCase,
+	{ timeConstant, limit }: { timeConstant: number; limit: number | null },
+	seconds: number
+) {
 	return {
 		watts: heat.watts * heat.duty,
 		temperature: temperatureAfter(heat, timeConstant, seconds),
@@ -72,7 +76,11 @@ function hotPart({ accessory, effect, channel }: FittedPart, mode: ModeState, se
 		cap: 1
 	};
 	const name = `${accessory.name ?? accessory.id} on ${channel}`;
-	return { socket: null, name, ...warmed(heat, RESISTOR.timeConstant, RESISTOR.limit, seconds) };
+	return {
+		socket: null,
+		name,
+		...warmed(heat, { timeConstant: RESISTOR.timeConstant, limit: RESISTOR.limit }, seconds)
+	};
 }
 
 /** What warms up while a mode lasts: LEDs with a built-in load, and load resistors. Hottest first. */
@@ -88,7 +96,7 @@ export function hotPartsIn(circuit: VehicleCircuit, mode: ModeState, seconds: nu
 			{
 				socket: lamp.socket,
 				name: `${lamp.product.name} in ${lamp.socket}`,
-				...warmed(found.heat, found.timeConstant, limit, seconds)
+				...warmed(found.heat, { timeConstant: found.timeConstant, limit }, seconds)
 			}
 		];
 	});

@@ -98,8 +98,7 @@ function chosenByHand(
 export function kitView(
 	configuration: Configuration,
 	answer: KitAnswer,
-	products: readonly Product[],
-	choices: KitOrder['choices']
+	{ products, choices }: { products: readonly Product[]; choices: KitOrder['choices'] }
 ): KitView {
 	const chosen = new Map<string, { verdict: Verdict | null; product: Product | null }>();
 	for (const line of answer.lines.filter((l) => l.product))

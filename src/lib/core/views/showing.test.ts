@@ -91,9 +91,12 @@ describe('showKit', () => {
 	};
 
 	it('names a pair once, parts apart, and wants a signature for a check by hand', () => {
-		const shown = kitView(configuration, answer, [makeProduct()], {
-			'stop-L': { kind: 'product', product: 'led' }
-		} as never);
+		const shown = kitView(configuration, answer, {
+			products: [makeProduct()],
+			choices: {
+				'stop-L': { kind: 'product', product: 'led' }
+			} as never
+		});
 		expect(shown.lamps.map((l) => l.places)).toEqual([['Rear stop, both']]);
 		expect(shown.parts).toHaveLength(1);
 		expect(shown.byHand).toEqual([{ socket: 'stop-L', name: 'Rear stop, both', product: 'Red lamp' }]);
@@ -105,7 +108,7 @@ describe('showKit', () => {
 		const plate = makeConfiguration([{ ...STOP_SOCKET, category: 'W5W', functions: ['licence-plate'], lens: 'clear' }]);
 		const white = makeProduct({ fits: ['W5W'], colour: { kind: 'white', cct: 6000 } });
 		const lit = { ...answer, lines: [{ ...answer.lines[0]!, sockets: ['stop-L'] }], open: [] };
-		expect(blue(kitView(plate, lit, [white], {}).sockets[0]?.light?.colour)).toBeGreaterThan(
+		expect(blue(kitView(plate, lit, { products: [white], choices: {} }).sockets[0]?.light?.colour)).toBeGreaterThan(
 			blue(socketViews(plate)[0]?.light?.colour)
 		);
 	});

@@ -19,7 +19,7 @@ function socketsOf(draft: SocketDraft, configuration: Configuration, witness: Wi
 	if (!zone) return [];
 	const taken = new Set<string>(configuration.sockets.map((s) => s.id));
 	return draft.sides.map((side) => {
-		const id = freeSocketId(functions, zone, side, index, taken);
+		const id = freeSocketId({ functions, zone, side, index }, taken);
 		return withFacts({ id, zone, side, index, functions, state: 'filament' }, facts, witness);
 	});
 }

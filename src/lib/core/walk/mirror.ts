@@ -22,7 +22,7 @@ export function factsOf(socket: Socket, leaveOut: ReadonlySet<string> = new Set(
 function mirrored(socket: Socket, configuration: Configuration, witness: Omit<Witness, 'source'>): Socket {
 	const side = socket.side === 'left' ? 'right' : 'left';
 	const taken = new Set<string>(configuration.sockets.map((s) => s.id));
-	const id = freeSocketId(socket.functions, socket.zone, side, socket.index, taken);
+	const id = freeSocketId({ functions: socket.functions, zone: socket.zone, side, index: socket.index }, taken);
 	const { zone, index, functions, names, state } = socket;
 	const bare = { id, zone, side, index, functions, ...(names ? { names } : {}), state } satisfies Socket;
 	const [best] = Object.keys(factsWithEvidence('socket'))

@@ -6,10 +6,7 @@ const SIDE_LETTER: Record<Side, string> = { left: '-L', right: '-R', centre: '' 
 
 /** An id that people can read and nobody has taken. @example freeSocketId(['turn'], 'rear', 'left', 1, taken) // "turn-rear-L" */
 export function freeSocketId(
-	functions: readonly FunctionId[],
-	zone: Zone,
-	side: Side,
-	index: number,
+	{ functions, zone, side, index }: { functions: readonly FunctionId[]; zone: Zone; side: Side; index: number },
 	taken: ReadonlySet<string>
 ): Socket['id'] {
 	const where = usualZone(functions) === zone ? '' : `-${zone}`;

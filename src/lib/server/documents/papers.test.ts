@@ -14,11 +14,11 @@ const VAN = 'tarrow-packhorse-2014';
 async function releasedVan() {
 	const { db } = await demoDatabase();
 	const ctx = kitContextOn(db);
-	await startKit(ctx, VAN, 'Post van', kitOrder.parse({ scope: 'signals' }));
-	await checkDraft(ctx, 'K1', 'A. Person', await allLookedAt(ctx, 'K1'));
+	await startKit(ctx, VAN, { name: 'Post van', order: kitOrder.parse({ scope: 'signals' }) });
+	await checkDraft(ctx, 'K1', { by: 'A. Person', found: await allLookedAt(ctx, 'K1') });
 	const released = await releaseKit(ctx, 'K1');
 	if (!released.ok) throw new Error(released.error);
-	return { db, sheet: (await kitSheet(db, VAN, 'K1'))! };
+	return { db, sheet: (await kitSheet(db, VAN, { id: 'K1' }))! };
 }
 
 describe('the papers of a kit', () => {
@@ -114,7 +114,7 @@ describe("the customer's page", () => {
 
 	it('is not there for a draft, or a code nobody released', async () => {
 		const { db } = await demoDatabase();
-		await startKit(kitContextOn(db), VAN, 'Van', kitOrder.parse({ scope: 'cabin' }));
+		await startKit(kitContextOn(db), VAN, { name: 'Van', order: kitOrder.parse({ scope: 'cabin' }) });
 		expect(await customerKit(db, 'K1')).toBeNull();
 		expect(await customerKit(db, 'K1-R1')).toBeNull();
 	});

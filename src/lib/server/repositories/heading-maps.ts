@@ -8,7 +8,10 @@ export async function findHeadingMap(db: Knex, supplier: string, sheet: SheetNam
 }
 
 /** Remembers how a supplier names the columns of a sheet. */
-export async function putHeadingMap(db: Knex, supplier: string, sheet: SheetName, map: HeadingMap): Promise<void> {
+export async function putHeadingMap(
+	db: Knex,
+	{ supplier, sheet, map }: { supplier: string; sheet: SheetName; map: HeadingMap }
+): Promise<void> {
 	await db('heading_maps')
 		.insert({ supplier, sheet, map: JSON.stringify(map) })
 		.onConflict(['supplier', 'sheet'])

@@ -96,7 +96,7 @@ export async function showCircuit(db: Knex, id: string, solver: Solver): Promise
 		configuration,
 		chosen,
 		table,
-		best: await bestSet(given, table, solver),
+		best: await bestSet(given, table, { solver }),
 		troubles: wiringProblems(configuration)
 	};
 }

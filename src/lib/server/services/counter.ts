@@ -31,7 +31,7 @@ function answers(configuration: Configuration, query: CounterQuery, { catalogue,
 	return groups.flatMap((group): CounterAnswer[] => {
 		const [socket] = group;
 		if (!socket) return [];
-		const match = matchSocket(configuration, socket, catalogue, shop);
+		const match = matchSocket({ configuration, catalogue, shop }, socket);
 		const best: Candidate | undefined = match.candidates[0];
 		return [
 			{

@@ -69,15 +69,14 @@ async function importKit(tx: Knex, kit: ExchangedKit, now: string): Promise<stri
 export async function takeRecord<T extends object & { id: string }>(
 	tx: Knex,
 	store: Store<T>,
-	record: T,
-	actor: Actor
+	{ record, actor }: { record: T; actor: Actor }
 ) {
 	const before = await store.find(tx, record.id);
 	if (before && JSON.stringify(before) === JSON.stringify(record)) return;
-	const happening = before
+	const event = before
 		? { kind: 'change' as const, what: 'Taken in from a file, in place of what was there' }
 		: { kind: 'created' as const, what: 'Taken in from a file' };
-	await writeRecord(tx, store, { before, after: record }, happening, actor);
+	await writeRecord(tx, store, { before, after: record, event, actor });
 }
 
 /**
@@ -88,10 +87,10 @@ export async function takeRecord<T extends object & { id: string }>(
 export async function importDocument(db: Knex, doc: RotaluxDocument, now: string): Promise<ImportReport> {
 	return db.transaction(async (tx) => {
 		const actor = { by: null, now };
-		for (const unit of doc.units) await takeRecord(tx, UNITS, unit, actor);
-		for (const c of doc.configurations) await takeRecord(tx, CONFIGURATIONS, c, actor);
-		for (const p of doc.products) await takeRecord(tx, PRODUCTS, p, actor);
-		for (const a of doc.accessories) await takeRecord(tx, ACCESSORIES, a, actor);
+		for (const unit of doc.units) await takeRecord(tx, UNITS, { record: unit, actor });
+		for (const c of doc.configurations) await takeRecord(tx, CONFIGURATIONS, { record: c, actor });
+		for (const p of doc.products) await takeRecord(tx, PRODUCTS, { record: p, actor });
+		for (const a of doc.accessories) await takeRecord(tx, ACCESSORIES, { record: a, actor });
 		if (doc.policy) await writeSetting(tx, 'policy', doc.policy);
 		if (doc.assumptions) await writeSetting(tx, 'assumptions', { ...(await readAssumptions(tx)), ...doc.assumptions });
 		if (doc.products.length + doc.accessories.length > 0) await writeSetting(tx, 'currency', doc.currency);

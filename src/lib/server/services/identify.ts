@@ -76,7 +76,7 @@ function looksLikeVin(line: string): boolean {
 	return bare.length >= 14 && /^[A-Za-z0-9]+$/.test(bare) && /\d.*\d.*\d/.test(bare) && !/\s\S+\s/.test(line.trim());
 }
 
-async function find(db: Knex, line: string, service: VinService, now: string) {
+async function find(db: Knex, line: string, { service, now }: { service: VinService; now: string }) {
 	if (!looksLikeVin(line)) {
 		const { ids, read } = await searchIds(
 			db,
@@ -104,7 +104,7 @@ export async function identifyVehicle(
 	service: VinService
 ): Promise<Identification> {
 	if (line.trim() === '') return NOTHING;
-	const { problem, slips, vin, found } = await find(db, line, service, now);
+	const { problem, slips, vin, found } = await find(db, line, { service, now });
 	const { possible, next, answered } = narrow(found, answers);
 	const question = next && { id: next.id, text: next.text, answers: next.answers };
 	const compared = possible.length > 1 && possible.length <= MAX_COMPARED ? differences(possible) : [];

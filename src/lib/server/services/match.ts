@@ -38,7 +38,10 @@ export interface MatchView {
 	exception: string | null;
 }
 
-function shown(candidate: Candidate, configuration: Configuration, socket: Socket, shop: ShopData['shop']) {
+function shown(
+	candidate: Candidate,
+	{ configuration, socket, shop }: { configuration: Configuration; socket: Socket; shop: ShopData['shop'] }
+) {
 	return { ...candidateView(candidate, { configuration, socket, shop }), detail: candidateDetail(candidate) };
 }
 
@@ -57,16 +60,20 @@ const byNumber = (text: string) => {
  * A socket's candidates, best first; null when vehicle or socket is not there.
  * @param why product number or SKU somebody asks about; it is judged and put among the candidates whatever it is made for
  */
-export async function showMatch(db: Knex, id: string, socketId: string, why = ''): Promise<MatchView | null> {
+export async function showMatch(
+	db: Knex,
+	id: string,
+	{ socketId, why = '' }: { socketId: string; why?: string }
+): Promise<MatchView | null> {
 	const configuration = await findConfiguration(db, id);
 	const socket = configuration?.sockets.find((s) => s.id === socketId);
 	if (!configuration || !socket) return null;
 	const { catalogue, shop: usual } = await shopData(db);
 	const exception = await exceptionOf(db, id);
 	const shop = { ...usual, exception };
-	const { open, candidates } = matchSocket(configuration, socket, catalogue, shop);
-	const prepared = socketCase(configuration, socket, shop, catalogue.through);
-	const list = candidates.map((c) => shown(c, configuration, socket, shop));
+	const { open, candidates } = matchSocket({ configuration, catalogue, shop }, socket);
+	const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
+	const list = candidates.map((c) => shown(c, { configuration, socket, shop }));
 	let asked: MatchView['asked'] = null;
 	if (why.trim() !== '') {
 		const product = catalogue.all.find((p) => byNumber(why)(p.product));
@@ -76,7 +83,7 @@ export async function showMatch(db: Knex, id: string, socketId: string, why = ''
 		else {
 			asked = { product: product.product.id, note: null };
 			if (!list.some((c) => c.product === product.product.id))
-				list.push(shown(new Candidate(prepared, product), configuration, socket, shop));
+				list.push(shown(new Candidate(prepared, product), { configuration, socket, shop }));
 		}
 	}
 	const neighbours = (prepared?.neighbours ?? []).map(({ name, sight, white }) => ({ name, sight, white }));
@@ -97,8 +104,7 @@ export interface WholeView {
 export async function showWhole(
 	db: Knex,
 	id: string,
-	wish: Preferences,
-	stockOnly: boolean
+	{ wish, stockOnly }: { wish: Preferences; stockOnly: boolean }
 ): Promise<WholeView | null> {
 	const configuration = await findConfiguration(db, id);
 	if (!configuration) return null;

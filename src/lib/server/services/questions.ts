@@ -41,7 +41,7 @@ function verdicts(configuration: Configuration, sockets: ReadonlySet<string>, { 
 	const all = new Map<string, { product: Product; socket: string; verdict: Verdict }>();
 	for (const socket of configuration.sockets) {
 		if (!sockets.has(socket.id)) continue;
-		for (const { product, verdict } of matchSocket(configuration, socket, catalogue, shop).candidates)
+		for (const { product, verdict } of matchSocket({ configuration, catalogue, shop }, socket).candidates)
 			all.set(`${socket.id} ${product.id}`, { product, socket: socket.id, verdict });
 	}
 	return all;

@@ -29,31 +29,38 @@ describe('a product edited by hand', () => {
 		const { db } = await demoDatabase();
 		const before = (await findProduct(db, 'GL-P21-RD'))!;
 		const { catalogue } = await shopData(db);
-		expect(await saveProduct(db, { ...before, limit: 90 }, false, ACTOR)).toMatchObject({ ok: true });
+		expect(await saveProduct(db, { input: { ...before, limit: 90 }, isNew: false }, ACTOR)).toMatchObject({ ok: true });
 		expect((await findProduct(db, 'GL-P21-RD'))?.limit).toBe(90);
 		expect((await shopData(db)).catalogue).not.toBe(catalogue);
 		expect((await historyOf(db, PRODUCTS, 'GL-P21-RD')).events[0]).toMatchObject({ by: 'A. Person', kind: 'change' });
-		await stepHistory(db, PRODUCTS, 'GL-P21-RD', 'undo', ACTOR);
+		await stepHistory(db, PRODUCTS, { id: 'GL-P21-RD', way: 'undo', actor: ACTOR });
 		expect(await findProduct(db, 'GL-P21-RD')).toEqual(before);
 	});
 
 	it('with something wrong is not written, and says where', async () => {
 		const { db } = await demoDatabase();
 		const before = (await findProduct(db, 'GL-P21-RD'))!;
-		const bad = await saveProduct(db, { ...before, fits: ['P99W'], limit: 'hot' }, false, ACTOR);
+		const bad = await saveProduct(db, { input: { ...before, fits: ['P99W'], limit: 'hot' }, isNew: false }, ACTOR);
 		expect(bad).toMatchObject({ ok: false, error: [{ path: 'limit' }] });
-		expect(await saveProduct(db, { ...before, fits: ['P99W'] }, false, ACTOR)).toMatchObject({
+		expect(await saveProduct(db, { input: { ...before, fits: ['P99W'] }, isNew: false }, ACTOR)).toMatchObject({
 			ok: false,
 			error: [{ path: 'fits[0]', message: '"P99W" is not a known lamp category' }]
 		});
-		expect(await saveProduct(db, before, true, ACTOR)).toMatchObject({ ok: false, error: [{ path: 'id' }] });
+		expect(await saveProduct(db, { input: before, isNew: true }, ACTOR)).toMatchObject({
+			ok: false,
+			error: [{ path: 'id' }]
+		});
 		expect(await findProduct(db, 'GL-P21-RD')).toEqual(before);
 	});
 
 	it('may not take the number of a pack that something else has', async () => {
 		const { db } = await demoDatabase();
 		const cap = (await findAccessory(db, 'CP-25'))!;
-		const clash = await saveAccessory(db, { ...cap, packs: [{ sku: 'FL-2-1', count: 1, price: 900 }] }, false, ACTOR);
+		const clash = await saveAccessory(
+			db,
+			{ input: { ...cap, packs: [{ sku: 'FL-2-1', count: 1, price: 900 }] }, isNew: false },
+			ACTOR
+		);
 		expect(clash).toMatchObject({ ok: false, error: [{ message: 'The SKU “FL-2-1” belongs to CP-25 and to FL-2.' }] });
 		expect(await findAccessory(db, 'CP-25')).toEqual(cap);
 	});
@@ -61,9 +68,9 @@ describe('a product edited by hand', () => {
 	it('no longer offered stands in no candidate list, and can be asked about by its number', async () => {
 		const { db } = await demoDatabase();
 		const product = (await findProduct(db, 'GL-P21-RD'))!;
-		await saveProduct(db, { ...product, withdrawn: true }, false, ACTOR);
+		await saveProduct(db, { input: { ...product, withdrawn: true }, isNew: false }, ACTOR);
 		const there = async (why = '') =>
-			(await showMatch(db, 'fenholm-sound-2015', 'stop-L', why))!.candidates.map((c) => c.product);
+			(await showMatch(db, 'fenholm-sound-2015', { socketId: 'stop-L', why }))!.candidates.map((c) => c.product);
 		expect(await there()).not.toContain('GL-P21-RD');
 		expect(await there('gl-p21-rd')).toContain('GL-P21-RD');
 	});
@@ -73,7 +80,11 @@ describe('evidence about a product', () => {
 	it('the strongest source gives the value in force, and the loser is kept', async () => {
 		const { db } = await demoDatabase();
 		const say = (value: number, source: 'listing' | 'in-hand') =>
-			addProductEvidence(db, 'GL-P21-RD', { fact: 'power.at13v5', value, source, on: '2026-11-26' }, ACTOR);
+			addProductEvidence(
+				db,
+				{ id: 'GL-P21-RD', item: { fact: 'power.at13v5', value, source, on: '2026-11-26' } },
+				ACTOR
+			);
 		await say(3.4, 'in-hand');
 		await say(2, 'listing');
 		const now = (await findProduct(db, 'GL-P21-RD'))!;
@@ -101,14 +112,14 @@ describe('the stock as a spreadsheet', () => {
 		const before = [await listProducts(db), await listAccessories(db)];
 		for (const table of await stockTables(db)) {
 			const back = await tables(csv(table), `${table.name}.csv`);
-			const preview = await previewSheets(db, back, PLAIN, ACTOR, still);
+			const preview = await previewSheets(db, back, { wish: PLAIN, actor: ACTOR, progress: still });
 			expect([table.name, preview.problems, preview.products, preview.accessories]).toEqual([
 				table.name,
 				[],
 				{ added: 0, changed: 0 },
 				{ added: 0, changed: 0 }
 			]);
-			await writeSheets(db, back, PLAIN, ACTOR, still);
+			await writeSheets(db, back, { wish: PLAIN, actor: ACTOR, progress: still });
 		}
 		expect([await listProducts(db), await listAccessories(db)]).toEqual(before);
 	});
@@ -116,13 +127,13 @@ describe('the stock as a spreadsheet', () => {
 	it('a price list by SKU alone, of lamps and parts together, changes price and stock and nothing else', async () => {
 		const { db } = await demoDatabase();
 		const list = await tables('Article,Price,On hand\nGL-P21-RD-2,1111,3\nFL-2-1,1500,0\n');
-		expect(await previewSheets(db, list, PLAIN, ACTOR, still)).toMatchObject({
+		expect(await previewSheets(db, list, { wish: PLAIN, actor: ACTOR, progress: still })).toMatchObject({
 			products: { added: 0, changed: 1 },
 			accessories: { added: 0, changed: 1 },
 			problemCount: 0
 		});
 		const before = (await findProduct(db, 'GL-P21-RD'))!;
-		await writeSheets(db, list, PLAIN, ACTOR, still);
+		await writeSheets(db, list, { wish: PLAIN, actor: ACTOR, progress: still });
 		const after = (await findProduct(db, 'GL-P21-RD'))!;
 		expect(after.packs.find((p) => p.sku === 'GL-P21-RD-2')).toMatchObject({ count: 2, price: 1111, stock: 3 });
 		expect({ ...after, packs: [] }).toEqual({ ...before, packs: [] });
@@ -131,12 +142,14 @@ describe('the stock as a spreadsheet', () => {
 	it('names each row it cannot take, and takes nothing', async () => {
 		const { db } = await demoDatabase();
 		const list = await tables('sku,price,stock\nNOBODY-1,900,1\nGL-P21-RD-2,dear,1\n');
-		const { problems } = await previewSheets(db, list, PLAIN, ACTOR, still);
+		const { problems } = await previewSheets(db, list, { wish: PLAIN, actor: ACTOR, progress: still });
 		expect(problems).toMatchObject([
 			{ row: 2, column: 'id', message: expect.stringContaining('nothing on record') },
 			{ row: 3, column: 'price', message: expect.stringContaining('must be a number') }
 		]);
-		await expect(writeSheets(db, list, PLAIN, ACTOR, still)).rejects.toThrow('Nothing was written.');
+		await expect(writeSheets(db, list, { wish: PLAIN, actor: ACTOR, progress: still })).rejects.toThrow(
+			'Nothing was written.'
+		);
 	});
 
 	it('new lamps come in whole, packs as rows, and a number of a source is a claim', async () => {
@@ -146,7 +159,11 @@ describe('the stock as a spreadsheet', () => {
 				'NEW-1,Ordna,Red one,led,P21W | 1156,single,red,630,120,lamp,2.4,NEW-1-1,1,700,4\n' +
 				'NEW-1,,,,,,,,,,,NEW-1-2,2,1200,2\n'
 		);
-		await writeSheets(db, list, { ...PLAIN, source: 'listing', supplier: 'Kai Parts' }, ACTOR, still);
+		await writeSheets(db, list, {
+			wish: { ...PLAIN, source: 'listing', supplier: 'Kai Parts' },
+			actor: ACTOR,
+			progress: still
+		});
 		const made = (await findProduct(db, 'NEW-1'))!;
 		expect(made).toMatchObject({ fits: ['P21W', '1156'], power: { at13v5: 2.4 }, colour: { kind: 'red', peak: 630 } });
 		expect(made.packs.map((p) => p.sku)).toEqual(['NEW-1-1', 'NEW-1-2']);
@@ -172,7 +189,7 @@ describe('what a form says of a thing of the stock', () => {
 		};
 		const read = stockInput(
 			'accessories',
-			before as never,
+			{ before: before as never, currency: 'EUR' },
 			form([
 				['kind', 'cap'],
 				['extraDepth', ''],
@@ -185,8 +202,7 @@ describe('what a form says of a thing of the stock', () => {
 				['pack.count', ''],
 				['pack.price', ''],
 				['pack.stock', '']
-			]),
-			'EUR'
+			])
 		);
 		expect(read).toEqual({
 			ok: true,
@@ -205,15 +221,14 @@ describe('what a form says of a thing of the stock', () => {
 	it('says for each field what cannot be read', () => {
 		const read = stockInput(
 			'products',
-			{ packs: [] },
+			{ before: { packs: [] }, currency: 'EUR' },
 			form([
 				['limit', 'hot'],
 				['pack.sku', 'a'],
 				['pack.count', 'two'],
 				['pack.price', '1'],
 				['pack.stock', '']
-			]),
-			'EUR'
+			])
 		);
 		expect(read).toMatchObject({ ok: false, error: [{ path: 'limit' }, { message: 'a: count must be a number' }] });
 	});
@@ -223,7 +238,9 @@ describe('assumptions of the shop', () => {
 	it('are set with a source, turn verdicts, and go back to their defaults', async () => {
 		const { db } = await demoDatabase();
 		const verdicts = async () =>
-			(await showMatch(db, 'fenholm-sound-2015', 'tail-L'))!.candidates.filter((c) => c.verdict === 'fits').length;
+			(await showMatch(db, 'fenholm-sound-2015', { socketId: 'tail-L' }))!.candidates.filter(
+				(c) => c.verdict === 'fits'
+			).length;
 		const before = await verdicts();
 		const set = { value: 120, source: 'a hot summer' };
 		expect(await changeAssumptions(db, [{ id: 'heat.ambient.rear', set }])).toMatchObject({ ok: true });
@@ -248,7 +265,7 @@ describe('assumptions of the shop', () => {
 describe('Match as it is shown', () => {
 	it('answers “why not this one?” for any number, and says when there is none', async () => {
 		const { db } = await demoDatabase();
-		const ask = (why: string) => showMatch(db, 'fenholm-sound-2015', 'stop-L', why);
+		const ask = (why: string) => showMatch(db, 'fenholm-sound-2015', { socketId: 'stop-L', why });
 		const judged = (await ask('fl-2-1'))!;
 		expect(judged.asked).toEqual({ product: '', note: 'No product or pack has the number “fl-2-1”.' });
 		const stranger = (await ask('GL-H7-C'))!;
@@ -259,10 +276,10 @@ describe('Match as it is shown', () => {
 	it('the whole vehicle answers a wish, with its whites', async () => {
 		const { db } = await demoDatabase();
 		const wish = { inStock: true, withoutParts: true, kelvin: 4300, maker: null };
-		const whole = (await showWhole(db, 'fenholm-sound-2015', wish, false))!;
+		const whole = (await showWhole(db, 'fenholm-sound-2015', { wish, stockOnly: false }))!;
 		expect(whole.coverage.map((c) => c.label)).toHaveLength(4);
 		expect(whole.coverage.every((c) => c.served <= whole.free.served)).toBe(true);
 		expect(whole.matrix.pairs.length).toBeGreaterThan(10);
-		expect(await showWhole(db, 'nobody', wish, false)).toBeNull();
+		expect(await showWhole(db, 'nobody', { wish, stockOnly: false })).toBeNull();
 	});
 });

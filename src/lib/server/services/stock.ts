@@ -5,7 +5,7 @@ import { err, ok, type Problem, type Result } from '../../core/result';
 import { claim } from '../../core/vehicle';
 import { findAccessory, findProduct, listAccessories, listProducts } from '../repositories/products';
 import { listRecords } from '../repositories/records';
-import { ACCESSORIES, PRODUCTS, writeRecord, type Actor } from './record/store';
+import { ACCESSORIES, PRODUCTS, writeRecord, type Actor, type Store } from './record/store';
 
 /** Pack numbers that two things of the stock claim, in sentences. */
 export async function skuClashes(db: Knex): Promise<string[]> {
@@ -27,10 +27,8 @@ class Clash extends Error {}
 
 async function write<T extends Product | Accessory>(
 	db: Knex,
-	store: typeof PRODUCTS | typeof ACCESSORIES,
-	read: Result<T, Problem[]>,
-	{ isNew, what }: { isNew: boolean; what: string },
-	actor: Actor
+	store: Store<T>,
+	{ read, what, isNew, actor }: { read: Result<T, Problem[]>; what: string; isNew: boolean; actor: Actor }
 ): Promise<Written> {
 	if (!read.ok) return err(read.error);
 	const item = read.value;
@@ -38,8 +36,8 @@ async function write<T extends Product | Accessory>(
 		.transaction(async (tx): Promise<Problem | null> => {
 			const before = await store.find(tx, item.id);
 			if (isNew && before) return { path: 'id', message: `“${item.id}” is already in stock` };
-			const happening = { kind: before ? ('change' as const) : ('created' as const), what };
-			await writeRecord(tx, store as never, { before, after: item } as never, happening, actor);
+			const event = { kind: before ? ('change' as const) : ('created' as const), what };
+			await writeRecord(tx, store, { before, after: item, event, actor });
 			const [clash] = await skuClashes(tx);
 			if (clash) throw new Clash(clash);
 			return null;
@@ -51,24 +49,36 @@ async function write<T extends Product | Accessory>(
 	return trouble ? err([trouble]) : ok(item.id);
 }
 
+const writtenWords = (isNew: boolean) => (isNew ? 'Added to the stock' : 'Edited by hand');
+
 /** Writes a product as it was edited; nothing when something is wrong with it. */
-export function saveProduct(db: Knex, input: unknown, isNew: boolean, actor: Actor): Promise<Written> {
-	const what = isNew ? 'Added to the stock' : 'Edited by hand';
-	return write(db, PRODUCTS, readProduct(input), { isNew, what }, actor);
+export function saveProduct(
+	db: Knex,
+	{ input, isNew }: { input: unknown; isNew: boolean },
+	actor: Actor
+): Promise<Written> {
+	return write(db, PRODUCTS, { read: readProduct(input), what: writtenWords(isNew), isNew, actor });
 }
 
 /** Writes an accessory as it was edited; nothing when something is wrong with it. */
-export function saveAccessory(db: Knex, input: unknown, isNew: boolean, actor: Actor): Promise<Written> {
-	const what = isNew ? 'Added to the stock' : 'Edited by hand';
-	return write(db, ACCESSORIES, readAccessory(input), { isNew, what }, actor);
+export function saveAccessory(
+	db: Knex,
+	{ input, isNew }: { input: unknown; isNew: boolean },
+	actor: Actor
+): Promise<Written> {
+	return write(db, ACCESSORIES, { read: readAccessory(input), what: writtenWords(isNew), isNew, actor });
 }
 
 /** Takes evidence for a fact of a product in; the strongest, newest source gives the value in force. */
-export async function addProductEvidence(db: Knex, id: string, item: Evidence, actor: Actor): Promise<Written> {
+export async function addProductEvidence(
+	db: Knex,
+	{ id, item }: { id: string; item: Evidence },
+	actor: Actor
+): Promise<Written> {
 	const product = await findProduct(db, id);
 	if (!product) return err([{ path: 'id', message: `there is no product “${id}”` }]);
 	const what = `${item.fact}: ${JSON.stringify(item.value)}, ${item.source}`;
-	return write(db, PRODUCTS, readProduct(claim('product', product, item)), { isNew: false, what }, actor);
+	return write(db, PRODUCTS, { read: readProduct(claim('product', product, item)), what, isNew: false, actor });
 }
 
 /** Complaints about a product, the open ones first. */

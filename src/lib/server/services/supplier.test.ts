@@ -40,13 +40,15 @@ describe('the simulated feed', () => {
 	it('is a server with one address; another address is not found', async () => {
 		const feed = await serveFeed(packs, 'EUR', { now: () => minute(GOOD) });
 		try {
-			const supplier = supplierOf([], 'EUR', () => minute(0), { ROTALUX_SUPPLIER: feed.address });
+			const supplier = supplierOf([], 'EUR', { now: () => minute(0), env: { ROTALUX_SUPPLIER: feed.address } });
 			expect([supplier.simulated, (await supplier.ask()).quotes.length]).toEqual([false, 200]);
 			expect((await fetch(`${feed.address}/other`)).status).toBe(404);
 		} finally {
 			await feed.close();
 		}
-		await expect(supplierOf([], 'EUR', () => minute(0), { ROTALUX_SUPPLIER: feed.address }).ask()).rejects.toThrow();
+		await expect(
+			supplierOf([], 'EUR', { now: () => minute(0), env: { ROTALUX_SUPPLIER: feed.address } }).ask()
+		).rejects.toThrow();
 	});
 });
 

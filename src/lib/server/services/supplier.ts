@@ -6,7 +6,7 @@ import { listAccessories, listProducts } from '../repositories/products';
 import { readSetting, writeSetting } from '../repositories/settings';
 import { quote, supplierOf, type FeedPack, type Quote, type Supplier } from '../stand-ins/supplier';
 import { readCurrency } from './policy';
-import { ACCESSORIES, PRODUCTS, writeRecord, type Actor } from './record/store';
+import { ACCESSORIES, PRODUCTS, writeRecord, type Actor, type Store } from './record/store';
 
 /** Where the prices and the stock of the shop come from, and how they stand. */
 export interface SupplierState {
@@ -46,7 +46,7 @@ async function firstPacks(db: Knex): Promise<FeedPack[]> {
 
 /** The supplier of this shop. */
 export async function shopSupplier(db: Knex, now: () => Date): Promise<Supplier> {
-	return supplierOf(await firstPacks(db), await readCurrency(db), now);
+	return supplierOf(await firstPacks(db), await readCurrency(db), { now });
 }
 
 /** How prices and stock stand, without asking anybody. */
@@ -132,13 +132,13 @@ export async function askSupplier(db: Knex, supplier: Supplier, actor: Actor): P
 		);
 		const { good, ignored } = sound(quotes, packs, currency);
 		const changed: string[] = [];
-		const take = async (store: typeof PRODUCTS | typeof ACCESSORIES, list: readonly (Product | Accessory)[]) => {
+		const take = async <T extends Product | Accessory>(store: Store<T>, list: readonly T[]) => {
 			for (const one of list) {
 				const { item, words } = quoted(one, good, { at, currency });
 				if (words.length === 0) continue;
 				changed.push(...words);
-				const meta = { kind: 'change' as const, what: `Quoted by ${supplier.name}: ${words.join(', ')}` };
-				await writeRecord(tx, store as never, { before: one, after: item } as never, meta, actor);
+				const event = { kind: 'change' as const, what: `Quoted by ${supplier.name}: ${words.join(', ')}` };
+				await writeRecord(tx, store, { before: one, after: item, event, actor });
 			}
 		};
 		await take(PRODUCTS, items.products);

@@ -47,8 +47,8 @@ async function run({ mode, folder, file, name, wish, actor, port }: ImportTask):
 	const db = await openDatabase(folder);
 	try {
 		if (mode === 'preview')
-			return { kind: 'preview', preview: await previewSheets(db, tables, wish, actor, progress), notes };
-		return { kind: 'written', report: await writeSheets(db, tables, wish, actor, progress) };
+			return { kind: 'preview', preview: await previewSheets(db, tables, { wish, actor, progress }), notes };
+		return { kind: 'written', report: await writeSheets(db, tables, { wish, actor, progress }) };
 	} finally {
 		await db.destroy();
 	}

@@ -72,8 +72,7 @@ async function run(job: KeptJob, mode: ImportTask['mode'], actor: Actor): Promis
 export function beginImport(
 	folder: string,
 	upload: { name: string; bytes: Uint8Array },
-	wish: SheetOptions,
-	actor: Actor
+	{ wish, actor }: { wish: SheetOptions; actor: Actor }
 ): string {
 	const id = randomUUID();
 	mkdirSync(join(folder, 'uploads'), { recursive: true });
@@ -96,7 +95,10 @@ export function findImport(id: string): ImportJob | null {
 }
 
 /** Looks again with another wish, or writes. False when the import is not known or still under way. */
-export function continueImport(id: string, mode: ImportTask['mode'], wish: SheetOptions, actor: Actor): boolean {
+export function continueImport(
+	id: string,
+	{ mode, wish, actor }: { mode: ImportTask['mode']; wish: SheetOptions; actor: Actor }
+): boolean {
 	const job = jobs.get(id);
 	if (!job || job.stop) return false;
 	job.wish = wish;

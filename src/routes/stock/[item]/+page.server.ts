@@ -83,11 +83,11 @@ export const actions: Actions = {
 	save: async ({ params, request, cookies }) => {
 		const { db, item } = await found(params.item);
 		const shelf = isProduct(item) ? 'products' : 'accessories';
-		const read = stockInput(shelf, item, await request.formData(), await readCurrency(db));
+		const read = stockInput(shelf, { before: item, currency: await readCurrency(db) }, await request.formData());
 		if (!read.ok) return fail(400, { problems: read.error, message: 'Nothing was changed.' });
 		const save = shelf === 'products' ? saveProduct : saveAccessory;
 		return orDatabaseFailure(async () =>
-			answered(await save(db, { ...read.value, id: item.id }, false, actorOf(cookies)), 'Saved.')
+			answered(await save(db, { input: { ...read.value, id: item.id }, isNew: false }, actorOf(cookies)), 'Saved.')
 		);
 	},
 	evidence: async ({ params, request, cookies }) => {
@@ -111,7 +111,7 @@ export const actions: Actions = {
 		});
 		if (!item.success) return fail(400, { problems: [], message: 'Choose a source. Nothing was changed.' });
 		return orDatabaseFailure(async () =>
-			answered(await addProductEvidence(db, params.item, item.data, actor), 'Taken into the evidence.')
+			answered(await addProductEvidence(db, { id: params.item, item: item.data }, actor), 'Taken into the evidence.')
 		);
 	},
 	step: async ({ params, request, cookies }) => {
@@ -120,8 +120,8 @@ export const actions: Actions = {
 		return orDatabaseFailure(async () => {
 			const actor = actorOf(cookies);
 			const done = isProduct(item)
-				? await stepHistory(db, PRODUCTS, item.id, way, actor)
-				: await stepHistory(db, ACCESSORIES, item.id, way, actor);
+				? await stepHistory(db, PRODUCTS, { id: item.id, way, actor })
+				: await stepHistory(db, ACCESSORIES, { id: item.id, way, actor });
 			return done.ok ? { done: done.value } : fail(409, { problems: [], message: done.error });
 		});
 	}

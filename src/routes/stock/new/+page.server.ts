@@ -16,11 +16,15 @@ export const load: PageServerLoad = ({ url }) => ({ shelf: shelfOf(url), form: s
 export const actions: Actions = {
 	default: async ({ request, url, cookies }) => {
 		const shelf = shelfOf(url);
-		const read = stockInput(shelf, { packs: [] }, await request.formData(), await readCurrency(await database()));
+		const read = stockInput(
+			shelf,
+			{ before: { packs: [] }, currency: await readCurrency(await database()) },
+			await request.formData()
+		);
 		if (!read.ok) return fail(400, { problems: read.error, message: 'Nothing was added.' });
 		const save = shelf === 'products' ? saveProduct : saveAccessory;
 		const done = await orDatabaseFailure(async () => {
-			const written = await save(await database(), read.value, true, actorOf(cookies));
+			const written = await save(await database(), { input: read.value, isNew: true }, actorOf(cookies));
 			return written.ok ? { id: written.value } : fail(400, { problems: written.error, message: 'Nothing was added.' });
 		});
 		if ('id' in done && done.id) redirect(303, resolve('/stock/[item]', { item: done.id }));

@@ -57,7 +57,7 @@ class Builder {
 		this.sockets = new Map(configuration.sockets.map((s) => [s.id as string, s]));
 	}
 
-	private add(id: string, from: string, to: string, part: Part): string {
+	private add(id: string, { from, to }: { from: string; to: string }, part: Part): string {
 		this.elements.push({ ...part, id, from, to });
 		return id;
 	}
@@ -80,19 +80,23 @@ class Builder {
 			// From node to ground, lifted by the supply: its current counts into the channel.
 			this.feeds.set(
 				channel.id,
-				this.add(`feed ${channel.id}`, node, GROUND, { kind: 'source', volts, ohms: FEED_OHMS })
+				this.add(`feed ${channel.id}`, { from: node, to: GROUND }, { kind: 'source', volts, ohms: FEED_OHMS })
 			);
 		}
-		for (const feed of channel.feeds) this.lamp(channel, feed.socket, feed.function, drive, live);
+		for (const feed of channel.feeds) this.lamp(channel, { socketId: feed.socket, fn: feed.function }, { drive, live });
 		if (!live) return;
 		for (const { accessory, effect, channel: at, socket } of this.fitted.parts) {
 			if (effect?.kind !== 'load' || at !== channel.id) continue;
 			const id = `load ${accessory.id} ${channel.id} ${socket ?? ''} ${this.elements.length}`;
-			this.add(id, node, GROUND, { kind: 'resistor', ohms: effect.ohms });
+			this.add(id, { from: node, to: GROUND }, { kind: 'resistor', ohms: effect.ohms });
 		}
 	}
 
-	private lamp(channel: Channel, socketId: string, fn: FunctionId, drive: ChannelDrive, live: boolean): void {
+	private lamp(
+		channel: Channel,
+		{ socketId, fn }: { socketId: string; fn: FunctionId },
+		{ drive, live }: { drive: ChannelDrive; live: boolean }
+	): void {
 		const socket = this.sockets.get(socketId);
 		if (!socket) return;
 		const role = filamentOf(socket.functions, fn);
@@ -117,21 +121,29 @@ class Builder {
 		}
 		const cold = drive.kind === 'sense';
 		const [contact, earth] = [contactNode(socketId, role), earthNode(socketId)];
-		this.add(`contact ${socketId} ${fn} ${channel.id}`, channelNode(channel.id), contact, {
-			kind: 'resistor',
-			ohms: this.faultOhms('contact', socketId)
-		});
+		this.add(
+			`contact ${socketId} ${fn} ${channel.id}`,
+			{ from: channelNode(channel.id), to: contact },
+			{
+				kind: 'resistor',
+				ohms: this.faultOhms('contact', socketId)
+			}
+		);
 		if (!this.seated.has(socketId)) {
 			this.seated.add(socketId);
-			this.add(`earth ${socketId}`, earth, GROUND, { kind: 'resistor', ohms: this.faultOhms('earth', socketId) });
+			this.add(
+				`earth ${socketId}`,
+				{ from: earth, to: GROUND },
+				{ kind: 'resistor', ohms: this.faultOhms('earth', socketId) }
+			);
 		}
 		if (product && this.isCrossed(socket, product)) {
-			this.add(`short ${socketId} ${fn}`, contact, GROUND, { kind: 'resistor', ohms: SHORT_OHMS });
+			this.add(`short ${socketId} ${fn}`, { from: contact, to: GROUND }, { kind: 'resistor', ohms: SHORT_OHMS });
 		}
 		tap.elements = parts.map((part, i) => {
 			const turned = part.kind === 'led' && this.has('reversed', socketId);
 			const [from, to] = turned ? [earth, contact] : [contact, earth];
-			return this.add(`lamp ${socketId} ${fn} ${channel.id} ${i}`, from, to, cold ? whenCold(part) : part);
+			return this.add(`lamp ${socketId} ${fn} ${channel.id} ${i}`, { from, to }, cold ? whenCold(part) : part);
 		});
 	}
 
@@ -198,8 +210,7 @@ function liveChannels(channels: readonly Channel[], isDriven: (id: string) => bo
 export function vehicleNetwork(
 	configuration: Configuration,
 	fitted: Fitted,
-	channels: readonly Channel[],
-	driveOf: (channel: Channel) => ChannelDrive
+	{ channels, driveOf }: { channels: readonly Channel[]; driveOf: (channel: Channel) => ChannelDrive }
 ): VehicleNetwork {
 	const builder = new Builder(configuration, fitted);
 	const drives = new Map(channels.map((channel) => [channel.id as string, driveOf(channel)]));

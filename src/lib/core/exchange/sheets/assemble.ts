@@ -2,15 +2,21 @@ import { checkDraft, draftOf, type WalkContext } from '../../walk';
 import type { Problem, Result } from '../../result';
 import { readAccessory, readConfiguration, readProduct, readUnit } from '../one';
 import type { Configuration, Unit } from '../../model';
-import { Assembly, type Assembled, type Existing, type ImportOptions, type Loose, type Progress } from './assembly';
+import {
+	Assembly,
+	type Assembled,
+	type Existing,
+	type ImportOptions,
+	type LooseVehicle,
+	type Progress
+} from './assembly';
 import type { MappedTable, RowProblem } from './incoming';
 import { TAKERS } from './rows';
 
 function place(
 	assembly: Assembly,
-	id: string,
-	{ path, message }: Problem,
-	vehicle: Loose & { sockets: Loose[]; channels: Loose[] }
+	[id, vehicle]: [id: string, vehicle: LooseVehicle],
+	{ path, message }: Problem
 ): RowProblem {
 	const found = /^(sockets|channels)\[(\d+)\]\.?(.*)$/.exec(path);
 	const list = found?.[1] === 'channels' ? 'channels' : 'sockets';
@@ -41,20 +47,18 @@ function impossibleSockets(assembly: Assembly, configuration: Configuration): Ro
 export function assembleSheets(
 	tables: readonly MappedTable[],
 	existing: Existing,
-	wish: ImportOptions,
-	progress: Progress = () => undefined
+	{ wish, progress = () => undefined }: { wish: ImportOptions; progress?: Progress }
 ): Assembled {
-	const plain = assemble(tables, existing, { ...wish, witness: null }, progress);
+	const plain = assemble(tables, existing, { wish: { ...wish, witness: null }, progress });
 	if (!wish.witness) return plain;
 	// A claim that a stronger source outweighs must make sense all the same: the values are judged as if they held.
-	return { ...assemble(tables, existing, wish, () => undefined), problems: plain.problems };
+	return { ...assemble(tables, existing, { wish, progress: () => undefined }), problems: plain.problems };
 }
 
 function assemble(
 	tables: readonly MappedTable[],
 	existing: Existing,
-	wish: ImportOptions,
-	progress: Progress
+	{ wish, progress }: { wish: ImportOptions; progress: Progress }
 ): Assembled {
 	const assembly = new Assembly(existing, wish, progress);
 	assembly.problems.push(...tables.flatMap((table) => table.problems));
@@ -72,7 +76,7 @@ function finish(assembly: Assembly): Assembled {
 	const configurations: Configuration[] = [];
 	for (const [id, vehicle] of assembly.configurations) {
 		const read = readConfiguration(vehicle);
-		if (!read.ok) assembly.problems.push(...read.error.map((problem) => place(assembly, id, problem, vehicle)));
+		if (!read.ok) assembly.problems.push(...read.error.map((problem) => place(assembly, [id, vehicle], problem)));
 		else {
 			assembly.problems.push(...impossibleSockets(assembly, read.value));
 			configurations.push(read.value);

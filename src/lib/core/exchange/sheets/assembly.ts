@@ -45,6 +45,9 @@ export type Progress = (done: number) => void;
 
 export type Loose = Record<string, unknown>;
 
+/** A vehicle being put together. */
+export type LooseVehicle = Loose & { sockets: Loose[]; channels: Loose[] };
+
 /** A product or accessory being put together. */
 export type StockItem = Loose & { packs: Loose[] };
 
@@ -64,7 +67,7 @@ export interface ReadRow {
 /** Records being put together from rows, with what is wrong so far. */
 export class Assembly {
 	readonly problems: RowProblem[] = [];
-	readonly configurations = new Map<string, Loose & { sockets: Loose[]; channels: Loose[] }>();
+	readonly configurations = new Map<string, LooseVehicle>();
 	readonly units = new Map<string, Loose>();
 	readonly products = new Map<string, StockItem>();
 	readonly accessories = new Map<string, StockItem>();
@@ -83,7 +86,7 @@ export class Assembly {
 		this.#progress = progress;
 	}
 
-	problem(tab: string, row: number, column: string | null, message: string): void {
+	problem({ tab, row, column }: { tab: string; row: number; column: string | null }, message: string): void {
 		this.problems.push({ tab, row, column, message });
 	}
 
@@ -101,7 +104,7 @@ export class Assembly {
 			if (!column || String(cell).trim() === '') return;
 			const value = fromCell(column.kind, cell);
 			if (!value.ok) {
-				this.problem(table.tab, row.number, heading, value.error);
+				this.problem({ tab: table.tab, row: row.number, column: heading }, value.error);
 				broken = true;
 			} else if (column.path === '') owner = String(value.value);
 			else if (column.path === 'more') more = asObject(value.value);
@@ -120,9 +123,7 @@ export class Assembly {
 		const earlier = this.origin.get(key);
 		if (earlier?.tab === tab) {
 			this.problem(
-				tab,
-				row.number,
-				'id',
+				{ tab, row: row.number, column: 'id' },
 				`Row ${earlier.row} speaks of the same ${key.split('\n')[1] ?? 'vehicle'} already.`
 			);
 			return false;
@@ -132,16 +133,16 @@ export class Assembly {
 	}
 
 	/** The vehicle a row belongs to, as it stands so far; null with a problem when it is not there. */
-	vehicle(tab: string, row: ReadRow): (Loose & { sockets: Loose[]; channels: Loose[] }) | null {
+	vehicle(tab: string, row: ReadRow): LooseVehicle | null {
 		const known = this.configurations.get(row.owner) ?? this.existing.configurations.get(row.owner);
 		if (!known) {
 			const message = row.owner
 				? `There is no vehicle “${row.owner}” on record, and none in the file.`
 				: 'The row names no vehicle.';
-			this.problem(tab, row.number, null, message);
+			this.problem({ tab, row: row.number, column: null }, message);
 			return null;
 		}
-		const copy = this.configurations.get(row.owner) ?? (plainCopy(known) as never);
+		const copy = this.configurations.get(row.owner) ?? looseVehicle(known);
 		this.configurations.set(row.owner, copy);
 		return copy;
 	}
@@ -163,4 +164,12 @@ const asObject = (value: unknown): Loose =>
 	typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Loose) : {};
 
 /** A copy that shares nothing with what it was made of. */
-export const plainCopy = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
+export const plainCopy = (value: object): Loose => JSON.parse(JSON.stringify(value));
+
+const looseList = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : []);
+
+/** A vehicle to put rows into: what is there already, with its lists. */
+export function looseVehicle(vehicle: object): LooseVehicle {
+	const { sockets, channels, ...rest } = plainCopy(vehicle);
+	return { sockets: looseList(sockets), channels: looseList(channels), ...rest };
+}

@@ -29,7 +29,11 @@ function beyond(name: SheetName, record: object, apart: readonly string[]): obje
 }
 
 /** One row of a sheet. `apart` names fields that stand on a sheet of their own. */
-function row(name: SheetName, record: object, owner: string, apart: readonly string[] = []): Cell[] {
+function row(
+	name: SheetName,
+	record: object,
+	{ owner, apart = [] }: { owner: string; apart?: readonly string[] }
+): Cell[] {
 	const more = beyond(name, record, apart);
 	return COLUMNS[name].map(({ path, kind }) => {
 		if (path === '') return owner;
@@ -43,14 +47,14 @@ export function vehicleTable(configurations: readonly Configuration[]): Table {
 		...rest,
 		...(years ? { years: { 0: years[0], 1: years[1] } } : {})
 	});
-	const rows = configurations.map((c) => row('vehicles', flat(c), '', ['sockets', 'channels']));
+	const rows = configurations.map((c) => row('vehicles', flat(c), { owner: '', apart: ['sockets', 'channels'] }));
 	return { name: 'vehicles', headings: headingsOf('vehicles'), rows };
 }
 
 /** One row a socket; what a shared unit keeps stands with the unit. */
 export function socketTable(configurations: readonly Configuration[]): Table {
 	const rows = configurations.flatMap((c) =>
-		c.sockets.map((socket) => row('sockets', withoutUnit(socket), c.id, ['evidence']))
+		c.sockets.map((socket) => row('sockets', withoutUnit(socket), { owner: c.id, apart: ['evidence'] }))
 	);
 	return { name: 'sockets', headings: headingsOf('sockets'), rows };
 }
@@ -59,7 +63,9 @@ export function socketTable(configurations: readonly Configuration[]): Table {
 export function channelTable(configurations: readonly Configuration[]): Table {
 	const flat = (feed: { socket: string; function: string }) => `${feed.socket}:${feed.function}`.replaceAll(' ', '~');
 	const rows = configurations.flatMap((c) =>
-		c.channels.map((channel) => row('channels', { ...channel, feeds: channel.feeds.map(flat) }, c.id, ['evidence']))
+		c.channels.map((channel) =>
+			row('channels', { ...channel, feeds: channel.feeds.map(flat) }, { owner: c.id, apart: ['evidence'] })
+		)
 	);
 	return { name: 'channels', headings: headingsOf('channels'), rows };
 }
@@ -77,7 +83,7 @@ export function evidenceTable(configurations: readonly Configuration[]): Table {
 		subjectsOf({ ...c, sockets: c.sockets.map(withoutUnit) }).flatMap(({ kind, id, subject }) =>
 			(subject.evidence ?? []).map((item) => {
 				const { value: _value, ...rest } = item;
-				return row('evidence', { ...rest, subject: kind, id, value: evidenceValue(kind, item) }, c.id);
+				return row('evidence', { ...rest, subject: kind, id, value: evidenceValue(kind, item) }, { owner: c.id });
 			})
 		)
 	);
@@ -86,7 +92,7 @@ export function evidenceTable(configurations: readonly Configuration[]): Table {
 
 /** One row a shared lamp unit. */
 export function unitTable(units: readonly Unit[]): Table {
-	return { name: 'units', headings: headingsOf('units'), rows: units.map((unit) => row('units', unit, '')) };
+	return { name: 'units', headings: headingsOf('units'), rows: units.map((unit) => row('units', unit, { owner: '' })) };
 }
 
 /** The sheets of vehicles and their shared units. */
@@ -103,7 +109,7 @@ export function vehicleSheets(configurations: readonly Configuration[], units: r
 /** One row a pack, or one for a thing without packs; what is no pack stands in each of its rows. */
 function stockTable(name: 'products' | 'accessories', items: readonly (Product | Accessory)[]): Table {
 	const rows = items.flatMap(({ packs, ...item }) =>
-		(packs.length > 0 ? packs : [undefined]).map((pack) => row(name, pack ? { ...item, pack } : item, ''))
+		(packs.length > 0 ? packs : [undefined]).map((pack) => row(name, pack ? { ...item, pack } : item, { owner: '' }))
 	);
 	return { name, headings: headingsOf(name), rows };
 }

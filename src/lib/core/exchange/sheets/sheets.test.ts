@@ -37,7 +37,7 @@ const taken = (configurations: Configuration[], units: Unit[]) =>
 describe('sheets out and in again', () => {
 	it('give the same records, demo and all', () => {
 		const { configurations, units } = demoDocument();
-		const again = assembleSheets(taken(configurations, units), nothing, PLAIN);
+		const again = assembleSheets(taken(configurations, units), nothing, { wish: PLAIN });
 		expect(again.problems).toEqual([]);
 		expect(again.units).toEqual(units);
 		const owned = (list: Configuration[]) => JSON.parse(JSON.stringify(list));
@@ -61,12 +61,12 @@ describe('sheets out and in again', () => {
 				}
 			]
 		});
-		expect(assembleSheets(taken([before], []), nothing, PLAIN).configurations).toEqual([before]);
+		expect(assembleSheets(taken([before], []), nothing, { wish: PLAIN }).configurations).toEqual([before]);
 	});
 
 	it('keep fields nobody knows, and a category that is a number', () => {
 		const before = makeConfiguration([{ ...STOP_SOCKET, category: '74', shelf: { no: 4 } }], { colour: 'green' });
-		const again = assembleSheets(taken([before], []), nothing, PLAIN);
+		const again = assembleSheets(taken([before], []), nothing, { wish: PLAIN });
 		expect(again.configurations).toEqual([before]);
 	});
 });
@@ -109,7 +109,7 @@ describe('rows on top of what is there', () => {
 		const { configurations, problems } = assembleSheets(
 			[table('sockets', ['configuration', 'id', 'lens'], [['v', 'low-L', 'smoked']])],
 			having(there),
-			PLAIN
+			{ wish: PLAIN }
 		);
 		expect(problems).toEqual([]);
 		expect(configurations[0]?.sockets[0]).toMatchObject({ lens: 'smoked', category: 'H11', optic: 'projector' });
@@ -119,7 +119,7 @@ describe('rows on top of what is there', () => {
 		const { configurations } = assembleSheets(
 			[table('sockets', ['id', 'category', 'capDepth'], [['low-L', 'H9', '14,5']])],
 			having(there),
-			{ configuration: 'v', witness: { source: 'listing', on: '2026-11-01' } }
+			{ wish: { configuration: 'v', witness: { source: 'listing', on: '2026-11-01' } } }
 		);
 		const [socket] = configurations[0]!.sockets;
 		expect(socket).toMatchObject({ category: 'H11', cap: { kind: 'none', depth: 14.5 } });
@@ -130,7 +130,7 @@ describe('rows on top of what is there', () => {
 		const { configurations } = assembleSheets(
 			[table('s', ['position', 'side', 'function', 'bulb'], [['rear', 'left', 'turn', 'PY21W']])],
 			having(there),
-			{ configuration: 'v', witness: null }
+			{ wish: { configuration: 'v', witness: null } }
 		);
 		expect(configurations[0]?.sockets.map((s) => s.id)).toEqual(['low-L', 'turn-rear-L']);
 	});
@@ -163,7 +163,9 @@ describe('rows on top of what is there', () => {
 		],
 		['no socket', ['configuration', 'lens'], ['v', 'red'], 'id', 'names no socket']
 	])('%s is said with row and column', (_what, headings, cells, column, message) => {
-		const { problems } = assembleSheets([table('sockets', headings, [cells as Cell[]])], having(there), PLAIN);
+		const { problems } = assembleSheets([table('sockets', headings, [cells as Cell[]])], having(there), {
+			wish: PLAIN
+		});
 		expect(problems).toEqual([{ tab: 'sockets', row: 2, column, message: expect.stringContaining(message) }]);
 	});
 
@@ -176,7 +178,7 @@ describe('rows on top of what is there', () => {
 				['v', 'low-L', 'amber']
 			]
 		);
-		const { configurations, problems } = assembleSheets([rows], having(there), PLAIN);
+		const { configurations, problems } = assembleSheets([rows], having(there), { wish: PLAIN });
 		expect(problems).toEqual([
 			{ tab: 'sockets', row: 3, column: 'id', message: 'Row 2 speaks of the same socket already.' }
 		]);
@@ -192,7 +194,7 @@ describe('rows on top of what is there', () => {
 			units: new Map(units.map((u) => [u.id as string, u]))
 		};
 		const rows = table('sockets', ['configuration', 'id', 'lens'], [[car.id, 'repeater-L', 'red']]);
-		expect(assembleSheets([rows], existing, PLAIN).problems[0]?.message).toContain('shared lamp unit');
+		expect(assembleSheets([rows], existing, { wish: PLAIN }).problems[0]?.message).toContain('shared lamp unit');
 	});
 
 	it('progress is told for every row, and may stop the work', () => {
@@ -201,7 +203,10 @@ describe('rows on top of what is there', () => {
 			if (done === 3) throw new Error('stopped');
 		};
 		expect(() =>
-			assembleSheets([table('sockets', ['configuration', 'id', 'lens'], rows)], having(there), PLAIN, stop)
+			assembleSheets([table('sockets', ['configuration', 'id', 'lens'], rows)], having(there), {
+				wish: PLAIN,
+				progress: stop
+			})
 		).toThrow('stopped');
 	});
 });

@@ -71,12 +71,12 @@ function nearest(candidates: readonly Candidate[]): { name: string; why: string 
  * that comes nearest with what it lacks. Null where nothing can be matched.
  */
 export function wantedFor({ configuration, catalogue, shop }: KitCase, socket: Socket): string | null {
-	const prepared = socketCase(configuration, socket, shop, catalogue.through);
+	const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
 	if (!prepared) return null;
 	const two = socket.functions.length > 1 ? 'two-function ' : '';
 	const asked = [...room(prepared), ...light(prepared), ...load(prepared)];
 	const spec = `a ${[colours(prepared), `${two}LED for ${prepared.category.category}`].filter(Boolean).join(' ')}`;
-	const near = nearest(matchSocket(configuration, socket, catalogue, shop).candidates);
+	const near = nearest(matchSocket({ configuration, catalogue, shop }, socket).candidates);
 	if (near === 'policy')
 		return 'no product: lamps on record would do, and only the policy of the shop is against them. An assembly, or a signed exception.';
 	const nearText = near ? ` Nearest on record: ${near.name}, but ${near.why}.` : '';

@@ -9,8 +9,9 @@ import { kitProgram } from '../program';
 import { conflictOf, solveKit, type Conflict } from '../solution';
 import { nextBest } from './runners-up';
 
-/** What else is worked out with a kit, and who looks on. */
+/** Who solves, what else is worked out with a kit, and who looks on. */
 export interface AssembleOptions {
+	solver: Solver;
 	/** How many next best kits. */
 	runnersUp?: number;
 	watch?: SolveWatch | undefined;
@@ -25,12 +26,11 @@ export interface AssembleOptions {
 export async function assembleKit(
 	kitCase: KitCase,
 	order: KitOrder,
-	solver: Solver,
-	{ runnersUp = 0, watch }: AssembleOptions = {}
+	{ solver, runnersUp = 0, watch }: AssembleOptions
 ): Promise<Result<KitAnswer, Conflict>> {
 	const choices = choicesFor(kitCase, order);
 	const best = await solveKit(choices, { solver, watch });
 	if (!best) return err(await conflictOf(kitProgram(choices), (program) => solveInParts(program, solver, watch)));
 	const answer = answerOf(best, choices, kitCase);
-	return ok({ ...answer, runnersUp: await nextBest(best, choices, runnersUp, { solver, watch }) });
+	return ok({ ...answer, runnersUp: await nextBest({ best, wanted: runnersUp }, choices, { solver, watch }) });
 }

@@ -6,9 +6,8 @@ import { chosenKeys, solveKit, type KitSolution, type SolvedBy } from '../soluti
 
 /** The next best kits, each different from all before in what a person would notice. What was dropped as never better may be next best. */
 export async function nextBest(
-	best: KitSolution,
+	{ best, wanted }: { best: KitSolution; wanted: number },
 	choices: KitChoices,
-	wanted: number,
 	by: SolvedBy
 ): Promise<KitAnswer['runnersUp']> {
 	const unpruned = { ...choices, groups: choices.everyGroup };

@@ -4,9 +4,10 @@ import { type Check, itemsOf } from './facts';
 export const boxCheck: Check = (kit) => {
 	const { answer, order } = kit;
 	const items = itemsOf(kit);
+	const inHand = new Map(Object.entries(order.has?.parts ?? {}));
 	const wrong = answer.lines.flatMap((line): string[] => {
 		if (line.packs === 0) {
-			const has = order.has?.parts[(line.accessory ?? '') as never] ?? 0;
+			const has = inHand.get(line.accessory ?? '') ?? 0;
 			return line.count <= has && line.price === 0 ? [] : [`${line.sku}: the customer has ${has}, not ${line.count}`];
 		}
 		const item = items.find(

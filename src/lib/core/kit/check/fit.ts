@@ -27,13 +27,15 @@ function lacking({ answer, configuration, shop }: KitCheck, candidate: Candidate
 export const fitCheck: Check = (kit) => {
 	const { answer, configuration, catalogue, order } = kit;
 	const shop = { ...kit.shop, exception: order.exception };
+	const choices = new Map(Object.entries(order.choices));
 	const wrong: string[] = [];
 	for (const [id, product] of lampsIn(answer.lines)) {
 		const socket = configuration.sockets.find((s) => s.id === id);
 		if (catalogue.all.find((p) => p.record.id === product)?.record.kind === 'assembly') continue;
 		const candidate =
-			socket && matchSocket(configuration, socket, catalogue, shop).candidates.find((c) => c.product.id === product);
-		const chosen = order.choices[id as never]?.kind === 'product';
+			socket &&
+			matchSocket({ configuration, catalogue, shop }, socket).candidates.find((c) => c.product.id === product);
+		const chosen = choices.get(id)?.kind === 'product';
 		if (!candidate) wrong.push(`${product} is no candidate for ${id}`);
 		else if (candidate.verdict === 'refused' || (candidate.verdict === 'unknown' && !chosen))
 			wrong.push(`${product} in ${id} is ${candidate.verdict}`);

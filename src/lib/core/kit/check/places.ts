@@ -16,7 +16,8 @@ export const placesCheck: Check = ({ answer, order, configuration, catalogue }) 
 	for (const group of twinGroups(sockets))
 		if (new Set(group.map((s) => lamps.get(s.id))).size > 1)
 			wrong.push(`${group.map((s) => s.id).join(' and ')} differ`);
-	for (const [socket, choice] of Object.entries(order.choices)) {
+	const choices = new Map(Object.entries(order.choices));
+	for (const [socket, choice] of choices) {
 		if (!inScope.has(socket)) continue;
 		const product = lamps.get(socket);
 		if (choice.kind === 'stock' && product) wrong.push(`${socket} was to stay stock`);
@@ -24,7 +25,7 @@ export const placesCheck: Check = ({ answer, order, configuration, catalogue }) 
 			wrong.push(`${socket} was fixed to ${choice.product}`);
 	}
 	for (const { product, socket } of order.forbidden ?? [])
-		if ([...lamps].some(([id, p]) => p === product && (!socket || socket === id) && !order.choices[id as never]))
+		if ([...lamps].some(([id, p]) => p === product && (!socket || socket === id) && !choices.has(id)))
 			wrong.push(`${product} was forbidden`);
 	for (const line of lines) {
 		const product = catalogue.all.find((p) => p.record.id === line.product)?.record;

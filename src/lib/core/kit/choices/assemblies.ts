@@ -40,7 +40,11 @@ function isProved({ evidence = [] }: Product): boolean {
 	);
 }
 
-function checkOf(product: Product, sockets: readonly Socket[], configuration: Configuration, shop: Shop) {
+function checkOf(
+	product: Product,
+	sockets: readonly Socket[],
+	{ configuration, shop }: { configuration: Configuration; shop: Shop }
+) {
 	if (!isProved(product)) return 'nobody has held it to this vehicle: the fit is its maker’s word';
 	const groups = sockets.flatMap((s) => s.functions.map((id) => lampFunction(id).group));
 	const kept = (['headlamp', 'fog'] as const).some(
@@ -51,14 +55,18 @@ function checkOf(product: Product, sockets: readonly Socket[], configuration: Co
 		: null;
 }
 
-function optionFor(product: Product, configuration: Configuration, groups: readonly Group[], shop: Shop) {
+function optionFor(
+	product: Product,
+	{ configuration, shop }: { configuration: Configuration; shop: Shop },
+	groups: readonly Group[]
+) {
 	const mounts = (product.mounts ?? []).filter((m) => m.configuration === configuration.id);
 	const ids = new Set(mounts.flatMap((m) => m.sockets as string[]));
 	const covered = groups.filter((g) => g.sockets.some((s) => ids.has(s.id)));
 	const whole = covered.every((g) => g.sockets.every((s) => ids.has(s.id)));
 	const sockets = covered.flatMap((g) => g.sockets);
 	if (mounts.length === 0 || !whole || sockets.length < ids.size) return [];
-	const check = checkOf(product, sockets, configuration, shop);
+	const check = checkOf(product, sockets, { configuration, shop });
 	const along = (product.with ?? []).map((id) => shop.accessories.find((a) => a.id === id));
 	const complete = along.every((a): a is Accessory => a !== undefined);
 	const option: AssemblyOption = {
@@ -81,5 +89,5 @@ export function assembliesOf(
 	return catalogue.all
 		.map(({ record }) => record)
 		.filter((product) => product.kind === 'assembly' && !product.withdrawn)
-		.flatMap((product) => optionFor(product, configuration, groups, shop));
+		.flatMap((product) => optionFor(product, { configuration, shop }, groups));
 }

@@ -1,6 +1,6 @@
 import type { Need } from '../../accessories';
-import type { Catalogue, Shop, Verdict } from '../../match';
-import type { Accessory, Configuration, Product, Socket } from '../../model';
+import type { MatchCase, Verdict } from '../../match';
+import type { Accessory, Product, Socket } from '../../model';
 import type { WhitePoint } from '../../optics';
 import { groupName } from '../../vehicle';
 import type { Amounts } from '../weigh/balance';
@@ -35,12 +35,8 @@ export interface Group {
 	fixed: boolean;
 }
 
-/** What a kit is worked out from. */
-export interface KitCase {
-	configuration: Configuration;
-	catalogue: Catalogue;
-	shop: Shop;
-}
+/** What a kit is worked out from: the same as a match. */
+export type KitCase = MatchCase;
 
 /** Name of a group, for sentences. @example "Low beam, both" */
 export const nameOf = ({ sockets }: Pick<Group, 'sockets'>): string => groupName(sockets);

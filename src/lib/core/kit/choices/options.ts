@@ -36,7 +36,11 @@ function whiteOf({ socket, product }: Candidate['cases']): WhitePoint | null {
 const NOTICED_MIRED_STEP = 15;
 const NOTICED_LIGHT_STEP = 0.2;
 
-function lookOf(product: Product, white: WhitePoint | null, light: number, needs: readonly SocketNeed[]): string {
+function lookOf(
+	product: Product,
+	{ white, light }: { white: WhitePoint | null; light: number },
+	needs: readonly SocketNeed[]
+): string {
 	const hue = white ? Math.round(1e6 / white.cct / NOTICED_MIRED_STEP) : (product.colour?.kind ?? '');
 	const kinds = [...new Set(needs.map((n) => n.need.kind))].sort();
 	return [product.maker, hue, Math.round(light / NOTICED_LIGHT_STEP), kinds].join('|');
@@ -54,7 +58,7 @@ function optionOf(sockets: readonly Socket[], candidates: readonly Candidate[], 
 		needs,
 		amounts,
 		white,
-		look: lookOf(first.product, white, amounts.light / candidates.length, needs)
+		look: lookOf(first.product, { white, light: amounts.light / candidates.length }, needs)
 	};
 }
 
@@ -87,7 +91,7 @@ function isForbidden({ forbidden = [] }: KitOrder, product: Product, sockets: re
 }
 
 function freeGroup({ configuration, catalogue, shop }: KitCase, order: KitOrder, sockets: Socket[]): Group {
-	const matches = sockets.map((s) => rememberedMatch(configuration, s, catalogue, shop));
+	const matches = sockets.map((s) => rememberedMatch({ configuration, catalogue, shop }, s));
 	const bySocket = matches.map((m) => new Map(m.candidates.map((c) => [c.product.id, c])));
 	const fitting = (matches[0]?.candidates ?? []).flatMap((first) => {
 		const candidates = bySocket.map((map) => map.get(first.product.id));
@@ -110,7 +114,7 @@ function fixedGroup({ configuration, catalogue, shop }: KitCase, sockets: Socket
 	if (!product) return none(`product ${choice.product} is no longer in the catalogue`);
 	if (product.product.kind === 'assembly') return { sockets, options: [], open: null, fixed: true };
 	const candidates = sockets.flatMap((socket) => {
-		const prepared = socketCase(configuration, socket, shop, catalogue.through);
+		const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
 		return prepared ? [new Candidate(prepared, product)] : [];
 	});
 	if (candidates.length < sockets.length) return none('lamp category not known');

@@ -46,7 +46,11 @@ const seenBy = ({ product }: Option): number[] =>
 const whiteKey = ({ white }: Option) => (white ? `${Math.round(white.cct / 5)} ${Math.round(white.duv * 1e4)}` : '');
 
 /** Equal text means equal use: with a fuse on a monitored output the current has to be the same, since loads are added to it. */
-function useIn(index: number, group: Group, option: Option, watch: 'no' | 'monitor' | 'fuse'): string {
+function useIn(
+	index: number,
+	{ group, option }: { group: Group; option: Option },
+	watch: 'no' | 'monitor' | 'fuse'
+): string {
 	const needs = option.needs.map((n) => `${n.socket.id}:${n.need.kind}:${n.parts.map((p) => p.id).join()}`);
 	const current = watch === 'fuse' ? seenBy(option).join() : '';
 	return `${index}${group.fixed ? '!' : ''}(${needs.sort().join()};${whiteKey(option)};${option.verdict};${current})`;
@@ -62,7 +66,7 @@ function usageProfiles(
 	groups.forEach((group, index) => {
 		for (const option of group.options) {
 			const own = uses.get(option.product.id) ?? { uses: [], weighed: [], sockets: 0, option, seen: false };
-			own.uses.push(useIn(index, group, option, watch[index] ?? 'no'));
+			own.uses.push(useIn(index, { group, option }, watch[index] ?? 'no'));
 			own.weighed.push(weigh(option.amounts));
 			own.sockets += group.sockets.length;
 			own.seen ||= watch[index] === 'monitor';

@@ -29,12 +29,10 @@ function rememberedFor({ accessories }: Shop, catalogue: Catalogue): Map<string,
  * somebody works on it, and most of its places stay as they are.
  */
 export function rememberedMatch(
-	configuration: Configuration,
-	socket: Socket,
-	catalogue: Catalogue,
-	shop: Shop
+	{ configuration, catalogue, shop }: { configuration: Configuration; catalogue: Catalogue; shop: Shop },
+	socket: Socket
 ): SocketMatch {
-	const prepared = socketCase(configuration, socket, shop, catalogue.through);
+	const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
 	if (!prepared) return openMatch(socket);
 	const remembered = rememberedFor(shop, catalogue);
 	const { id, make, model, market, flasher } = configuration;

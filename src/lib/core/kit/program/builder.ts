@@ -130,7 +130,11 @@ export class Builder {
 	constructor(readonly input: ProgramInput) {}
 
 	/** Adds a constraint, unless the demand it belongs to is lifted. */
-	constrain(terms: Constraint['terms'], sense: Constraint['sense'], bound: number, demand?: Demand): void {
+	constrain(
+		terms: Constraint['terms'],
+		{ sense, bound }: { sense: Constraint['sense']; bound: number },
+		demand?: Demand
+	): void {
 		if (demand && this.input.lifted?.(demand)) return;
 		const name = `c${this.constraints.length}`;
 		this.constraints.push({ name, terms, sense, bound });

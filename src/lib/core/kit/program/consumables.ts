@@ -53,8 +53,7 @@ function wholeKit(b: Builder): Counted {
 				[many, name],
 				[1, open]
 			],
-			'>=',
-			many
+			{ sense: '>=', bound: many }
 		);
 	}
 	return counting([[1, name]]);

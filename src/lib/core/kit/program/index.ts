@@ -42,8 +42,7 @@ function addBudget(b: Builder): void {
 	const demand: Demand = { kind: 'budget', id: '', words: `the budget of ${amount(budget, b.input.shop.currency)}` };
 	b.constrain(
 		b.packs.map((p) => [p.pack.price, p.name]),
-		'<=',
-		budget,
+		{ sense: '<=', bound: budget },
 		demand
 	);
 }

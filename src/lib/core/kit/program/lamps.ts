@@ -31,11 +31,10 @@ export function addLamps(b: Builder): void {
 		const all = [...lamps, ...over.map(({ name }) => name), open];
 		b.constrain(
 			all.map((name) => [1, name]),
-			'=',
-			many
+			{ sense: '=', bound: many }
 		);
 		if (group.fixed) fix(b, group, over);
-		else if (order.whole) b.constrain([[1, open]], '<=', 0, WHOLE);
+		else if (order.whole) b.constrain([[1, open]], { sense: '<=', bound: 0 }, WHOLE);
 	}
 }
 
@@ -53,8 +52,7 @@ function fix(b: Builder, group: Bundle, over: Builder['assemblies']): void {
 	};
 	b.constrain(
 		wanted.map(({ name }) => [1, name]),
-		'>=',
-		1,
+		{ sense: '>=', bound: 1 },
 		demand
 	);
 }

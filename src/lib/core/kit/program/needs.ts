@@ -42,7 +42,7 @@ export function addNeeds(b: Builder): void {
 				id: `${lamp.key} ${need.kind}`,
 				words: `${lamp.option.product.name} in ${nameOf(lamp.group)} has its ${NEED_WORDS[need.kind].answers} part`
 			};
-			b.constrain([...terms, [-1, lamp.name]], '>=', 0, demand);
+			b.constrain([...terms, [-1, lamp.name]], { sense: '>=', bound: 0 }, demand);
 		}
 }
 
@@ -51,7 +51,7 @@ export function addAlong(b: Builder): void {
 	for (const { name, key, assembly } of b.assemblies) {
 		const { along, pieces, product } = assembly;
 		const demand: Demand = { kind: 'part', id: key, words: `${product.name} has all that it is mounted with` };
-		if (along === null) b.constrain([[1, name]], '<=', 0, demand);
+		if (along === null) b.constrain([[1, name]], { sense: '<=', bound: 0 }, demand);
 		for (const accessory of along ?? []) {
 			const part = b.part(accessory, `assembly ${key}`, () => ({
 				purpose: 'mounting',
@@ -65,8 +65,7 @@ export function addAlong(b: Builder): void {
 					[1, part.name],
 					[-pieces, name]
 				],
-				'>=',
-				0,
+				{ sense: '>=', bound: 0 },
 				demand
 			);
 		}

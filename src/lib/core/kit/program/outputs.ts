@@ -134,8 +134,7 @@ function addCheck(b: Builder, { channels, kind, by, atLeast, words }: MonitorChe
 				...loads.map((part): Term => [measure.load(loadOhms(part.accessory) ?? Infinity), part.name]),
 				...flashers.map((part): Term => [wanted, part.name])
 			],
-			'>=',
-			wanted - before,
+			{ sense: '>=', bound: wanted - before },
 			{ kind: 'output', id: channels.map((c) => c.id).join(), words }
 		);
 	}
@@ -151,8 +150,7 @@ function addFuse(b: Builder, channel: Channel): void {
 	const limit = Math.max((FUSE_SHARE * channel.fuse) / (flashes ? 0.5 : 1), before);
 	b.constrain(
 		[...terms, ...own.map((part): Term => [measure.load(loadOhms(part.accessory) ?? Infinity), part.name])],
-		'<=',
-		limit - before,
+		{ sense: '<=', bound: limit - before },
 		{ kind: 'fuse', id: channel.id, words: `the ${channel.fuse} A fuse of ${channel.id}` }
 	);
 }

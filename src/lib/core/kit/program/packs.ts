@@ -31,15 +31,19 @@ function usage(b: Builder): Used[] {
 		used.set(keyOf(item), entry);
 		return entry;
 	};
-	const use = (item: Product | Accessory, pieces: number, name: string, times = 1) => {
+	const use = (
+		item: Product | Accessory,
+		{ pieces, name, times = 1 }: { pieces: number; name: string; times?: number }
+	) => {
 		const entry = entryOf(item);
 		entry.terms.push([pieces, name]);
 		entry.singles.push({ pieces, name, max: times });
 		entry.most += pieces * times;
 	};
-	for (const lamp of b.lamps) use(lamp.option.product, perMember(lamp), lamp.name, lamp.group.members.length);
-	for (const { assembly, name } of b.assemblies) use(assembly.product, assembly.pieces, name);
-	for (const part of b.parts.values()) use(part.accessory, 1, part.name, part.max);
+	for (const lamp of b.lamps)
+		use(lamp.option.product, { pieces: perMember(lamp), name: lamp.name, times: lamp.group.members.length });
+	for (const { assembly, name } of b.assemblies) use(assembly.product, { pieces: assembly.pieces, name });
+	for (const part of b.parts.values()) use(part.accessory, { pieces: 1, name: part.name, times: part.max });
 	for (const { accessory, terms, fixed, most } of b.consumed) {
 		const entry = entryOf(accessory);
 		entry.terms.push(...terms);
@@ -69,12 +73,12 @@ export function addPacks(b: Builder): void {
 			b.packs.push({ name, item, pack });
 			b.variables.push({ name, cost: pack.price, kind: 'integer', max: needed });
 			if (pack.stock !== undefined && pack.stock < needed)
-				b.constrain([[1, name]], '<=', pack.stock, stockDemand(item, pack));
+				b.constrain([[1, name]], { sense: '<=', bound: pack.stock }, stockDemand(item, pack));
 			return { name, count: pack.count };
 		});
 		const short = isConsumable(item) ? [[-1, shortage(b, item, Math.ceil(most))] as [number, string]] : [];
 		const bought = packs.map(({ name, count }): [number, string] => [-count, name]);
-		b.constrain([...terms, ...bought, ...short], '<=', there - fixed);
+		b.constrain([...terms, ...bought, ...short], { sense: '<=', bound: there - fixed });
 		if (there === 0) tighten(b, singles, packs);
 	}
 }
@@ -95,6 +99,6 @@ function shortage(b: Builder, accessory: Accessory, most: number): string {
 function tighten(b: Builder, singles: Used['singles'], packs: readonly { name: string; count: number }[]): void {
 	for (const { pieces, name, max } of singles) {
 		const cover = packs.map((pack): [number, string] => [Math.min(pack.count, pieces * max), pack.name]);
-		b.constrain([...cover, [-pieces, name]], '>=', 0);
+		b.constrain([...cover, [-pieces, name]], { sense: '>=', bound: 0 });
 	}
 }

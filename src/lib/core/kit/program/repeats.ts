@@ -10,8 +10,7 @@ export function addWithout(b: Builder): void {
 		const same = [...alike, ...b.assemblies.filter((a) => keys.includes(a.key))];
 		b.constrain(
 			same.map(({ name }) => [1, name]),
-			'<=',
-			keys.length - 1
+			{ sense: '<=', bound: keys.length - 1 }
 		);
 	}
 }
@@ -27,7 +26,7 @@ export function addCuts(b: Builder): void {
 }
 
 /** Variables that come on when a count is no longer what it was: above it, or below it. */
-function changed(b: Builder, name: string, value: number, max: number): string[] {
+function changed(b: Builder, name: string, { value, max }: { value: number; max: number }): string[] {
 	if (value === 0) return [name];
 	const below = b.binary(`d${b.variables.length}`, 0);
 	b.constrain(
@@ -35,8 +34,7 @@ function changed(b: Builder, name: string, value: number, max: number): string[]
 			[1, name],
 			[max - value + 1, below]
 		],
-		'<=',
-		max
+		{ sense: '<=', bound: max }
 	);
 	if (value >= max) return [below];
 	const above = b.binary(`u${b.variables.length}`, 0);
@@ -45,8 +43,7 @@ function changed(b: Builder, name: string, value: number, max: number): string[]
 			[1, name],
 			[-value - 1, above]
 		],
-		'>=',
-		0
+		{ sense: '>=', bound: 0 }
 	);
 	return [below, above];
 }
@@ -58,7 +55,7 @@ function addCut(b: Builder, names: ReadonlyMap<string, string>, cut: readonly Cu
 		const name = names.get(key);
 		if (name === undefined && value > 0) return; // what was chosen then is not on offer here
 		if (name !== undefined)
-			terms.push(...changed(b, name, value, max.get(name) ?? 1).map((n): [number, string] => [1, n]));
+			terms.push(...changed(b, name, { value, max: max.get(name) ?? 1 }).map((n): [number, string] => [1, n]));
 	}
-	b.constrain(terms, '>=', 1);
+	b.constrain(terms, { sense: '>=', bound: 1 });
 }

@@ -63,7 +63,7 @@ export function addWhites(b: Builder): void {
 		const choosing = members.filter((g) => whitesOf(g).length > 0);
 		const stays = staying(members);
 		if (choosing.length === 0 || stays.length + choosing.reduce((sum, g) => sum + membersIn(g), 0) < 2) continue;
-		addSight(b, sight, choosing, stays);
+		addSight(b, sight, { choosing, stays });
 	}
 }
 
@@ -80,21 +80,24 @@ function standsOut(
 	return name;
 }
 
-function addSight(b: Builder, sight: string, choosing: readonly Group[], stays: readonly Staying[]): void {
+function addSight(
+	b: Builder,
+	sight: string,
+	{ choosing, stays }: { choosing: readonly Group[]; stays: readonly Staying[] }
+): void {
 	const centres = distinct(choosing.flatMap((g) => whitesOf(g).map((o) => o.white))).map((white) => ({
 		white,
 		name: b.binary(`t${b.variables.length}`, 0)
 	}));
 	b.constrain(
 		centres.map(({ name }) => [1, name]),
-		'<=',
-		1
+		{ sense: '<=', bound: 1 }
 	);
 	for (const { socket, white } of stays) {
 		const far = centres.filter((centre) => !near(centre.white, white, NOTICED_MIRED));
 		if (far.length === 0) continue;
 		const out = standsOut(b, { sockets: [socket], sight }, { times: 1, many: 1 });
-		b.constrain([...far.map(({ name }): [number, string] => [1, name]), [-1, out]], '<=', 0);
+		b.constrain([...far.map(({ name }): [number, string] => [1, name]), [-1, out]], { sense: '<=', bound: 0 });
 	}
 	for (const group of choosing) {
 		const own = b.lamps.filter((lamp) => lamp.group === group && lamp.option.white !== null);
@@ -109,8 +112,7 @@ function addSight(b: Builder, sight: string, choosing: readonly Group[], stays: 
 					...good.map(({ name }): [number, string] => [-many, name]),
 					[-1, out]
 				],
-				'<=',
-				0
+				{ sense: '<=', bound: 0 }
 			);
 		}
 	}

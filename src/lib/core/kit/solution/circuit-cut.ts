@@ -9,8 +9,7 @@ import { valueOf } from './solution';
 export function cutFor(
 	configuration: Configuration,
 	kit: KitProgram,
-	solved: Solved,
-	complaint: CircuitComplaint
+	{ solved, complaint }: { solved: Solved; complaint: CircuitComplaint }
 ): CutTerm[] {
 	const channel = configuration.channels.find((c) => c.id === complaint.channel);
 	const sockets = new Set<string>(channel?.feeds.map((f) => f.socket));

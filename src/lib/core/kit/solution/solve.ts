@@ -29,8 +29,7 @@ function holdsAsServed(kit: KitProgram, solved: Solved): boolean {
 async function solveProgram(
 	choices: KitChoices,
 	variation: Variation,
-	solver: Solver,
-	watch?: SolveWatch
+	{ solver, watch }: { solver: Solver; watch?: SolveWatch }
 ): Promise<{ kit: KitProgram; solution: Solution }> {
 	const attempt = async (allServed: boolean) => {
 		const kit = kitProgram(choices, { ...variation, allServed });
@@ -62,14 +61,14 @@ export async function solveKit(
 	const cuts: CutTerm[][] = [...(variation.cuts ?? [])].map((cut) => [...cut]);
 	let last: KitSolution | null = null;
 	for (;;) {
-		const { kit, solution } = await solveProgram(choices, { ...variation, cuts }, solver, watch);
+		const { kit, solution } = await solveProgram(choices, { ...variation, cuts }, { solver, watch });
 		// With too much ruled out, the kit before stands, and owns up to its complaints.
 		if (solution.status === 'infeasible') return last;
 		const read = readSolution(kit, solution);
 		const complaints = newComplaints(circuitWith(choices, read));
 		last = { ...read, complaints, cuts: [...cuts] };
 		const fresh = complaints
-			.map((complaint) => cutFor(choices.configuration, kit, solution, complaint))
+			.map((complaint) => cutFor(choices.configuration, kit, { solved: solution, complaint }))
 			.filter((cut) => cut.length > 0);
 		if (fresh.length === 0 || cuts.length >= MAX_CUTS) return last;
 		cuts.push(...fresh);

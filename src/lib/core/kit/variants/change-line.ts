@@ -1,4 +1,4 @@
-import type { Choice, KitOrder, Socket } from '../../model';
+import type { Choice, KitOrder, Product, Socket } from '../../model';
 import { describe, GATES, gateLevel, matchSocket, type Candidate, type Gate, type Level } from '../../match';
 import { err, ok, type Result } from '../../result';
 import { twinGroups } from '../../vehicle';
@@ -7,6 +7,7 @@ import { assembleKit } from '../assemble/assemble';
 import type { KitAnswer } from '../answer/answer';
 import { socketsInScope } from '../order/scope';
 import type { KitCase } from '../choices/group';
+import type { MadeKit } from './made-kit';
 import { groupsOf } from '../choices/options';
 import type { Solver } from '../../solver/solver';
 
@@ -25,25 +26,23 @@ export interface LineChange {
 	complaints: KitAnswer['complaints'];
 }
 
+const productNamed = ({ catalogue }: KitCase, id: string | undefined): Product | undefined =>
+	catalogue.all.find((p) => p.record.id === id)?.record;
+
 /** An order that keeps every lamp of a kit as it is. */
-function frozen(kitCase: KitCase, order: KitOrder, answer: KitAnswer): KitOrder {
+function frozen({ kitCase, order, answer }: MadeKit): KitOrder {
 	const lamps = new Map(answer.lines.flatMap((l) => (l.product ? l.sockets.map((s) => [s, l.product] as const) : [])));
 	const choices = Object.fromEntries(
 		socketsInScope(kitCase.configuration.sockets, order).map(({ id }): [string, Choice] => {
-			const product = lamps.get(id);
-			return [id, product ? { kind: 'product', product: product as never } : { kind: 'stock', reason: 'as it stands' }];
+			const lamp = productNamed(kitCase, lamps.get(id));
+			return [id, lamp ? { kind: 'product', product: lamp.id } : { kind: 'stock', reason: 'as it stands' }];
 		})
 	);
 	return { ...order, choices };
 }
 
-const candidateOf = (
-	{ configuration, catalogue, shop }: KitCase,
-	order: KitOrder,
-	socket: Socket,
-	product: string | undefined
-) =>
-	matchSocket(configuration, socket, catalogue, { ...shop, exception: order.exception }).candidates.find(
+const candidateOf = ({ kitCase, order }: MadeKit, socket: Socket, product: string | undefined) =>
+	matchSocket({ ...kitCase, shop: { ...kitCase.shop, exception: order.exception } }, socket).candidates.find(
 		(c) => c.product.id === product
 	);
 
@@ -60,26 +59,30 @@ type Change = { sockets: readonly Socket[]; product: string; gates: LineChange['
 
 /** The change of one lamp, judged by Match; an error in words when it is refused there. */
 function lampChange(
-	kitCase: KitCase,
-	order: KitOrder,
-	answer: KitAnswer,
-	group: readonly Socket[],
-	product: string
+	made: MadeKit,
+	{ group, product }: { group: readonly Socket[]; product: string }
 ): Result<Change, string> {
 	const [socket] = group;
-	const after = socket && candidateOf(kitCase, order, socket, product);
+	const after = socket && candidateOf(made, socket, product);
 	if (!socket || !after) return err('This lamp is no candidate for the place.');
 	if (after.verdict === 'refused') return err(`${after.product.name} is refused here: ${firstRefusal(after)}.`);
-	const now = answer.lines.find((l) => l.product && l.sockets.includes(socket.id))?.product;
-	return ok({ sockets: group, product, gates: movedGates(candidateOf(kitCase, order, socket, now), after) });
+	const now = made.answer.lines.find((l) => l.product && l.sockets.includes(socket.id))?.product;
+	return ok({
+		sockets: group,
+		product,
+		gates: movedGates(candidateOf(made, socket, now), after)
+	});
 }
 
 /** The change to an assembly, over all that it replaces. */
-function assemblyChange(kitCase: KitCase, order: KitOrder, socket: string, product: string): Result<Change, string> {
+function assemblyChange(
+	{ kitCase, order }: MadeKit,
+	{ group, product }: { group: readonly Socket[]; product: string }
+): Result<Change, string> {
 	const shop = { ...kitCase.shop, exception: order.exception };
 	const offered = assembliesOf({ ...kitCase, shop }, groupsOf(kitCase, { ...order, choices: {} }));
 	const option = offered.find(
-		(a) => a.product.id === product && a.groups.some((g) => g.sockets.some((s) => s.id === socket))
+		(a) => a.product.id === product && a.groups.some((g) => g.sockets.some((s) => group.includes(s)))
 	);
 	return option
 		? ok({ sockets: option.groups.flatMap((g) => g.sockets), product, gates: [] })
@@ -91,23 +94,21 @@ function assemblyChange(kitCase: KitCase, order: KitOrder, socket: string, produ
  * @returns an error in words when the lamp is refused there, or the order cannot hold with it
  */
 export async function changeLine(
-	kitCase: KitCase,
-	order: KitOrder,
-	answer: KitAnswer,
+	made: MadeKit,
 	{ socket, product }: { socket: string; product: string },
 	solver: Solver
 ): Promise<Result<LineChange, string>> {
+	const { kitCase, order, answer } = made;
 	const { sockets } = kitCase.configuration;
 	const group = twinGroups(socketsInScope(sockets, order)).find((g) => g.some((s) => s.id === socket));
 	if (!group) return err('This place is outside the scope of the kit.');
-	const isAssembly = kitCase.catalogue.all.find((p) => p.record.id === product)?.record.kind === 'assembly';
-	const change = isAssembly
-		? assemblyChange(kitCase, order, socket, product)
-		: lampChange(kitCase, order, answer, group, product);
+	const lamp = productNamed(kitCase, product);
+	if (!lamp) return err('This lamp is not on sale.');
+	const change = (lamp.kind === 'assembly' ? assemblyChange : lampChange)(made, { group, product });
 	if (!change.ok) return change;
-	const fixed = frozen(kitCase, order, answer);
-	for (const { id } of change.value.sockets) fixed.choices[id] = { kind: 'product', product: product as never };
-	const kit = await assembleKit(kitCase, fixed, solver);
+	const fixed = frozen(made);
+	for (const { id } of change.value.sockets) fixed.choices[id] = { kind: 'product', product: lamp.id };
+	const kit = await assembleKit(kitCase, fixed, { solver });
 	if (!kit.ok) return err(kit.error.words);
 	const parts = (a: KitAnswer) => new Map(a.lines.filter((l) => l.accessory).map((l) => [l.accessory, l]));
 	const [had, has] = [parts(answer), parts(kit.value)];

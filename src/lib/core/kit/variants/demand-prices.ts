@@ -1,10 +1,8 @@
-import type { KitOrder } from '../../model';
 import type { Solver, SolveWatch } from '../../solver';
-import type { KitAnswer } from '../answer/answer';
 import { linesOf, totalOf } from '../answer/lines';
 import { choicesFor } from '../choices/choices';
-import type { KitCase } from '../choices/group';
 import { solveKit, type SolvedBy } from '../solution';
+import type { MadeKit } from './made-kit';
 import { PRICED, type Variant } from './priced-demands';
 
 /** What a demand costs: the kit with it against the kit without it. */
@@ -24,7 +22,7 @@ export interface PricingWatch extends SolveWatch {
 	onPriced?: (done: number, of: number) => void;
 }
 
-async function priced(variant: Variant, answer: KitAnswer, kitCase: KitCase, by: SolvedBy): Promise<DemandPrice> {
+async function priced(variant: Variant, { kitCase, answer }: MadeKit, by: SolvedBy): Promise<DemandPrice> {
 	const { words, kind, lifted } = variant;
 	const choices = choicesFor(kitCase, variant.order);
 	const other = await solveKit(choices, by, lifted ? { lifted } : {});
@@ -41,19 +39,16 @@ const AT_ONCE = 2;
 
 /** The price of each demand of an order, and of wishes that are often made: each is one kit more to solve. */
 export async function demandPrices(
-	kitCase: KitCase,
-	order: KitOrder,
-	answer: KitAnswer,
-	solver: Solver,
-	watch: PricingWatch = {}
+	made: MadeKit,
+	{ solver, watch = {} }: { solver: Solver; watch?: PricingWatch }
 ): Promise<DemandPrice[]> {
-	const variants = PRICED.flatMap((variants) => variants(order, kitCase));
+	const variants = PRICED.flatMap((variants) => variants(made.order, made.kitCase));
 	const prices: DemandPrice[] = [];
 	let next = 0;
 	let done = 0;
 	const worker = async () => {
 		for (let i = next++; i < variants.length; i = next++) {
-			prices[i] = await priced(variants[i] as Variant, answer, kitCase, { solver, watch });
+			prices[i] = await priced(variants[i] as Variant, made, { solver, watch });
 			watch.onPriced?.(++done, variants.length);
 		}
 	};

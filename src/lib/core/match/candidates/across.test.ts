@@ -31,7 +31,7 @@ describe('what fits a vehicle that may be several', () => {
 		for (const place of matchAcross(both, catalogue, shop))
 			for (const { product, verdict } of place.candidates)
 				for (const c of both) {
-					const alone = matchSocket(c, c.sockets[0]!, catalogue, shop).candidates.find(
+					const alone = matchSocket({ configuration: c, catalogue, shop }, c.sockets[0]!).candidates.find(
 						(x) => x.product.id === product.id
 					);
 					expect(VERDICTS.indexOf(verdict)).toBeGreaterThanOrEqual(VERDICTS.indexOf(alone?.verdict ?? 'refused'));

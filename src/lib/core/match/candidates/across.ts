@@ -25,16 +25,13 @@ const sideOf = (socket: Socket) => (socket.side === 'centre' ? '' : `, ${socket.
 const keyOf = (socket: Socket) => [socket.zone, socket.functions.join('+'), socket.index, socket.side].join(':');
 
 function acrossPlace(
-	key: string,
-	example: Socket,
-	configurations: readonly Configuration[],
-	catalogue: Catalogue,
-	shop: Shop
+	{ key, example }: { key: string; example: Socket },
+	{ configurations, catalogue, shop }: { configurations: readonly Configuration[]; catalogue: Catalogue; shop: Shop }
 ): AcrossPlace {
 	const sockets = configurations.map((c) => c.sockets.find((socket) => keyOf(socket) === key) ?? null);
 	const matches = configurations.map((c, i) => {
 		const socket = sockets[i];
-		return socket ? matchSocket(c, socket, catalogue, shop).candidates : [];
+		return socket ? matchSocket({ configuration: c, catalogue, shop }, socket).candidates : [];
 	});
 	const [first = [], ...rest] = matches;
 	const candidates = first.flatMap(({ product, verdict }): AcrossCandidate[] => {
@@ -75,5 +72,7 @@ export function matchAcross(configurations: readonly Configuration[], catalogue:
 	for (const configuration of configurations)
 		for (const socket of socketsInWalk(configuration))
 			if (!places.has(keyOf(socket)) && socket.state === 'filament') places.set(keyOf(socket), socket);
-	return twinsJoined([...places].map(([key, example]) => acrossPlace(key, example, configurations, catalogue, shop)));
+	return twinsJoined(
+		[...places].map(([key, example]) => acrossPlace({ key, example }, { configurations, catalogue, shop }))
+	);
 }

@@ -60,14 +60,16 @@ export function openMatch(socket: Socket): SocketMatch {
 	return { socket, open: socket.state === 'filament' ? named : socket.state, candidates: [] };
 }
 
+/** What a match is worked out from: a vehicle, what is on sale, and what the shop keeps to. */
+export interface MatchCase {
+	readonly configuration: Configuration;
+	readonly catalogue: Catalogue;
+	readonly shop: Shop;
+}
+
 /** All candidates for a socket, best first, the refused ones too. */
-export function matchSocket(
-	configuration: Configuration,
-	socket: Socket,
-	catalogue: Catalogue,
-	shop: Shop
-): SocketMatch {
-	const prepared = socketCase(configuration, socket, shop, catalogue.through);
+export function matchSocket({ configuration, catalogue, shop }: MatchCase, socket: Socket): SocketMatch {
+	const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
 	return prepared ? { socket, open: null, candidates: candidatesFor(prepared, catalogue) } : openMatch(socket);
 }
 
@@ -88,7 +90,7 @@ export function equivalenceKey({ socket, channels, neighbours }: SocketCase): st
 export function matchConfiguration(configuration: Configuration, catalogue: Catalogue, shop: Shop): SocketMatch[] {
 	const judged = new Map<string, Candidate[]>();
 	return configuration.sockets.map((socket) => {
-		const prepared = socketCase(configuration, socket, shop, catalogue.through);
+		const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
 		if (!prepared) return openMatch(socket);
 		const key = equivalenceKey(prepared);
 		const twin = judged.get(key);

@@ -24,8 +24,7 @@ export interface ChannelCase {
 /** Prepares a channel that feeds a socket of a category. */
 export function channelCase(
 	configuration: Configuration,
-	socket: Socket,
-	category: LampCategory,
+	{ socket, category }: { socket: Socket; category: LampCategory },
 	channel: Channel
 ): ChannelCase {
 	const own = channel.feeds.find((feed) => feed.socket === socket.id);

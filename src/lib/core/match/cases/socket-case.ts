@@ -41,8 +41,13 @@ const WITH_OUTSIDE: ReadonlySet<string> = new Set(['headlamp', 'fog', 'signal'])
 export function socketCase(
 	configuration: Configuration,
 	socket: Socket,
-	shop: Shop,
-	through = rememberingLens()
+	{
+		shop,
+		through = rememberingLens()
+	}: {
+		shop: Shop;
+		through?: typeof throughLens;
+	}
 ): SocketCase | null {
 	const category = socket.state === 'filament' ? categoryOrNull(socket.category) : null;
 	if (!category) return null;
@@ -58,7 +63,7 @@ export function socketCase(
 		lens,
 		outside: socket.functions.some((id) => WITH_OUTSIDE.has(lampFunction(id).group)),
 		stockLumens: stock && category.lumens !== undefined ? category.lumens * stock.transmittance : null,
-		channels: channelsOf(configuration, socket).map((c) => channelCase(configuration, socket, category, c)),
+		channels: channelsOf(configuration, socket).map((c) => channelCase(configuration, { socket, category }, c)),
 		neighbours,
 		mostDifferentWhite: mostDifferentAmong(neighbours),
 		heat: placeHeat(socket, category, assumed),

@@ -126,7 +126,7 @@ describe('whites seen together', () => {
 
 	it('candidates carry it as a finding that never refuses, and the ranking counts it', () => {
 		const catalogue = compileCatalogue([pilot('cool', 6000), pilot('warm', 3000)]);
-		const list = matchSocket(vehicle, vehicle.sockets[1]!, catalogue, makeShop()).candidates;
+		const list = matchSocket({ configuration: vehicle, catalogue, shop: makeShop() }, vehicle.sockets[1]!).candidates;
 		expect(list.map((c) => c.product.id)).toEqual(['warm', 'cool']);
 		expect(list.at(-1)?.findings.find((f) => f.code.startsWith('colour.beside'))).toMatchObject({
 			level: 'pass',
@@ -145,7 +145,7 @@ describe('ways to close the back of a lamp', () => {
 	];
 	const compare = (socket: object, lamp: object = {}, shop = makeShop({}, caps)) => {
 		const c = makeConfiguration([socket]);
-		return capOptions(socketCase(c, c.sockets[0]!, shop)!, productCase(makeHeadlampLed(lamp)));
+		return capOptions(socketCase(c, c.sockets[0]!, { shop })!, productCase(makeHeadlampLed(lamp)));
 	};
 
 	it('tries each: the stock cap and a shallow one hit 54 mm of lamp and air, a deep one closes, none at all is no answer', () => {

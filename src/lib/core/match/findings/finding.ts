@@ -35,10 +35,9 @@ const GATE_OF = Object.fromEntries(
 
 /** Makes a finding; the code decides which numbers it must carry, and its first part is the gate. */
 export function finding<C extends FindingCode>(
-	level: Level,
 	code: C,
 	data: FindingData<C>,
-	{ source, need }: { source: FindingSource; need?: Need }
+	{ level, source, need }: { level: Level; source: FindingSource; need?: Need }
 ): Finding {
 	const made: FindingOf<C> = { gate: GATE_OF[code], level, code, data, source };
 	return (need ? { ...made, need } : made) as Finding;

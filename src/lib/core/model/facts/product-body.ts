@@ -8,10 +8,7 @@ export const BY_EYE = { how: 'Look at the lamp in hand.', minutes: 1 };
 /** A length of the lamp, mm. */
 const length = (
 	rules: readonly string[],
-	label: string,
-	heading: string,
-	also: readonly string[],
-	hint?: string
+	{ label, heading, also, hint }: { label: string; heading: string; also: readonly string[]; hint?: string }
 ): Fact => ({
 	kind: 'number',
 	label,
@@ -26,12 +23,37 @@ const length = (
 
 /** Facts of the body of a lamp on sale: what it measures, how it cools, how long it lives. */
 export const PRODUCT_BODY_FACTS = {
-	'size.frontLength': length(['size/front', 'size/entry'], 'Front length', 'frontLength', ['front length']),
-	'size.frontDiameter': length(['size/front'], 'Front diameter', 'frontDiameter', ['front diameter']),
-	'size.lightCentre': length(['size/focus'], 'Light centre', 'lightCentre', ['light centre', 'lcl']),
-	'size.rearLength': length(['size/rear', 'size/entry', 'size/driver'], 'Rear length', 'rearLength', ['rear length']),
-	'size.rearDiameter': length(['size/rear', 'size/driver'], 'Rear diameter', 'rearDiameter', ['rear diameter']),
-	'size.length': length(['base/festoon'], 'Length over the caps', 'length', ['festoon length'], 'festoons'),
+	'size.frontLength': length(['size/front', 'size/entry'], {
+		label: 'Front length',
+		heading: 'frontLength',
+		also: ['front length']
+	}),
+	'size.frontDiameter': length(['size/front'], {
+		label: 'Front diameter',
+		heading: 'frontDiameter',
+		also: ['front diameter']
+	}),
+	'size.lightCentre': length(['size/focus'], {
+		label: 'Light centre',
+		heading: 'lightCentre',
+		also: ['light centre', 'lcl']
+	}),
+	'size.rearLength': length(['size/rear', 'size/entry', 'size/driver'], {
+		label: 'Rear length',
+		heading: 'rearLength',
+		also: ['rear length']
+	}),
+	'size.rearDiameter': length(['size/rear', 'size/driver'], {
+		label: 'Rear diameter',
+		heading: 'rearDiameter',
+		also: ['rear diameter']
+	}),
+	'size.length': length(['base/festoon'], {
+		label: 'Length over the caps',
+		heading: 'length',
+		also: ['festoon length'],
+		hint: 'festoons'
+	}),
 	collar: {
 		rules: ['size/clocking', 'size/retention'],
 		kind: 'choice',

@@ -4,10 +4,12 @@ import { choices, plainChoices, type Fact, type FactTable } from './fact';
 /** A length measured with a ruler, mm. */
 const measured = (
 	rules: readonly string[],
-	label: string,
-	heading: string,
-	also: readonly string[],
-	findOut: Fact['findOut']
+	{
+		label,
+		heading,
+		also,
+		findOut
+	}: { label: string; heading: string; also: readonly string[]; findOut: Fact['findOut'] }
 ): Fact => ({
 	kind: 'number',
 	label,
@@ -190,45 +192,68 @@ export const SOCKET_FACTS = {
 		sheet: { heading: 'cap' },
 		findOut: { how: 'Look at the back of the lamp.', minutes: 2 }
 	},
-	'cap.depth': measured([], 'Depth inside the cap', 'capDepth', ['cap depth'], {
-		how: 'Measure from the rim of the cap to its bottom.',
-		minutes: 2
+	'cap.depth': measured([], {
+		label: 'Depth inside the cap',
+		heading: 'capDepth',
+		also: ['cap depth'],
+		findOut: {
+			how: 'Measure from the rim of the cap to its bottom.',
+			minutes: 2
+		}
 	}),
-	'envelope.frontLength': measured(['size/front'], 'Front length', 'frontLength', ['front length'], {
-		how: 'Lamp out: push a rod in through the holder until it touches the lens, and measure it from the seat.',
-		minutes: 5
+	'envelope.frontLength': measured(['size/front'], {
+		label: 'Front length',
+		heading: 'frontLength',
+		also: ['front length'],
+		findOut: {
+			how: 'Lamp out: push a rod in through the holder until it touches the lens, and measure it from the seat.',
+			minutes: 5
+		}
 	}),
-	'envelope.frontDiameter': measured(['size/front'], 'Front diameter', 'frontDiameter', ['front diameter'], {
-		how: 'Measure the free width around the lamp, inside the lens.',
-		minutes: 5
+	'envelope.frontDiameter': measured(['size/front'], {
+		label: 'Front diameter',
+		heading: 'frontDiameter',
+		also: ['front diameter'],
+		findOut: {
+			how: 'Measure the free width around the lamp, inside the lens.',
+			minutes: 5
+		}
 	}),
-	'envelope.opening': measured(['size/front'], 'Opening', 'opening', [], {
-		how: 'Lamp out: measure the hole its front goes through.',
-		minutes: 3
+	'envelope.opening': measured(['size/front'], {
+		label: 'Opening',
+		heading: 'opening',
+		also: [],
+		findOut: {
+			how: 'Lamp out: measure the hole its front goes through.',
+			minutes: 3
+		}
 	}),
-	'envelope.rearDepth': measured(
-		['size/rear', 'size/entry', 'size/driver'],
-		'Depth behind',
-		'rearDepth',
-		['rear depth', 'depth behind'],
-		{
+	'envelope.rearDepth': measured(['size/rear', 'size/entry', 'size/driver'], {
+		label: 'Depth behind',
+		heading: 'rearDepth',
+		also: ['rear depth', 'depth behind'],
+		findOut: {
 			how: 'Measure from the seat of the lamp to the inside of the closed cap.',
 			minutes: 4
 		}
-	),
-	'envelope.rearDiameter': measured(
-		['size/rear', 'size/driver'],
-		'Diameter behind',
-		'rearDiameter',
-		['rear diameter'],
-		{
+	}),
+	'envelope.rearDiameter': measured(['size/rear', 'size/driver'], {
+		label: 'Diameter behind',
+		heading: 'rearDiameter',
+		also: ['rear diameter'],
+		findOut: {
 			how: 'Measure the free width behind the seat of the lamp.',
 			minutes: 4
 		}
-	),
-	'envelope.holderLength': measured(['base/festoon'], 'Holder length', 'holderLength', ['holder length'], {
-		how: 'Measure between the two contacts of the empty holder.',
-		minutes: 2
+	}),
+	'envelope.holderLength': measured(['base/festoon'], {
+		label: 'Holder length',
+		heading: 'holderLength',
+		also: ['holder length'],
+		findOut: {
+			how: 'Measure between the two contacts of the empty holder.',
+			minutes: 2
+		}
 	}),
 	'envelope.entry': {
 		rules: ['size/entry'],

@@ -19,8 +19,7 @@ function converted({ channel }: CircuitComplaint, { circuit }: RemedyCase): stri
 function offer(
 	accessory: Accessory,
 	complaint: CircuitComplaint,
-	places: (string | undefined)[],
-	duty: number
+	{ places, duty }: { places: (string | undefined)[]; duty: number }
 ): CircuitRemedy {
 	const { channel } = complaint;
 	const ohms = loadOhms(accessory) ?? Infinity;
@@ -64,7 +63,9 @@ export const load: RemedyOffer = (complaint, given) => {
 			why: 'no load on sale may carry this heat: it would have to be rated at twice its average'
 		};
 	return fitting.flatMap((accessory) => {
-		const one = offer(accessory, complaint, [accessory.scope === 'lamp' ? sockets[0] : undefined], duty);
-		return accessory.scope === 'lamp' && sockets.length > 1 ? [one, offer(accessory, complaint, sockets, duty)] : [one];
+		const one = offer(accessory, complaint, { places: [accessory.scope === 'lamp' ? sockets[0] : undefined], duty });
+		return accessory.scope === 'lamp' && sockets.length > 1
+			? [one, offer(accessory, complaint, { places: sockets, duty })]
+			: [one];
 	});
 };

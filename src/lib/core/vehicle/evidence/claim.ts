@@ -8,7 +8,10 @@ export interface Subject {
 }
 
 /** Evidence with the value on record made plain, so that a new claim cannot make it vanish. */
-function withValueKept(evidence: readonly Evidence[], fact: string, value: unknown, tolerance?: number): Evidence[] {
+function withValueKept(
+	evidence: readonly Evidence[],
+	{ fact, value, tolerance }: { fact: string; value: unknown; tolerance?: number }
+): Evidence[] {
 	if (value === undefined || evidence.some((e) => e.fact === fact && agree(e.value, value, tolerance)))
 		return [...evidence];
 	const vouching = liveEvidence(evidence, fact).find((e) => e.value === undefined);
@@ -38,7 +41,9 @@ export function claim<T extends object & Subject>(kind: SubjectKind, subject: T,
 	const { tolerance } = factOf(kind, item.fact);
 	const before = valueAt(subject, item.fact);
 	const earlier = subject.evidence ?? [];
-	const kept = agree(before, item.value, tolerance) ? earlier : withValueKept(earlier, item.fact, before, tolerance);
+	const kept = agree(before, item.value, tolerance)
+		? earlier
+		: withValueKept(earlier, { fact: item.fact, value: before, tolerance });
 	const evidence = [...kept.filter((other) => !corrects(item, other)), item];
 	const inForce = liveEvidence(evidence, item.fact).find((e) => e.fact === item.fact && e.value !== undefined);
 	return { ...withValueAt(subject, item.fact, inForce?.value), evidence };

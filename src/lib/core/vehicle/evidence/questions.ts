@@ -33,9 +33,7 @@ export function subjectsOf(
 /** The values a fact is said to have. A source that names no value vouches for the one on record. */
 function contested(
 	evidence: readonly Evidence[],
-	fact: string,
-	current: unknown,
-	tolerance?: number
+	{ fact, current, tolerance }: { fact: string; current: unknown; tolerance?: number }
 ): ContestedValue[] {
 	const values: ContestedValue[] = [];
 	for (const item of liveEvidence(evidence, fact)) {
@@ -53,7 +51,11 @@ export function openQuestions(configuration: Configuration): Question[] {
 	return subjectsOf(configuration).flatMap(({ kind, id, subject }) => {
 		const facts = [...new Set((subject.evidence ?? []).map((item) => item.fact))];
 		return facts.flatMap((fact): Question[] => {
-			const values = contested(subject.evidence ?? [], fact, valueAt(subject, fact), factOf(kind, fact).tolerance);
+			const values = contested(subject.evidence ?? [], {
+				fact,
+				current: valueAt(subject, fact),
+				tolerance: factOf(kind, fact).tolerance
+			});
 			return values.length > 1 ? [{ subject: { kind, id }, fact, values }] : [];
 		});
 	});
@@ -87,7 +89,8 @@ export type Confirmation = 'confirmed' | 'unconfirmed' | 'contested';
 export function confirmationOf(kind: SubjectKind, subject: object & Subject, fact: string): Confirmation | null {
 	if (valueAt(subject, fact) === undefined) return null;
 	const live = liveEvidence(subject.evidence, fact).sort(compareStrength);
-	if (contested(live, fact, valueAt(subject, fact), factOf(kind, fact).tolerance).length > 1) return 'contested';
+	if (contested(live, { fact, current: valueAt(subject, fact), tolerance: factOf(kind, fact).tolerance }).length > 1)
+		return 'contested';
 	const [best] = live;
 	return best && ['in-hand', 'manual', 'maker'].includes(best.source) ? 'confirmed' : 'unconfirmed';
 }

@@ -60,10 +60,12 @@ function customerSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promise<
 		for (const sentence of policySentences(sheet.policy, sheet.order.exception)) paragraph(doc, sentence, 10);
 	};
 	return pdf(
-		`Customer sheet, ${sheet.vehicleName}`,
-		paper,
-		draw,
-		`${sheet.code ?? `draft ${sheet.id}`}  ·  ${sheet.vehicleName}`
+		{
+			title: `Customer sheet, ${sheet.vehicleName}`,
+			paper,
+			foot: `${sheet.code ?? `draft ${sheet.id}`}  ·  ${sheet.vehicleName}`
+		},
+		draw
 	);
 }
 

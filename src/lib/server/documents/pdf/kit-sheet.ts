@@ -40,7 +40,7 @@ const cells =
 		return [line.sku, what, where, String(line.packs), String(line.count), spare, amount(line.price, currency)];
 	};
 
-function lines(doc: Doc, title: string, rows: readonly LineView[], currency: string): void {
+function lines(doc: Doc, { title, rows }: { title: string; rows: readonly LineView[] }, currency: string): void {
 	if (rows.length === 0) return;
 	heading(doc, title);
 	const columns = COLUMNS.map((c) => (c.title === 'Price' ? { ...c, title: `Price, ${currency}` } : c));
@@ -91,8 +91,8 @@ function compromises({ kit, life }: KitSheet): string[] {
 function kitSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promise<Buffer> {
 	const draw = (doc: Doc) => {
 		head(doc, sheet, link);
-		lines(doc, 'Lamps', sheet.kit.lamps, sheet.currency);
-		lines(doc, 'Parts', sheet.kit.parts, sheet.currency);
+		lines(doc, { title: 'Lamps', rows: sheet.kit.lamps }, sheet.currency);
+		lines(doc, { title: 'Parts', rows: sheet.kit.parts }, sheet.currency);
 		const notes = compromises(sheet);
 		if (notes.length > 0) heading(doc, 'Compromises and checks by hand');
 		bullets(doc, notes);
@@ -105,7 +105,7 @@ function kitSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promise<Buffe
 		bullets(doc, CAUTIONS);
 	};
 	const foot = `${sheet.code ?? `draft ${sheet.id}`}  ·  ${sheet.vehicleName}`;
-	return pdf(`${sheet.name}, ${sheet.vehicleName}`, paper, draw, foot);
+	return pdf({ title: `${sheet.name}, ${sheet.vehicleName}`, paper, foot }, draw);
 }
 
 export const kitSheet: KitPaper = {

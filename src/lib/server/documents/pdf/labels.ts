@@ -31,8 +31,7 @@ function labelsOf(sheet: KitSheet): Label[] {
 
 function drawLabel(
 	doc: Doc,
-	label: Label,
-	link: string,
+	{ label, link }: { label: Label; link: string },
 	at: { x: number; y: number; width: number; height: number }
 ): void {
 	const qr = Math.min(at.height - 2 * PAD, QR_SHARE * at.width);
@@ -62,10 +61,10 @@ function labelsPdf(sheet: KitSheet, paper: Paper, link: string): Promise<Buffer>
 			}
 			const x = EDGE + (spot % ACROSS) * width;
 			const y = EDGE + Math.floor(spot / ACROSS) * height;
-			drawLabel(doc, label, link, { x, y, width, height });
+			drawLabel(doc, { label, link }, { x, y, width, height });
 		});
 	};
-	return pdf(`Labels, ${sheet.name}`, paper, draw);
+	return pdf({ title: `Labels, ${sheet.name}`, paper }, draw);
 }
 
 export const labels: KitPaper = {

@@ -33,7 +33,10 @@ export interface PaperColumn {
 }
 
 /** Makes a document: `draw` puts everything on it, `foot` stands on every page so that a loose sheet finds its kit again. */
-export function pdf(title: string, paper: Paper, draw: (doc: Doc) => void, foot?: string): Promise<Buffer> {
+export function pdf(
+	{ title, paper, foot }: { title: string; paper: Paper; foot?: string },
+	draw: (doc: Doc) => void
+): Promise<Buffer> {
 	const doc = new PDFDocument({ size: paper, margin: MARGIN, bufferPages: true, info: { Title: title } });
 	for (const [name, file] of Object.entries(FONTS)) doc.registerFont(name, file);
 	const chunks: Buffer[] = [];
@@ -83,8 +86,7 @@ export function bullets(doc: Doc, texts: readonly string[], size = 9): void {
 export function row(
 	doc: Doc,
 	columns: readonly PaperColumn[],
-	texts: readonly string[],
-	font: keyof typeof FONTS
+	{ texts, font }: { texts: readonly string[]; font: keyof typeof FONTS }
 ): void {
 	const width = inner(doc);
 	doc.font(font).fontSize(9).fillColor('#000000');
@@ -111,11 +113,6 @@ export function row(
 /** A table with its headings; nothing when there are no rows. */
 export function table(doc: Doc, columns: readonly PaperColumn[], rows: readonly (readonly string[])[]): void {
 	if (rows.length === 0) return;
-	row(
-		doc,
-		columns,
-		columns.map((c) => c.title),
-		'bold'
-	);
-	for (const texts of rows) row(doc, columns, texts, 'regular');
+	row(doc, columns, { texts: columns.map((c) => c.title), font: 'bold' });
+	for (const texts of rows) row(doc, columns, { texts, font: 'regular' });
 }

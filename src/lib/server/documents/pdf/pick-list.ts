@@ -46,7 +46,10 @@ function pickListPdf(sheet: KitSheet, paper: Paper): Promise<Buffer> {
 		doc.moveDown(1);
 		paragraph(doc, 'Picked by ______________________      Packed by ______________________', 11);
 	};
-	return pdf(`Pick list, ${sheet.name}`, paper, draw, `${sheet.code ?? `draft ${sheet.id}`}  ·  ${sheet.vehicleName}`);
+	return pdf(
+		{ title: `Pick list, ${sheet.name}`, paper, foot: `${sheet.code ?? `draft ${sheet.id}`}  ·  ${sheet.vehicleName}` },
+		draw
+	);
 }
 
 export const pickList: KitPaper = {

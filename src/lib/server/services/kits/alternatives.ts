@@ -44,7 +44,7 @@ export async function alternativesFor(
 		current: product.id === line?.product,
 		forbidden: banned(product.id)
 	});
-	const lamps = matchSocket(configuration, socket, catalogue, shop)
+	const lamps = matchSocket({ configuration, catalogue, shop }, socket)
 		.candidates.filter((c) => c.verdict !== 'refused')
 		.slice(0, MAX_ALTERNATIVES)
 		.map((c) => shown(c.product, c.verdict, reasonOf(c)));

@@ -29,7 +29,7 @@ export async function draftFor(
 	if (!socket) return err(`There is no socket "${socketId}" on this vehicle.`);
 	const open = (await listKits(ctx.db, configurationId)).filter((kit) => kit.state !== 'released');
 	const draft = open.find((kit) => takesIn(kit, socket));
-	return draft ? ok(draft) : startKit(ctx, configurationId, 'Kit', kitOrder.parse({}));
+	return draft ? ok(draft) : startKit(ctx, configurationId, { name: 'Kit', order: kitOrder.parse({}) });
 }
 
 async function placeIn(
@@ -51,34 +51,37 @@ async function placeIn(
 export async function chooseInKit(
 	ctx: KitContext,
 	id: string,
-	socketId: string,
-	choice: Choice | null
+	{ socketId, choice }: { socketId: string; choice: Choice | null }
 ): Promise<Result<StoredKit, string>> {
 	const place = await placeIn(ctx, id, socketId);
 	if (!place.ok) return place;
 	const { kit, configuration, twins } = place.value;
 	const refusal =
-		choice?.kind === 'product' ? await whyRefused(ctx.db, configuration, twins, choice.product, kit.order) : null;
+		choice?.kind === 'product'
+			? await whyRefused(ctx.db, { configuration, order: kit.order }, { sockets: twins, productId: choice.product })
+			: null;
 	if (refusal) return err(refusal);
 	const places =
-		choice?.kind === 'product' ? await placesOf(ctx.db, configuration, kit.order, twins, choice.product) : twins;
-	return reorderKit(ctx, id, (order) => {
-		const choices = { ...order.choices };
-		for (const twin of places) {
-			if (choice) choices[twin.id] = choice;
-			else delete choices[twin.id];
+		choice?.kind === 'product'
+			? await placesOf(ctx.db, { configuration, order: kit.order }, { twins, product: choice.product })
+			: twins;
+	return reorderKit(ctx, id, {
+		change: (order) => {
+			const choices = { ...order.choices };
+			for (const twin of places) {
+				if (choice) choices[twin.id] = choice;
+				else delete choices[twin.id];
+			}
+			return { ...order, choices };
 		}
-		return { ...order, choices };
 	});
 }
 
 /** Sockets a product takes: a lamp those of a pair, an assembly all that it replaces. */
 async function placesOf(
 	db: Knex,
-	configuration: Configuration,
-	order: KitOrder,
-	twins: Socket[],
-	product: string
+	{ configuration, order }: { configuration: Configuration; order: KitOrder },
+	{ twins, product }: { twins: Socket[]; product: string }
 ): Promise<Socket[]> {
 	const { catalogue, shop } = await shopData(db);
 	const groups = groupsOf({ configuration, catalogue, shop }, { ...order, choices: {} });
@@ -90,14 +93,15 @@ async function placesOf(
 export async function forbidInKit(
 	ctx: KitContext,
 	id: string,
-	product: string,
-	socket: string | null
+	{ product, socket }: { product: string; socket: string | null }
 ): Promise<Result<StoredKit, string>> {
-	return reorderKit(ctx, id, (order) => {
-		const one = { product, ...(socket === null ? {} : { socket }) } as NonNullable<KitOrder['forbidden']>[number];
-		const others = (order.forbidden ?? []).filter((f) => f.product !== one.product || f.socket !== one.socket);
-		const isNew = others.length === (order.forbidden ?? []).length;
-		return { ...order, forbidden: isNew ? [...others, one] : others };
+	return reorderKit(ctx, id, {
+		change: (order) => {
+			const one = { product, ...(socket === null ? {} : { socket }) } as NonNullable<KitOrder['forbidden']>[number];
+			const others = (order.forbidden ?? []).filter((f) => f.product !== one.product || f.socket !== one.socket);
+			const isNew = others.length === (order.forbidden ?? []).length;
+			return { ...order, forbidden: isNew ? [...others, one] : others };
+		}
 	});
 }
 
@@ -111,16 +115,18 @@ export async function tryInKit(
 	if (!place.ok) return place;
 	const { kit, configuration } = place.value;
 	const { catalogue, shop } = await shopData(ctx.db);
-	const moved = await changeLine({ configuration, catalogue, shop }, kit.order, kit.answer, change, ctx.solver);
+	const moved = await changeLine(
+		{ kitCase: { configuration, catalogue, shop }, order: kit.order, answer: kit.answer },
+		change,
+		ctx.solver
+	);
 	return moved.ok ? ok(lineChangeView(configuration, moved.value)) : moved;
 }
 
 async function whyRefused(
 	db: Knex,
-	configuration: Configuration,
-	sockets: Socket[],
-	productId: string,
-	order: KitOrder
+	{ configuration, order }: { configuration: Configuration; order: KitOrder },
+	{ sockets, productId }: { sockets: Socket[]; productId: string }
 ): Promise<string | null> {
 	const { catalogue, shop: usual } = await shopData(db);
 	const shop = { ...usual, exception: order.exception };
@@ -132,7 +138,7 @@ async function whyRefused(
 		return offered ? null : `${product.record.name} does not go on this vehicle within the scope of the kit.`;
 	}
 	for (const socket of sockets) {
-		const prepared = socketCase(configuration, socket, shop);
+		const prepared = socketCase(configuration, socket, { shop });
 		if (!prepared) return `${socketName(socket)} has no lamp category to match.`;
 		if (new Candidate(prepared, product).verdict === 'refused')
 			return `${product.product.name} is refused in ${socketName(socket)}; see Match for the reasons. Nothing was changed.`;

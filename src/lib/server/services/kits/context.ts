@@ -23,13 +23,11 @@ export interface KitContext {
 export async function solved(
 	ctx: KitContext,
 	id: string,
-	configuration: Configuration,
-	order: KitOrder,
-	runnersUp = 0
+	{ configuration, order, runnersUp = 0 }: { configuration: Configuration; order: KitOrder; runnersUp?: number }
 ): Promise<Result<{ answer: KitAnswer; version: number }, string>> {
 	const { catalogue, shop, version } = await shopData(ctx.db);
 	const kit = await ctx.watched(id, (watch) =>
-		assembleKit({ configuration, catalogue, shop }, order, ctx.solver, { runnersUp, watch })
+		assembleKit({ configuration, catalogue, shop }, order, { solver: ctx.solver, runnersUp, watch })
 	);
 	return kit.ok ? ok({ answer: kit.value, version }) : err(`${kit.error.words} The kit stays as it was.`);
 }

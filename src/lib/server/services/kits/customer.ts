@@ -24,7 +24,8 @@ export interface CustomerKit {
 export async function customerKit(db: Knex, code: string): Promise<CustomerKit | null> {
 	const revision = await findRevision(db, code);
 	const vehicle = (revision?.document as { configuration?: { id: string } } | undefined)?.configuration?.id;
-	const sheet = revision && vehicle ? await kitSheet(db, vehicle, revision.kitId, revision.revision) : null;
+	const sheet =
+		revision && vehicle ? await kitSheet(db, vehicle, { id: revision.kitId, revision: revision.revision }) : null;
 	if (!revision || !sheet) return null;
 	const last = (await listRevisions(db, revision.kitId)).at(-1);
 	return {

@@ -11,13 +11,12 @@ const RUNNERS_UP = 2;
 export async function startKit(
 	ctx: KitContext,
 	configurationId: string,
-	name: string,
-	order: KitOrder
+	{ name, order }: { name: string; order: KitOrder }
 ): Promise<Result<StoredKit, string>> {
 	const configuration = await findConfiguration(ctx.db, configurationId);
 	if (!configuration) return err(`There is no vehicle "${configurationId}".`);
 	const id = ctx.newId();
-	const kit = await solved(ctx, id, configuration, order);
+	const kit = await solved(ctx, id, { configuration, order });
 	if (!kit.ok) return kit;
 	const now = ctx.now();
 	const stored: StoredKit = {
@@ -41,14 +40,13 @@ export async function startKit(
 export async function reorderKit(
 	ctx: KitContext,
 	id: string,
-	change: (order: KitOrder) => KitOrder,
-	runnersUp = 0
+	{ change, runnersUp = 0 }: { change: (order: KitOrder) => KitOrder; runnersUp?: number }
 ): Promise<Result<StoredKit, string>> {
 	const found = await draftOf(ctx, id);
 	if (!found.ok) return found;
 	const { kit, configuration } = found.value;
 	const order = change(kit.order);
-	const again = await solved(ctx, id, configuration, order, runnersUp);
+	const again = await solved(ctx, id, { configuration, order, runnersUp });
 	if (!again.ok) return again;
 	const { answer, version } = again.value;
 	const changed: StoredKit = {
@@ -66,7 +64,7 @@ export async function reorderKit(
 
 /** Works out the next best kits beside a draft. */
 export function addRunnersUp(ctx: KitContext, id: string): Promise<Result<StoredKit, string>> {
-	return reorderKit(ctx, id, (order) => order, RUNNERS_UP);
+	return reorderKit(ctx, id, { change: (order) => order, runnersUp: RUNNERS_UP });
 }
 
 /** Gives a kit another name; a released one too, since the name is not part of what was released. */

@@ -38,14 +38,14 @@ async function context(): Promise<KitContext> {
 }
 
 async function kitFor(ctx: KitContext, vehicle = BIKE) {
-	const started = await startKit(ctx, vehicle, 'Bike', kitOrder.parse({}));
+	const started = await startKit(ctx, vehicle, { name: 'Bike', order: kitOrder.parse({}) });
 	if (!started.ok) throw new Error(started.error);
 	return started.value;
 }
 
 async function released(ctx: KitContext) {
 	const kit = await kitFor(ctx);
-	await checkDraft(ctx, kit.id, 'A. Person', await allLookedAt(ctx, kit.id));
+	await checkDraft(ctx, kit.id, { by: 'A. Person', found: await allLookedAt(ctx, kit.id) });
 	const done = await releaseKit(ctx, kit.id);
 	if (!done.ok) throw new Error(done.error);
 	return { kit, revision: done.value };
@@ -68,14 +68,17 @@ describe('a draft', () => {
 		const ctx = await context();
 		const kit = await kitFor(ctx);
 		await renameKit(ctx, kit.id, 'For the rescue group');
-		const chosen = await chooseInKit(ctx, kit.id, 'turn-front-L', { kind: 'product', product: 'OR-RY10' as never });
+		const chosen = await chooseInKit(ctx, kit.id, {
+			socketId: 'turn-front-L',
+			choice: { kind: 'product', product: 'OR-RY10' as never }
+		});
 		expect(chosen.ok && Object.keys(chosen.value.order.choices)).toEqual(['turn-front-L', 'turn-front-R']);
 		const reopened = await findKit(ctx.db, kit.id);
 		expect(reopened?.name).toBe('For the rescue group');
 		expect(reopened?.answer.lines.find((l) => l.product === 'OR-RY10')?.sockets).toEqual(
 			expect.arrayContaining(['turn-front-L', 'turn-front-R'])
 		);
-		const freed = await chooseInKit(ctx, kit.id, 'turn-front-R', null);
+		const freed = await chooseInKit(ctx, kit.id, { socketId: 'turn-front-R', choice: null });
 		expect(freed.ok && freed.value.order.choices).toEqual({});
 		expect(freed.ok && freed.value.answer.total).toBe(kit.answer.total);
 	});
@@ -83,7 +86,10 @@ describe('a draft', () => {
 	it('refuses a refused product, says where, and changes nothing', async () => {
 		const ctx = await context();
 		const kit = await kitFor(ctx);
-		const refused = await chooseInKit(ctx, kit.id, 'stop-tail', { kind: 'product', product: 'QU-P215-1' as never });
+		const refused = await chooseInKit(ctx, kit.id, {
+			socketId: 'stop-tail',
+			choice: { kind: 'product', product: 'QU-P215-1' as never }
+		});
 		expect(refused).toEqual({ ok: false, error: expect.stringContaining('is refused in Rear stop / tail') });
 		expect(await findKit(ctx.db, kit.id)).toEqual(kit);
 	});
@@ -91,16 +97,18 @@ describe('a draft', () => {
 	it('keeps what it was when its order cannot hold together, and says what cannot', async () => {
 		const ctx = await context();
 		const kit = await kitFor(ctx);
-		const poor = await reorderKit(ctx, kit.id, (order) => ({ ...order, whole: true, budget: 100 as never }));
+		const poor = await reorderKit(ctx, kit.id, {
+			change: (order) => ({ ...order, whole: true, budget: 100 as never })
+		});
 		expect(poor).toEqual({ ok: false, error: expect.stringContaining('the budget of 1.00') });
 		expect(await findKit(ctx.db, kit.id)).toEqual(kit);
 	});
 
 	it('takes a choice into a draft whose scope holds the socket, or into a new one', async () => {
 		const ctx = await context();
-		const cluster = await startKit(ctx, BIKE, 'Dials', kitOrder.parse({ scope: 'cluster' }));
+		const cluster = await startKit(ctx, BIKE, { name: 'Dials', order: kitOrder.parse({ scope: 'cluster' }) });
 		const id = cluster.ok ? cluster.value.id : '';
-		const outside = await chooseInKit(ctx, id, 'stop-tail', { kind: 'stock', reason: 'x' });
+		const outside = await chooseInKit(ctx, id, { socketId: 'stop-tail', choice: { kind: 'stock', reason: 'x' } });
 		expect(outside).toEqual({ ok: false, error: expect.stringContaining('outside the scope of Dials') });
 		const forDial = await draftFor(ctx, BIKE, 'gauge-1');
 		const forStop = await draftFor(ctx, BIKE, 'stop-tail');
@@ -113,9 +121,9 @@ describe('a draft', () => {
 		const ctx = await context();
 		const kit = await kitFor(ctx);
 		const product = kit.answer.lines.find((l) => l.product)?.product as string;
-		const banned = await forbidInKit(ctx, kit.id, product, null);
+		const banned = await forbidInKit(ctx, kit.id, { product, socket: null });
 		expect(banned.ok && banned.value.answer.lines.some((l) => l.product === product)).toBe(false);
-		const back = await forbidInKit(ctx, kit.id, product, null);
+		const back = await forbidInKit(ctx, kit.id, { product, socket: null });
 		expect(back.ok && back.value.order.forbidden).toEqual([]);
 	});
 
@@ -139,7 +147,7 @@ describe('a draft', () => {
 		const ctx = await context();
 		const kit = await kitFor(ctx);
 		await changeProducts(ctx.db, (p) => p.fits.includes('RY10W'), emptied);
-		const again = await reorderKit(ctx, kit.id, (order) => order);
+		const again = await reorderKit(ctx, kit.id, { change: (order) => order });
 		expect(again.ok && again.value.answer.open.filter((o) => o.why === 'out of stock')).toHaveLength(4);
 	});
 });
@@ -149,8 +157,11 @@ describe('from draft to release', () => {
 		const ctx = await context();
 		const kit = await kitFor(ctx);
 		expect(await releaseKit(ctx, kit.id)).toEqual({ ok: false, error: expect.stringContaining('not checked yet') });
-		expect(await checkDraft(ctx, kit.id, '', {})).toEqual({ ok: false, error: expect.stringContaining('name') });
-		const checked = await checkDraft(ctx, kit.id, 'A. Person', {});
+		expect(await checkDraft(ctx, kit.id, { by: '', found: {} })).toEqual({
+			ok: false,
+			error: expect.stringContaining('name')
+		});
+		const checked = await checkDraft(ctx, kit.id, { by: 'A. Person', found: {} });
 		expect(checked.ok && checked.value.state).toBe('checked');
 		const done = await releaseKit(ctx, kit.id);
 		expect(done.ok && done.value).toMatchObject({ revision: 1, code: `${kit.id}-R1` });
@@ -159,17 +170,20 @@ describe('from draft to release', () => {
 	it('asks what was found for each lamp that wants a check by hand', async () => {
 		const ctx = await context();
 		const kit = await kitFor(ctx);
-		await chooseInKit(ctx, kit.id, 'position', { kind: 'product', product: 'GL-W5-AM' as never });
-		const sheet = await kitSheet(ctx.db, BIKE, kit.id);
+		await chooseInKit(ctx, kit.id, { socketId: 'position', choice: { kind: 'product', product: 'GL-W5-AM' as never } });
+		const sheet = await kitSheet(ctx.db, BIKE, { id: kit.id });
 		expect(sheet?.toSign).toMatchObject([
 			{ id: 'line GL-W5-AM-2', what: expect.stringContaining('wants a check by hand (position)') }
 		]);
-		expect(await checkDraft(ctx, kit.id, 'A. Person', {})).toEqual({
+		expect(await checkDraft(ctx, kit.id, { by: 'A. Person', found: {} })).toEqual({
 			ok: false,
 			error: expect.stringContaining('Write what you found')
 		});
-		const checked = await checkDraft(ctx, kit.id, 'A. Person', {
-			[sheet?.toSign[0]?.id ?? '']: 'held it in, it clears the lens'
+		const checked = await checkDraft(ctx, kit.id, {
+			by: 'A. Person',
+			found: {
+				[sheet?.toSign[0]?.id ?? '']: 'held it in, it clears the lens'
+			}
 		});
 		expect(checked.ok && checked.value.life.checked?.signOffs[0]?.found).toBe('held it in, it clears the lens');
 	});
@@ -177,8 +191,8 @@ describe('from draft to release', () => {
 	it('a change of the order takes the check back', async () => {
 		const ctx = await context();
 		const kit = await kitFor(ctx);
-		await checkDraft(ctx, kit.id, 'A. Person', {});
-		const again = await reorderKit(ctx, kit.id, (order) => ({ ...order, balance: 'ease' }));
+		await checkDraft(ctx, kit.id, { by: 'A. Person', found: {} });
+		const again = await reorderKit(ctx, kit.id, { change: (order) => ({ ...order, balance: 'ease' }) });
 		expect(again.ok && [again.value.state, again.value.life.checked]).toEqual(['draft', null]);
 	});
 
@@ -186,13 +200,13 @@ describe('from draft to release', () => {
 		const ctx = await context();
 		const kit = await kitFor(ctx);
 		await changePolicy(ctx.db, { headlamps: 'projectors' });
-		expect((await kitSheet(ctx.db, BIKE, kit.id))?.stale).toBe(true);
-		expect(await checkDraft(ctx, kit.id, 'A. Person', {})).toEqual({
+		expect((await kitSheet(ctx.db, BIKE, { id: kit.id }))?.stale).toBe(true);
+		expect(await checkDraft(ctx, kit.id, { by: 'A. Person', found: {} })).toEqual({
 			ok: false,
 			error: expect.stringContaining('solve it again')
 		});
-		await reorderKit(ctx, kit.id, (order) => order);
-		expect((await checkDraft(ctx, kit.id, 'A. Person', {})).ok).toBe(true);
+		await reorderKit(ctx, kit.id, { change: (order) => order });
+		expect((await checkDraft(ctx, kit.id, { by: 'A. Person', found: {} })).ok).toBe(true);
 	});
 });
 
@@ -200,11 +214,11 @@ describe('a released kit', () => {
 	it('is frozen: nothing that changes later changes it, and an edit says what to do', async () => {
 		const ctx = await context();
 		const { kit } = await released(ctx);
-		const before = await kitSheet(ctx.db, BIKE, kit.id);
-		const again = await reorderKit(ctx, kit.id, (order) => ({ ...order, scope: 'rear' }));
+		const before = await kitSheet(ctx.db, BIKE, { id: kit.id });
+		const again = await reorderKit(ctx, kit.id, { change: (order) => ({ ...order, scope: 'rear' }) });
 		expect(again).toEqual({ ok: false, error: expect.stringContaining('start its next revision') });
 		await changePolicy(ctx.db, { headlamps: 'signals-only' });
-		expect(await kitSheet(ctx.db, BIKE, kit.id)).toEqual(before);
+		expect(await kitSheet(ctx.db, BIKE, { id: kit.id })).toEqual(before);
 		expect((await releaseKit(ctx, kit.id)).ok).toBe(false);
 	});
 
@@ -218,7 +232,7 @@ describe('a released kit', () => {
 		await addRecord(ctx.db, 'complaints', { product, configuration: BIKE, symptom: 'flicker always' });
 		await bumpCatalogueVersion(ctx.db);
 		expect((await impactsOnRelease(ctx.db, kit.id)).map((t) => t.kind)).toEqual(['stock', 'complaint']);
-		expect((await kitSheet(ctx.db, BIKE, kit.id))?.answer).toEqual(kit.answer);
+		expect((await kitSheet(ctx.db, BIKE, { id: kit.id }))?.answer).toEqual(kit.answer);
 	});
 
 	it('is superseded by its next revision, which is worked out by the facts of today', async () => {
@@ -228,18 +242,18 @@ describe('a released kit', () => {
 		await changeProducts(ctx.db, (p) => p.id === product, emptied);
 		const draft = await reviseKit(ctx, kit.id);
 		expect(draft.ok && draft.value.answer.lines.some((l) => l.product === product)).toBe(false);
-		await checkDraft(ctx, kit.id, 'A. Person', await allLookedAt(ctx, kit.id));
+		await checkDraft(ctx, kit.id, { by: 'A. Person', found: await allLookedAt(ctx, kit.id) });
 		const second = await releaseKit(ctx, kit.id);
 		expect(second.ok && second.value.code).toBe(`${kit.id}-R2`);
 		expect((await listRevisions(ctx.db, kit.id)).map((r) => r.revision)).toEqual([1, 2]);
-		expect((await kitSheet(ctx.db, BIKE, kit.id, 1))?.answer).toEqual(kit.answer);
+		expect((await kitSheet(ctx.db, BIKE, { id: kit.id, revision: 1 }))?.answer).toEqual(kit.answer);
 	});
 
 	it('is as it was when the revision under way is dropped', async () => {
 		const ctx = await context();
 		const { kit } = await released(ctx);
 		await reviseKit(ctx, kit.id);
-		await reorderKit(ctx, kit.id, (order) => ({ ...order, scope: 'rear' }));
+		await reorderKit(ctx, kit.id, { change: (order) => ({ ...order, scope: 'rear' }) });
 		const back = await dropRevision(ctx, kit.id);
 		expect(back.ok && [back.value.state, back.value.answer]).toEqual(['released', kit.answer]);
 	});

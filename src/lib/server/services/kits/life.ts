@@ -33,8 +33,7 @@ export interface FrozenKit {
 export async function checkDraft(
 	ctx: KitContext,
 	id: string,
-	by: string,
-	found: Readonly<Record<string, string>>
+	{ by, found }: { by: string; found: Readonly<Record<string, string>> }
 ): Promise<Result<StoredKit, string>> {
 	const draft = await draftOf(ctx, id);
 	if (!draft.ok) return draft;
@@ -142,7 +141,9 @@ export async function reviseKit(ctx: KitContext, id: string): Promise<Result<Sto
 	const draft: StoredKit = { ...kit, state: 'draft', life: NEW_LIFE };
 	await ctx.db.transaction((tx) => putKit(tx, draft));
 	const opened = await draftOf(ctx, id);
-	const again = opened.ok ? await solved(ctx, id, opened.value.configuration, kit.order) : opened;
+	const again = opened.ok
+		? await solved(ctx, id, { configuration: opened.value.configuration, order: kit.order })
+		: opened;
 	if (!again.ok) return ok(draft);
 	const { answer, version } = again.value;
 	const fresh = { ...draft, answer, dataVersion: version, updatedAt: ctx.now() };

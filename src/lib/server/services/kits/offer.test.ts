@@ -11,7 +11,7 @@ const BIKE = 'brisken-fjell-650-2010';
 async function bike(order: object = {}) {
 	const { db } = await demoDatabase();
 	const ctx: KitContext = kitContextOn(db);
-	await startKit(ctx, BIKE, 'Bike', kitOrder.parse(order));
+	await startKit(ctx, BIKE, { name: 'Bike', order: kitOrder.parse(order) });
 	return { db, ctx };
 }
 
@@ -30,7 +30,7 @@ describe('what kit for this vehicle?', () => {
 		expect(before?.prices.map((p) => p.balance)).toEqual(['price', 'light', 'ease']);
 		const [price, ...others] = before?.prices.map((p) => p.total) ?? [];
 		for (const other of others) expect(other).toBeGreaterThanOrEqual(price ?? NaN);
-		await checkDraft(ctx, 'K1', 'A. Person', await allLookedAt(ctx, 'K1'));
+		await checkDraft(ctx, 'K1', { by: 'A. Person', found: await allLookedAt(ctx, 'K1') });
 		await releaseKit(ctx, 'K1');
 		expect((await offerFor(ctx, BIKE, 'vehicle'))?.released).toMatchObject({ code: 'K1-R1', impacts: 0 });
 		expect((await offerFor(ctx, BIKE, 'rear'))?.released).toBeNull();
@@ -39,9 +39,9 @@ describe('what kit for this vehicle?', () => {
 
 	it('passes over a released kit that would not be worked out so today', async () => {
 		const { db, ctx } = await bike();
-		await checkDraft(ctx, 'K1', 'A. Person', await allLookedAt(ctx, 'K1'));
+		await checkDraft(ctx, 'K1', { by: 'A. Person', found: await allLookedAt(ctx, 'K1') });
 		await releaseKit(ctx, 'K1');
-		const sheet = await kitSheet(db, BIKE, 'K1');
+		const sheet = await kitSheet(db, BIKE, { id: 'K1' });
 		const product = (await findProduct(db, sheet?.answer.lines.find((l) => l.product)?.product ?? ''))!;
 		await putProduct(db, {
 			...product,
@@ -55,7 +55,7 @@ describe('what kit for this vehicle?', () => {
 describe('what may go in a place', () => {
 	it('are the lamps Match does not refuse, and assemblies with what they replace', async () => {
 		const { db } = await bike();
-		const sheet = (await kitSheet(db, BIKE, 'K1'))!;
+		const sheet = (await kitSheet(db, BIKE, { id: 'K1' }))!;
 		const place = await alternativesFor(db, sheet, 'headlamp');
 		const insert = place?.alternatives.find((a) => a.product === 'VA-FJELL-INS');
 		expect(insert).toMatchObject({ verdict: 'unknown', replaces: 'Low beam / high beam, Front position' });
@@ -65,7 +65,7 @@ describe('what may go in a place', () => {
 
 	it('say which is in the kit, and name every place its line serves', async () => {
 		const { db } = await bike();
-		const place = await alternativesFor(db, (await kitSheet(db, BIKE, 'K1'))!, 'turn-rear-L');
+		const place = await alternativesFor(db, (await kitSheet(db, BIKE, { id: 'K1' }))!, 'turn-rear-L');
 		expect(place?.alternatives.filter((a) => a.current)).toHaveLength(1);
 		expect(place?.places.map((p) => p.name)).toEqual(['Front turn, both', 'Rear turn, both']);
 	});
@@ -74,7 +74,7 @@ describe('what may go in a place', () => {
 		const forbidden = [{ product: 'GL-W5-60', socket: 'position' }];
 		const has = { lamps: { plate: 'GL-W5-43' }, parts: { 'RS-6-50': 2 } };
 		const { db } = await bike({ forbidden, has });
-		const names = await namesIn(db, (await kitSheet(db, BIKE, 'K1'))!);
+		const names = await namesIn(db, (await kitSheet(db, BIKE, { id: 'K1' }))!);
 		expect(Object.keys(names).sort()).toEqual(['GL-W5-43', 'GL-W5-60', 'RS-6-50', 'plate', 'position']);
 		expect(names.position).toBe('Front position');
 	});

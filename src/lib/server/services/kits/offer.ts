@@ -41,7 +41,7 @@ async function priced(ctx: KitContext, configuration: Configuration, scope: KitS
 	const { catalogue, shop } = await shopData(ctx.db);
 	const one = async (balance: Balance) => {
 		const order = kitOrder.parse({ scope, balance });
-		const kit = await assembleKit({ configuration, catalogue, shop }, order, ctx.solver);
+		const kit = await assembleKit({ configuration, catalogue, shop }, order, { solver: ctx.solver });
 		return kit.ok ? [{ balance, total: kit.value.total, served: served(kit.value), open: kit.value.open.length }] : [];
 	};
 	return (await Promise.all(BALANCES.map(one))).flat();

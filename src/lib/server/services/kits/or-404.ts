@@ -6,7 +6,7 @@ import { kitSheet, type KitSheet } from './show';
 export async function kitOr404(params: { id: string; kit: string }, url?: URL): Promise<KitSheet> {
 	const wanted = url?.searchParams.get('revision');
 	const revision = wanted ? Number(wanted) : undefined;
-	const sheet = await kitSheet(await database(), params.id, params.kit, revision);
+	const sheet = await kitSheet(await database(), params.id, { id: params.kit, revision });
 	if (!sheet)
 		error(404, {
 			message: `There is no kit “${params.kit}”${wanted ? `, revision ${wanted},` : ''} for this vehicle.`,

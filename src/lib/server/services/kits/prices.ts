@@ -10,5 +10,9 @@ export async function pricesFor(ctx: KitContext, id: string): Promise<Result<Dem
 	const { kit, configuration } = draft.value;
 	const { catalogue, shop } = await shopData(ctx.db);
 	const kitCase = { configuration, catalogue, shop };
-	return ok(await ctx.watched(id, (watch) => demandPrices(kitCase, kit.order, kit.answer, ctx.solver, watch)));
+	return ok(
+		await ctx.watched(id, (watch) =>
+			demandPrices({ kitCase, order: kit.order, answer: kit.answer }, { solver: ctx.solver, watch })
+		)
+	);
 }

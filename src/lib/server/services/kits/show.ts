@@ -80,8 +80,7 @@ function wiresIn({ lines }: KitAnswer, accessories: readonly Accessory[] = []): 
 export async function kitSheet(
 	db: Knex,
 	configurationId: string,
-	id: string,
-	revision?: number
+	{ id, revision }: { id: string; revision?: number }
 ): Promise<KitSheet | null> {
 	const [stored, configuration] = [await findKit(db, id), await findConfiguration(db, configurationId)];
 	if (!stored || !configuration || stored.configurationId !== configurationId) return null;
@@ -106,7 +105,7 @@ export async function kitSheet(
 		configuration: shown.configuration,
 		order: shown.order,
 		answer: shown.answer,
-		kit: kitView(shown.configuration, shown.answer, products, shown.order.choices),
+		kit: kitView(shown.configuration, shown.answer, { products, choices: shown.order.choices }),
 		wires: wiresIn(shown.answer, released ? (released.document as FrozenKit).accessories : shop.accessories),
 		toSign: signaturesWanted(shown.answer, shown.configuration),
 		policy: shown.policy,

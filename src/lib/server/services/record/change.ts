@@ -39,13 +39,12 @@ export interface Request {
 
 async function conflict(
 	tx: Knex,
-	{ id, base, command }: Request,
-	current: Configuration,
-	actor: Actor
+	{ id, base, command, actor }: Request & { actor: Actor },
+	current: Configuration
 ): Promise<Extract<Refusal, { kind: 'conflict' }> | null> {
 	const name = CONFIGURATIONS.name(id);
 	if ((await lastEvent(tx, name)) === base) return null;
-	const seen = await stateAfter(tx, CONFIGURATIONS, id, base);
+	const seen = await stateAfter(tx, CONFIGURATIONS, { id, event: base });
 	const [before, theirs] = [seen && partOf(await composed(tx, seen), command), partOf(current, command)];
 	if (JSON.stringify(before) === JSON.stringify(theirs)) return null;
 	const since = (await eventsAfter(tx, name, base)).map(({ forward: _f, backward: _b, ...event }) => event);
@@ -79,10 +78,8 @@ function nonsense(configuration: Configuration, command: Command): string | null
 
 async function changeUnit(
 	tx: Knex,
-	{ unit: id, place }: { unit: string; place: string },
-	socketId: string,
-	{ configuration, what }: Edited,
-	actor: Actor
+	{ unit: id, place, socketId }: { unit: string; place: string; socketId: string },
+	{ configuration, what, actor }: Edited & { actor: Actor }
 ): Promise<Result<string, string>> {
 	const before = await UNITS.find(tx, id);
 	const socket = configuration.sockets.find((s) => s.id === socketId);
@@ -92,7 +89,7 @@ async function changeUnit(
 	if (!read.ok) return err(`${summarise(read.error)}. Nothing was changed.`);
 	const users = (await usersOfUnit(tx, id)).length;
 	const sentence = `${what} (${before.name}, ${counted(users, 'vehicle')})`;
-	await writeRecord<Unit>(tx, UNITS, { before, after: read.value }, { kind: 'change', what: sentence }, actor);
+	await writeRecord<Unit>(tx, UNITS, { before, after: read.value, event: { kind: 'change', what: sentence }, actor });
 	return ok(sentence);
 }
 
@@ -106,7 +103,7 @@ export async function changeRecord(db: Knex, request: Request, actor: Actor): Pr
 		const stored = await CONFIGURATIONS.find(tx, id);
 		if (!stored) return err({ kind: 'gone', message: `There is no vehicle “${id}” on record any more.` });
 		const current = await composed(tx, stored);
-		const clash = await conflict(tx, request, current, actor);
+		const clash = await conflict(tx, { ...request, actor }, current);
 		if (clash) return err(clash);
 		const wrong = nonsense(current, command);
 		if (wrong) return err({ kind: 'problem', message: wrong });
@@ -114,7 +111,7 @@ export async function changeRecord(db: Knex, request: Request, actor: Actor): Pr
 		if (!edit.ok) return err({ kind: 'problem', message: edit.error });
 		const shared = sharedBy(current, command);
 		if (shared && 'subject' in command) {
-			const done = await changeUnit(tx, shared, command.subject.id, edit.value, actor);
+			const done = await changeUnit(tx, { ...shared, socketId: command.subject.id }, { ...edit.value, actor });
 			if (!done.ok) return err({ kind: 'problem', message: done.error });
 			return ok({ what: done.value, revision: await lastEvent(tx, CONFIGURATIONS.name(id)), unit: shared.unit });
 		}
@@ -122,8 +119,8 @@ export async function changeRecord(db: Knex, request: Request, actor: Actor): Pr
 		if (!read.ok) return err({ kind: 'problem', message: `${summarise(read.error)}. Nothing was changed.` });
 		const overlap = command.kind === 'identity' ? await overlapWith(tx, read.value) : null;
 		if (overlap) return err({ kind: 'problem', message: overlap });
-		const meta = { kind: 'change' as const, what: edit.value.what };
-		const revision = await writeRecord(tx, CONFIGURATIONS, { before: stored, after: read.value }, meta, actor);
+		const event = { kind: 'change' as const, what: edit.value.what };
+		const revision = await writeRecord(tx, CONFIGURATIONS, { before: stored, after: read.value, event, actor });
 		return ok({ what: edit.value.what, revision, unit: null });
 	});
 }

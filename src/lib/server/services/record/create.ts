@@ -19,12 +19,16 @@ async function freeId(db: Knex, c: Pick<Identity, 'make' | 'model' | 'generation
 	return id;
 }
 
-async function write(tx: Knex, input: unknown, what: string, actor: Actor): Promise<Result<Configuration, string>> {
+async function write(
+	tx: Knex,
+	{ input, what }: { input: unknown; what: string },
+	actor: Actor
+): Promise<Result<Configuration, string>> {
 	const read = readConfiguration(input);
 	if (!read.ok) return err(`${summarise(read.error)}. Nothing was written.`);
 	const overlap = await overlapWith(tx, read.value);
 	if (overlap) return err(overlap);
-	await writeRecord(tx, CONFIGURATIONS, { before: null, after: read.value }, { kind: 'created', what }, actor);
+	await writeRecord(tx, CONFIGURATIONS, { before: null, after: read.value, event: { kind: 'created', what }, actor });
 	return ok(read.value);
 }
 
@@ -39,22 +43,23 @@ export async function createConfiguration(
 		if (wanted && (await findStored(tx, wanted)))
 			return err(`The id “${wanted}” belongs to another vehicle. Choose another one, or leave it empty.`);
 		const id = wanted || (await freeId(tx, rest));
-		return write(tx, { id, ...rest, sockets: [], channels: [] }, 'Record begun', actor);
+		return write(tx, { input: { id, ...rest, sockets: [], channels: [] }, what: 'Record begun' }, actor);
 	});
 }
 
 /** Copies a record under another identity. What is copied is assumed there, until somebody looks. */
 export async function copyConfiguration(
 	db: Knex,
-	from: string,
-	identity: Identity,
+	{ from, identity }: { from: string; identity: Identity },
 	actor: Actor
 ): Promise<Result<Configuration, string>> {
 	return db.transaction(async (tx) => {
 		const original = await findConfiguration(tx, from);
 		if (!original) return err(`There is no vehicle “${from}” on record any more.`);
 		const id = await freeId(tx, identity);
-		const bare = { id, ...identity, sockets: [], channels: [] } as unknown as Configuration;
+		const begun = readConfiguration({ id, ...identity, sockets: [], channels: [] });
+		if (!begun.ok) return err(`${summarise(begun.error)}. Nothing was written.`);
+		const bare = begun.value;
 		const day = { on: shopDay(actor.now), ...(actor.by ? { by: actor.by } : {}) };
 		const ids = original.sockets.map((s) => s.id);
 		const copied = ids.length > 0 ? copyFromSister(original, ids, day)(bare) : ok({ configuration: bare, what: '' });
@@ -66,15 +71,14 @@ export async function copyConfiguration(
 			channels: original.channels.map(unsourced),
 			...(original.flasher ? { flasher: unsourced(original.flasher) } : {})
 		};
-		return write(tx, next, `Copied from ${vehicleName(original)}`, actor);
+		return write(tx, { input: next, what: `Copied from ${vehicleName(original)}` }, actor);
 	});
 }
 
 /** Splits a record in two; gives the new one. Both keep all facts and their evidence. */
 export async function splitConfiguration(
 	db: Knex,
-	id: string,
-	cut: Cut,
+	{ id, cut }: { id: string; cut: Cut },
 	actor: Actor
 ): Promise<Result<Configuration, string>> {
 	return db.transaction(async (tx) => {
@@ -88,16 +92,15 @@ export async function splitConfiguration(
 		const [stays, becomes] = parts.value;
 		const where = cut.by === 'year' ? `from ${cut.from} on` : `by ${cut.option}`;
 		const what = `Split ${where}; ${newId} begun`;
-		await writeRecord(tx, CONFIGURATIONS, { before, after: stays }, { kind: 'change', what }, actor);
-		return write(tx, becomes, `Split ${where} from ${vehicleName(before)}`, actor);
+		await writeRecord(tx, CONFIGURATIONS, { before, after: stays, event: { kind: 'change', what }, actor });
+		return write(tx, { input: becomes, what: `Split ${where} from ${vehicleName(before)}` }, actor);
 	});
 }
 
 /** Makes one record of two that are proved alike. Kits of the other go to the one that is kept; the other's text is kept aside. */
 export async function mergeConfigurations(
 	db: Knex,
-	keep: string,
-	drop: string,
+	{ keep, drop }: { keep: string; drop: string },
 	actor: Actor
 ): Promise<Result<Configuration, Unlike>> {
 	return db.transaction(async (tx): Promise<Result<Configuration, Unlike>> => {
@@ -116,7 +119,7 @@ export async function mergeConfigurations(
 		});
 		await deleteConfiguration(tx, drop);
 		const what = `${vehicleName(other)} (${drop}) taken in, proved alike`;
-		await writeRecord(tx, CONFIGURATIONS, { before, after: merged.value }, { kind: 'change', what }, actor);
+		await writeRecord(tx, CONFIGURATIONS, { before, after: merged.value, event: { kind: 'change', what }, actor });
 		return ok(merged.value);
 	});
 }

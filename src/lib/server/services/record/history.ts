@@ -18,7 +18,11 @@ export async function historyOf<T extends object>(db: Knex, store: Store<T>, id:
 	return { ...standpoint(events), events: [...events].reverse() };
 }
 
-async function stateAfter<T extends object>(db: Knex, store: Store<T>, id: string, event: number): Promise<T | null> {
+async function stateAfter<T extends object>(
+	db: Knex,
+	store: Store<T>,
+	{ id, event }: { id: string; event: number }
+): Promise<T | null> {
 	const now = await store.find(db, id);
 	const later = await eventsAfter(db, store.name(id), event);
 	return now && later.reduce((state, { backward }) => patched(state, backward), now);
@@ -26,7 +30,7 @@ async function stateAfter<T extends object>(db: Knex, store: Store<T>, id: strin
 
 /** The record of a vehicle as it stood right after one of its events, with its shared units of that time; null when it was not there. */
 export async function configurationAt(db: Knex, id: string, event: number): Promise<Configuration | null> {
-	const state = await stateAfter(db, CONFIGURATIONS, id, event);
+	const state = await stateAfter(db, CONFIGURATIONS, { id, event });
 	const at = (await findEvent(db, CONFIGURATIONS.name(id), event))?.at;
 	if (!state || !at) return state;
 	const units = new Map();
@@ -34,7 +38,7 @@ export async function configurationAt(db: Knex, id: string, event: number): Prom
 		if (!socket.unit || units.has(socket.unit.id)) continue;
 		const events = await listEvents(db, UNITS.name(socket.unit.id));
 		const last = events.findLast((e) => e.at <= at)?.id ?? events[0]?.id ?? 0;
-		units.set(socket.unit.id, await stateAfter(db, UNITS, socket.unit.id, last));
+		units.set(socket.unit.id, await stateAfter(db, UNITS, { id: socket.unit.id, event: last }));
 	}
 	return { ...state, sockets: state.sockets.map((socket) => withUnit(socket, units)) };
 }
@@ -46,9 +50,7 @@ export { stateAfter };
 export async function stepHistory<T extends object & { id: string }>(
 	db: Knex,
 	store: Store<T>,
-	id: string,
-	way: 'undo' | 'redo',
-	actor: Actor
+	{ id, way, actor }: { id: string; way: 'undo' | 'redo'; actor: Actor }
 ): Promise<Result<string, string>> {
 	return db.transaction(async (tx) => {
 		const before = await store.find(tx, id);
@@ -58,7 +60,7 @@ export async function stepHistory<T extends object & { id: string }>(
 			return err(way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to bring again.');
 		const after = patched(before, way === 'undo' ? event.backward : event.forward);
 		const what = `${way === 'undo' ? 'Taken back' : 'Brought again'}: ${event.what}`;
-		await writeRecord(tx, store, { before, after }, { kind: way, of: event.id, what }, actor);
+		await writeRecord(tx, store, { before, after, event: { kind: way, of: event.id, what }, actor });
 		return ok(what);
 	});
 }

@@ -47,13 +47,13 @@ describe('a change', () => {
 			at: NOW,
 			kind: 'change'
 		});
-		expect((await stepHistory(db, CONFIGURATIONS, CAR, 'undo', B)).ok).toBe(true);
+		expect((await stepHistory(db, CONFIGURATIONS, { id: CAR, way: 'undo', actor: B })).ok).toBe(true);
 		expect(await exportVehicle(db, CAR)).toEqual(before);
-		expect(await stepHistory(db, CONFIGURATIONS, CAR, 'undo', B)).toEqual({
+		expect(await stepHistory(db, CONFIGURATIONS, { id: CAR, way: 'undo', actor: B })).toEqual({
 			ok: false,
 			error: 'There is nothing to undo.'
 		});
-		expect((await stepHistory(db, CONFIGURATIONS, CAR, 'redo', B)).ok).toBe(true);
+		expect((await stepHistory(db, CONFIGURATIONS, { id: CAR, way: 'redo', actor: B })).ok).toBe(true);
 		expect(await exportVehicle(db, CAR)).toEqual(after);
 	});
 
@@ -123,7 +123,7 @@ describe('questions', () => {
 	it('open, say what depends on them, and close when they are settled', async () => {
 		const { db } = await demoDatabase();
 		const ctx = kitContextOn(db, NOW);
-		await startKit(ctx, CAR, 'Kit', kitOrder.parse({ scope: 'rear' }));
+		await startKit(ctx, CAR, { name: 'Kit', order: kitOrder.parse({ scope: 'rear' }) });
 		const open = await countQuestions(db, CAR);
 		await change(db, claim('reverse-L', { category: 'W21W' }, 'customer'));
 		expect(await countQuestions(db, CAR)).toBe(open + 1);
@@ -166,19 +166,22 @@ describe('records as a whole', () => {
 
 	it('a copy holds everything as assumed, a split keeps the evidence, and a merge needs two that are alike', async () => {
 		const { db } = await demoDatabase();
-		const copy = await copyConfiguration(db, CAR, { ...identity, market: 'UN' }, A);
+		const copy = await copyConfiguration(db, { from: CAR, identity: { ...identity, market: 'UN' } }, A);
 		expect(copy.ok && copy.value.sockets).toHaveLength(37);
 		const sources = copy.ok ? copy.value.sockets.flatMap((s) => s.evidence ?? []).map((e) => e.source) : [];
 		expect(new Set(sources)).toEqual(new Set(['assumed']));
 
-		const parted = await splitConfiguration(db, CAR, { by: 'year', from: 2019 }, A);
+		const parted = await splitConfiguration(db, { id: CAR, cut: { by: 'year', from: 2019 } }, A);
 		const id = parted.ok ? parted.value.id : '';
 		expect(id).toBe('fenholm-skerry-ii-2019');
 		await change(db, claim('dome', { lens: 'smoked' }), { id });
-		const unlike = await mergeConfigurations(db, CAR, id, A);
+		const unlike = await mergeConfigurations(db, { keep: CAR, drop: id }, A);
 		expect(!unlike.ok && unlike.error.differences.map((d) => [d.place, d.fact])).toEqual([['Dome', 'Lens']]);
-		await stepHistory(db, CONFIGURATIONS, id, 'undo', A);
-		expect(await mergeConfigurations(db, CAR, id, A)).toMatchObject({ ok: true, value: { years: [2017, 2021] } });
+		await stepHistory(db, CONFIGURATIONS, { id, way: 'undo', actor: A });
+		expect(await mergeConfigurations(db, { keep: CAR, drop: id }, A)).toMatchObject({
+			ok: true,
+			value: { years: [2017, 2021] }
+		});
 		expect([await findConfiguration(db, id), await mergedInto(db, id)]).toEqual([null, CAR]);
 	});
 });
@@ -195,7 +198,7 @@ describe('shared lamp units', () => {
 		await change(db, claim('repeater-L', { keyAngle: 15 }), { id });
 		expect((await socketOf(db, 'repeater-L', id))?.keyAngle).toBe(15);
 		expect((await socketOf(db, 'repeater-R', id))?.keyAngle).toBeUndefined();
-		expect(await stepHistory(db, UNITS, 'repeater-oval', 'undo', A)).toMatchObject({ ok: true });
+		expect(await stepHistory(db, UNITS, { id: 'repeater-oval', way: 'undo', actor: A })).toMatchObject({ ok: true });
 		expect(await other()).toBe('clear');
 	});
 

@@ -67,16 +67,22 @@ export interface EventMeta {
 	what: string;
 }
 
+/** A record before and after a change, what the event says of itself, and who did it. */
+export interface Write<T> {
+	before: T | null;
+	after: T;
+	event: EventMeta;
+	actor: Actor;
+}
+
 /**
- * Writes a state of a record together with the event that led to it; call it inside a transaction. Gives the number of
- * the record's last event; a change of nothing adds none.
+ * Writes a state of a record together with the event that led to it; call it inside a transaction. Every change of every
+ * record goes through here. Gives the number of the record's last event; a change of nothing adds none.
  */
 export async function writeRecord<T extends object & { id: string }>(
 	tx: Knex,
 	store: Store<T>,
-	{ before, after }: { before: T | null; after: T },
-	{ kind, of, what }: EventMeta,
-	{ by, now }: Actor
+	{ before, after, event: { kind, of, what }, actor: { by, now } }: Write<T>
 ): Promise<number> {
 	await store.put(tx, after);
 	const kept = (await store.find(tx, after.id)) ?? after;

@@ -62,13 +62,12 @@ export async function makeUnit(
 			sockets: chosen.map((s) => unitSocketOf(s, placeText(s)))
 		});
 		if (!read.ok) return err(`${summarise(read.error)}. Nothing was changed.`);
-		await writeRecord(
-			tx,
-			UNITS,
-			{ before: null, after: read.value },
-			{ kind: 'created', what: 'Shared unit begun' },
+		await writeRecord(tx, UNITS, {
+			before: null,
+			after: read.value,
+			event: { kind: 'created', what: 'Shared unit begun' },
 			actor
-		);
+		});
 		const joins = (socket: Socket) => chosen.find((s) => placeText(s) === placeText(socket) && s.zone === socket.zone);
 		const after = {
 			...before,
@@ -77,7 +76,7 @@ export async function makeUnit(
 			)
 		};
 		const what = `Shared lamp unit ${name} begun with ${chosen.map(placeText).join(', ').toLowerCase()}`;
-		await writeRecord(tx, CONFIGURATIONS, { before: stored, after }, { kind: 'change', what }, actor);
+		await writeRecord(tx, CONFIGURATIONS, { before: stored, after, event: { kind: 'change', what }, actor });
 		return ok(read.value);
 	});
 }
@@ -101,7 +100,7 @@ export async function fitUnit(
 				);
 				const taken = new Set<string>(sockets.map((s) => s.id));
 				const fresh: Socket = {
-					id: freeSocketId(functions, request.zone, side, 1, taken),
+					id: freeSocketId({ functions, zone: request.zone, side, index: 1 }, taken),
 					zone: request.zone,
 					side,
 					index: 1,
@@ -114,7 +113,7 @@ export async function fitUnit(
 		const read = readConfiguration({ ...before, sockets });
 		if (!read.ok) return err(`${summarise(read.error)}. Nothing was changed.`);
 		const what = `Shared lamp unit ${unit.name} fitted ${request.zone}, ${request.sides.join(' and ')}`;
-		await writeRecord(tx, CONFIGURATIONS, { before, after: read.value }, { kind: 'change', what }, actor);
+		await writeRecord(tx, CONFIGURATIONS, { before, after: read.value, event: { kind: 'change', what }, actor });
 		return ok(what);
 	});
 }

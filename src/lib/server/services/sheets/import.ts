@@ -78,9 +78,7 @@ async function stockNeeded(db: Knex, tables: readonly MappedTable[]) {
 async function prepare(
 	db: Knex,
 	tables: readonly IncomingTable[],
-	wish: SheetOptions,
-	actor: Actor,
-	progress: Progress
+	{ wish, actor, progress }: { wish: SheetOptions; actor: Actor; progress: Progress }
 ) {
 	const all = await mapped(db, tables, wish);
 	const found = await findConfigurations(db, ownersIn(all, wish));
@@ -93,10 +91,10 @@ async function prepare(
 	const note = wish.supplier ? { note: `spreadsheet of ${wish.supplier}` } : {};
 	const witness = wish.source ? { source: wish.source, on: day, ...(actor.by ? { by: actor.by } : {}), ...note } : null;
 	const core = { configuration: wish.configuration, witness };
-	const first = assembleSheets(all, existing, core, progress);
+	const first = assembleSheets(all, existing, { wish: core, progress });
 	const assembled =
 		wish.leaveOut && first.problems.length > 0
-			? assembleSheets(withoutBadRows(all, first.problems), existing, core, progress)
+			? assembleSheets(withoutBadRows(all, first.problems), existing, { wish: core, progress })
 			: first;
 	return { all, existing, first, assembled };
 }
@@ -126,15 +124,19 @@ function countStock<T extends { id: string }>(items: readonly T[], existing: Rea
 	};
 }
 
+export interface SheetImport {
+	readonly wish: SheetOptions;
+	readonly actor: Actor;
+	readonly progress: Progress;
+}
+
 /** Shows what a spreadsheet would do; writes nothing. */
 export async function previewSheets(
 	db: Knex,
 	tables: readonly IncomingTable[],
-	wish: SheetOptions,
-	actor: Actor,
-	progress: Progress
+	{ wish, actor, progress }: SheetImport
 ): Promise<SheetsView> {
-	const { all, existing, first, assembled } = await prepare(db, tables, wish, actor, progress);
+	const { all, existing, first, assembled } = await prepare(db, tables, { wish, actor, progress });
 	const isNew = (id: string) => !existing.configurations.has(id);
 	const ids = assembled.configurations.map((c) => c.id as string);
 	return {
@@ -186,24 +188,23 @@ export interface SheetReport {
 export async function writeSheets(
 	db: Knex,
 	tables: readonly IncomingTable[],
-	wish: SheetOptions,
-	actor: Actor,
-	progress: Progress
+	{ wish, actor, progress }: { wish: SheetOptions; actor: Actor; progress: Progress }
 ): Promise<SheetReport> {
-	const { all, first, assembled } = await prepare(db, tables, wish, actor, progress);
+	const { all, first, assembled } = await prepare(db, tables, { wish, actor, progress });
 	const [problem] = assembled.problems;
 	if (problem) throw new SheetProblem(problem, assembled.problems.length);
 	await db.transaction(async (tx) => {
-		for (const unit of assembled.units) await takeRecord(tx, UNITS, unit, actor);
+		for (const unit of assembled.units) await takeRecord(tx, UNITS, { record: unit, actor });
 		for (const [i, configuration] of assembled.configurations.entries()) {
-			await takeRecord(tx, CONFIGURATIONS, configuration, actor);
+			await takeRecord(tx, CONFIGURATIONS, { record: configuration, actor });
 			progress(first.rows + i + 1);
 		}
-		for (const product of assembled.products) await takeRecord(tx, PRODUCTS, product, actor);
-		for (const accessory of assembled.accessories) await takeRecord(tx, ACCESSORIES, accessory, actor);
+		for (const product of assembled.products) await takeRecord(tx, PRODUCTS, { record: product, actor });
+		for (const accessory of assembled.accessories) await takeRecord(tx, ACCESSORIES, { record: accessory, actor });
 		const [clash] = await skuClashes(tx);
 		if (clash) throw new Error(`${clash} Nothing was written.`);
-		if (wish.supplier) for (const { sheet, map } of all) await putHeadingMap(tx, wish.supplier, sheet, map);
+		if (wish.supplier)
+			for (const { sheet, map } of all) await putHeadingMap(tx, { supplier: wish.supplier, sheet, map });
 	});
 	return {
 		vehicles: assembled.configurations.map((c) => c.id),

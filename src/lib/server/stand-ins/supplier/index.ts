@@ -6,8 +6,7 @@ import { simulatedSupplier, type FeedPack } from './simulated';
 export function supplierOf(
 	packs: readonly FeedPack[],
 	currency: string,
-	now: () => Date,
-	env: NodeJS.ProcessEnv = process.env
+	{ now, env = process.env }: { now: () => Date; env?: NodeJS.ProcessEnv }
 ): Supplier {
 	return env.ROTALUX_SUPPLIER ? httpSupplier(env.ROTALUX_SUPPLIER) : simulatedSupplier(packs, currency, now);
 }

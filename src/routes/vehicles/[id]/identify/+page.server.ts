@@ -2,7 +2,7 @@ import { error, fail, redirect, type Cookies } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
 import type { Socket } from '$lib/core/model';
 import type { Cut, Difference } from '$lib/core/identify';
-import { IDENTITY_FIELDS, readIdentity, type Identity } from '$lib/core/record';
+import { identityOf, readIdentity } from '$lib/core/record';
 import type { Result } from '$lib/core/result';
 import { socketName, socketsInWalk, vehicleName } from '$lib/core/vehicle';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
@@ -21,7 +21,7 @@ export const load: PageServerLoad = async ({ params }) => {
 	const others = (await listConfigurations(db)).filter((c) => c.id !== params.id && c.make === make);
 	const near = others.filter((c) => c.model === model);
 	return {
-		identity: Object.fromEntries(IDENTITY_FIELDS.map((f) => [f, configuration[f]])) as unknown as Identity,
+		identity: identityOf(configuration),
 		others: [...near, ...others.filter((c) => c.model !== model)].map((c) => ({
 			id: c.id as string,
 			name: vehicleName(c)
@@ -56,7 +56,7 @@ export const actions: Actions = {
 				? { by: 'option', option: text(form, 'option'), stays: text(form, 'stays'), becomes: text(form, 'becomes') }
 				: { by: 'year', from: Number(text(form, 'from')) };
 		return done(
-			() => splitConfiguration(db, params.id, cut, actor),
+			() => splitConfiguration(db, { id: params.id, cut }, actor),
 			({ id }) => resolve('/vehicles/[id]/identify', { id })
 		);
 	},
@@ -64,11 +64,13 @@ export const actions: Actions = {
 		const { form, db, actor } = await start(request, cookies);
 		const identity = readIdentity((field) => String(form.get(field) ?? ''));
 		if (!identity.ok) return fail(400, { message: identity.error });
-		return done(() => copyConfiguration(db, params.id, identity.value, actor), walkOf);
+		return done(() => copyConfiguration(db, { from: params.id, identity: identity.value }, actor), walkOf);
 	},
 	merge: async ({ params, request, cookies }) => {
 		const { form, db, actor } = await start(request, cookies);
-		const merged = await orDatabaseFailure(() => mergeConfigurations(db, params.id, text(form, 'other'), actor));
+		const merged = await orDatabaseFailure(() =>
+			mergeConfigurations(db, { keep: params.id, drop: text(form, 'other') }, actor)
+		);
 		if (!('ok' in merged)) return merged;
 		if (!merged.ok) {
 			const { message, differences } = merged.error;

@@ -34,7 +34,9 @@ export const actions: Actions = {
 		const { scope, balance, function: fn, socket } = read.data;
 		const sockets = scope === 'sockets' && socket ? [socket] : undefined;
 		const order = kitOrder.parse({ scope, balance, function: scope === 'function' ? fn : undefined, sockets });
-		const started = await orDatabaseFailure(async () => startKit(await kitContext(), params.id, read.data.name, order));
+		const started = await orDatabaseFailure(async () =>
+			startKit(await kitContext(), params.id, { name: read.data.name, order })
+		);
 		if ('status' in started) return started;
 		if (!started.ok) return fail(409, { message: started.error });
 		redirect(303, resolve('/vehicles/[id]/kit/[kit]', { id: params.id, kit: started.value.id }));

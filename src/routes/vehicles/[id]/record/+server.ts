@@ -29,8 +29,8 @@ export const POST: RequestHandler = async ({ params, request, cookies }) => {
 		if ('step' in read.data) {
 			const { step, unit } = read.data;
 			const done = unit
-				? await stepHistory(db, UNITS, unit, step, actor)
-				: await stepHistory(db, CONFIGURATIONS, params.id, step, actor);
+				? await stepHistory(db, UNITS, { id: unit, way: step, actor })
+				: await stepHistory(db, CONFIGURATIONS, { id: params.id, way: step, actor });
 			return done.ok ? json({ what: done.value }) : problem(done.error, 422);
 		}
 		const done = await changeRecord(db, { id: params.id, ...read.data }, actor);

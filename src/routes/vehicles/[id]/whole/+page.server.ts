@@ -19,7 +19,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	);
 	const { stock, whole, kelvin, maker, filament } = wishes.parse(asked);
 	const wish = { inStock: stock, withoutParts: whole, kelvin: asked.kelvin ? kelvin : null, maker };
-	const answer = await showWhole(await database(), params.id, wish, filament);
+	const answer = await showWhole(await database(), params.id, { wish, stockOnly: filament });
 	if (!answer) error(404, { message: `There is no vehicle “${params.id}”.` });
 	return { answer, wish, filament };
 };

@@ -20,7 +20,7 @@ const goOn =
 	(mode: 'preview' | 'write'): Actions[string] =>
 	async ({ params, request, cookies }) => {
 		const wish = sheetOptions(await request.formData());
-		const begun = continueImport(params.job ?? '', mode, wish, actorOf(cookies));
+		const begun = continueImport(params.job ?? '', { mode, wish, actor: actorOf(cookies) });
 		return begun ? {} : fail(409, { message: findImport(params.job ?? '') ? 'It is still under way.' : GONE });
 	};
 

@@ -5,7 +5,7 @@ export function addChannel(assembly: Assembly, tab: string, row: ReadRow): void 
 	const vehicle = assembly.vehicle(tab, row);
 	if (!vehicle) return;
 	const id = String(row.record.id ?? '');
-	if (!id) return assembly.problem(tab, row.number, 'id', 'The channel has no id.');
+	if (!id) return assembly.problem({ tab, row: row.number, column: 'id' }, 'The channel has no id.');
 	if (!assembly.names(`${row.owner}\nchannel\n${id}`, tab, row)) return;
 	const feeds = (row.values.feeds as string[] | undefined)?.map((text) => {
 		const [socket = '', fn = ''] = text.replaceAll('~', ' ').split(':');

@@ -28,7 +28,10 @@ export function addEvidence(assembly: Assembly, tab: string, row: ReadRow): void
 			? (vehicle.flasher as Loose | undefined)
 			: (subject === 'channel' ? vehicle.channels : vehicle.sockets).find((s) => s.id === id);
 	if (!target)
-		return assembly.problem(tab, row.number, 'id', `There is no ${subject ?? 'socket'} “${id ?? ''}” in ${row.owner}.`);
+		return assembly.problem(
+			{ tab, row: row.number, column: 'id' },
+			`There is no ${subject ?? 'socket'} “${id ?? ''}” in ${row.owner}.`
+		);
 	// Evidence comes whole: the first row of a thing takes the place of what was there.
 	const key = `${row.owner}\n${subject}\n${id}`;
 	const before = assembly.evidenced.has(key) ? ((target.evidence as Evidence[] | undefined) ?? []) : [];

@@ -15,7 +15,7 @@ function idByPlace(sockets: readonly Loose[], record: Loose): string {
 			(s.functions as string[] | undefined)?.join() === functions.join()
 	);
 	const taken = new Set(sockets.map((s) => String(s.id)));
-	return there ? String(there.id) : freeSocketId(functions, zone, side, index, taken);
+	return there ? String(there.id) : freeSocketId({ functions, zone, side, index }, taken);
 }
 
 /** A row of a socket: what its cells say on top of what is known of it. */
@@ -24,19 +24,20 @@ export function addSocket(assembly: Assembly, tab: string, row: ReadRow): void {
 	if (!vehicle) return;
 	const id = (row.record.id as string | undefined) ?? idByPlace(vehicle.sockets, row.record);
 	if (!id)
-		return assembly.problem(tab, row.number, 'id', 'The row names no socket: give an id, or zone, side and functions.');
+		return assembly.problem(
+			{ tab, row: row.number, column: 'id' },
+			'The row names no socket: give an id, or zone, side and functions.'
+		);
 	if (!assembly.names(`${row.owner}\nsocket\n${id}`, tab, row)) return;
 	const at = vehicle.sockets.findIndex((s) => s.id === id);
 	const before = at >= 0 ? (vehicle.sockets[at] as Loose) : { id };
 	if (before.unit) {
 		const kept = Object.entries(row.values).find(
-			([path, value]) => isShared(before as unknown as Socket, path) && !agree(valueAt(before, path), value)
+			([path, value]) => isShared(before, path) && !agree(valueAt(before, path), value)
 		);
 		if (kept)
 			return assembly.problem(
-				tab,
-				row.number,
-				kept[0],
+				{ tab, row: row.number, column: kept[0] },
 				`${id} belongs to a shared lamp unit, which keeps this fact: change it there.`
 			);
 	}

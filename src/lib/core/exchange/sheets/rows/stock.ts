@@ -44,9 +44,7 @@ function addStock(shelf: Shelf): (assembly: Assembly, tab: string, row: ReadRow)
 		const home = homeOf(assembly, shelf, row);
 		if (!home)
 			return assembly.problem(
-				tab,
-				row.number,
-				'id',
+				{ tab, row: row.number, column: 'id' },
 				'The row names nothing on record: give an id, or the SKU of a known pack.'
 			);
 		const key = `\n${home.shelf}\n${home.id}`;

@@ -11,30 +11,34 @@ type Entry = Extract<Relation, { kind: 'entry' }>['entry'];
 /** Cap equality first, then the interchange table, which is directional; a cap that merely has the same name is not known to fit. */
 export const capRule: Rule = (socket, product) => {
 	const best = bestRelation(product.categories, socket.category, product.lamp);
-	if (!best) return finding('unknown', 'base.not-listed', pair('unknown', socket.category), { source: CATEGORY_TABLE });
+	if (!best)
+		return finding('base.not-listed', pair('unknown', socket.category), { level: 'unknown', source: CATEGORY_TABLE });
 	const { from, relation } = best;
 	switch (relation.kind) {
 		case 'festoon':
 			return null;
 		case 'same':
-			return finding('pass', 'base.same', pair(from.category, socket.category), {
+			return finding('base.same', pair(from.category, socket.category), {
+				level: 'pass',
 				source: socket.source('category')
 			});
 		case 'not-listed':
-			return finding('unknown', 'base.not-listed', pair(from.category, socket.category), { source: CATEGORY_TABLE });
+			return finding('base.not-listed', pair(from.category, socket.category), {
+				level: 'unknown',
+				source: CATEGORY_TABLE
+			});
 		case 'unrelated':
 			return finding(
-				'refuse',
 				'base.cap',
 				{
 					...pair(from.category, socket.category),
 					lampCaps: from.caps,
 					socketCaps: socket.category.caps
 				},
-				{ source: CATEGORY_TABLE }
+				{ level: 'refuse', source: CATEGORY_TABLE }
 			);
 		case 'entry':
-			return entryFinding(relation.entry, from, socket, product);
+			return entryFinding({ entry: relation.entry, from }, socket, product);
 		default:
 			return relation satisfies never;
 	}
@@ -49,7 +53,11 @@ function pair(lamp: string, socket: LampCategory) {
 	return { lamp, socket: socket.category, caps: socket.caps };
 }
 
-function entryFinding(entry: Entry, from: LampCategory, socket: SocketCase, product: ProductCase): Finding {
+function entryFinding(
+	{ entry, from }: { entry: Entry; from: LampCategory },
+	socket: SocketCase,
+	product: ProductCase
+): Finding {
 	const data = {
 		lamp: from.category,
 		socket: socket.category.category,
@@ -57,15 +65,17 @@ function entryFinding(entry: Entry, from: LampCategory, socket: SocketCase, prod
 		confidence: entry.confidence
 	};
 	const by = { source: { kind: 'table', table: 'interchange', confidence: entry.confidence } as const };
-	if (entry.kind === 'trim') return finding('refuse', 'base.trim', data, by);
-	if (entry.kind === 'no-fit') return finding('refuse', 'base.no-fit', data, by);
-	if (entry.because === 'glass' && product.lamp === 'led') return finding('pass', 'base.glass-only', data, by);
-	if (entry.kind === 'wrong') return finding('refuse', 'base.wrong', data, by);
-	if (entry.confidence === 'low') return finding('unknown', 'base.doubtful', data, by);
+	if (entry.kind === 'trim') return finding('base.trim', data, { ...by, level: 'refuse' });
+	if (entry.kind === 'no-fit') return finding('base.no-fit', data, { ...by, level: 'refuse' });
+	if (entry.because === 'glass' && product.lamp === 'led')
+		return finding('base.glass-only', data, { ...by, level: 'pass' });
+	if (entry.kind === 'wrong') return finding('base.wrong', data, { ...by, level: 'refuse' });
+	if (entry.confidence === 'low') return finding('base.doubtful', data, { ...by, level: 'unknown' });
 	if (entry.lamp === 'led')
 		return hasRing(socket)
-			? finding('needs', 'base.ring', data, { ...by, need: { kind: 'adapter' } })
-			: finding('unknown', 'base.check-ring', data, by);
-	if (entry.kind === 'same') return finding('pass', 'base.same', { ...pair(from.category, socket.category) }, by);
-	return finding('pass', 'base.other-electrics', data, by);
+			? finding('base.ring', data, { level: 'needs', ...by, need: { kind: 'adapter' } })
+			: finding('base.check-ring', data, { ...by, level: 'unknown' });
+	if (entry.kind === 'same')
+		return finding('base.same', { ...pair(from.category, socket.category) }, { ...by, level: 'pass' });
+	return finding('base.other-electrics', data, { ...by, level: 'pass' });
 }

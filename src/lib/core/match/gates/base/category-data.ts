@@ -6,17 +6,15 @@ import type { Rule } from '../rule';
 export const categoryDataRule: Rule = ({ category }) => {
 	if (category.confidence === 'low')
 		return finding(
-			'unknown',
 			'base.category-doubtful',
 			{ socket: category.category, note: category.notes },
-			{ source: { kind: 'table', table: 'categories', confidence: 'low' } }
+			{ level: 'unknown', source: { kind: 'table', table: 'categories', confidence: 'low' } }
 		);
 	if (category.caps.length > 1)
 		return finding(
-			'unknown',
 			'base.cap-uncertain',
 			{ socket: category.category, caps: category.caps },
-			{ source: CATEGORY_TABLE }
+			{ level: 'unknown', source: CATEGORY_TABLE }
 		);
 	return null;
 };

@@ -25,17 +25,17 @@ export const festoonRule: Rule = ({ socket, category, source }, { product, categ
 	if (best?.relation.kind !== 'festoon') return null;
 	const [lampCap = '', socketCap = ''] = [best.from.caps[0], category.caps[0]];
 	if (lampCap !== socketCap)
-		return finding('refuse', 'base.festoon.ends', { lampCap, socketCap }, { source: CATEGORY_TABLE });
+		return finding('base.festoon.ends', { lampCap, socketCap }, { level: 'refuse', source: CATEGORY_TABLE });
 	const length = product.size?.length;
 	const holder = holderLength(category, socket.envelope?.holderLength);
-	if (length === undefined) return finding('unknown', 'base.festoon.unknown', { whose: 'lamp' }, { source: MAKER });
+	if (length === undefined)
+		return finding('base.festoon.unknown', { whose: 'lamp' }, { level: 'unknown', source: MAKER });
 	if (holder === undefined)
-		return finding('unknown', 'base.festoon.unknown', { whose: 'holder' }, { source: source('envelope') });
+		return finding('base.festoon.unknown', { whose: 'holder' }, { level: 'unknown', source: source('envelope') });
 	const seat = festoonSeat(length, holder);
 	return finding(
-		LEVEL[seat],
 		`base.festoon.${seat}`,
 		{ lamp: length, holder, over: FESTOON_OVER_MM, under: FESTOON_UNDER_MM },
-		{ source: source('envelope') }
+		{ level: LEVEL[seat], source: source('envelope') }
 	);
 };

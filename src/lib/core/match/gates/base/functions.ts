@@ -10,14 +10,14 @@ export const functionsRule: Rule = ({ socket, category }, { product, lamp }) => 
 	if (lamp === 'filament') return null;
 	const { functions } = socket;
 	const modes = product.modes ?? [];
-	if (modes.length === 0) return finding('unknown', 'base.functions.unknown', null, { source: MAKER });
+	if (modes.length === 0) return finding('base.functions.unknown', null, { level: 'unknown', source: MAKER });
 	const switchback = modes.some((mode) => mode.startsWith('switchback'));
 	const twoContacts = functions.length > 1 && category.filaments === 2;
 	if (switchback && !(twoContacts && functions.includes('turn') && POSITION.some((p) => functions.includes(p)))) {
-		return finding('refuse', 'base.functions.switchback', { functions }, { source: MAKER });
+		return finding('base.functions.switchback', { functions }, { level: 'refuse', source: MAKER });
 	}
 	if (!twoContacts || modes.includes('dual') || switchback)
-		return finding('pass', 'base.functions.enough', { modes, functions: functions.length }, { source: MAKER });
+		return finding('base.functions.enough', { modes, functions: functions.length }, { level: 'pass', source: MAKER });
 	const lost = functions.filter((id) => filamentOf(functions, id) === 'minor');
-	return finding('refuse', 'base.functions.lost', { modes, lost }, { source: MAKER });
+	return finding('base.functions.lost', { modes, lost }, { level: 'refuse', source: MAKER });
 };

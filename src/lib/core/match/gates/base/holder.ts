@@ -9,9 +9,8 @@ const MANY_HOLDERS: ReadonlySet<string> = new Set(['H7', 'H18']);
 export const holderRule: Rule = ({ category }, { lamp }) =>
 	lamp === 'led' && MANY_HOLDERS.has(category.category)
 		? finding(
-				'needs',
 				'base.holder',
 				{ socket: category.category },
-				{ source: CATEGORY_TABLE, need: { kind: 'adapter' } }
+				{ level: 'needs', source: CATEGORY_TABLE, need: { kind: 'adapter' } }
 			)
 		: null;

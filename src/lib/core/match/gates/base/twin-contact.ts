@@ -9,17 +9,16 @@ import type { Rule } from '../rule';
  */
 export const twinContactRule: Rule = ({ socket, category, source }, { product, lamp }) => {
 	if (lamp === 'filament' || !category.caps.some(isTwinContact)) return null;
-	if (product.wiring === 'both') return finding('pass', 'base.wiring.both', null, { source: MAKER });
+	if (product.wiring === 'both') return finding('base.wiring.both', null, { level: 'pass', source: MAKER });
 	if (product.wiring === undefined)
-		return finding('unknown', 'base.wiring.unknown', { whose: 'lamp' }, { source: MAKER });
+		return finding('base.wiring.unknown', { whose: 'lamp' }, { level: 'unknown', source: MAKER });
 	if (socket.wiring === undefined)
-		return finding('unknown', 'base.wiring.unknown', { whose: 'socket' }, { source: source('wiring') });
+		return finding('base.wiring.unknown', { whose: 'socket' }, { level: 'unknown', source: source('wiring') });
 	if (socket.wiring === product.wiring)
-		return finding('pass', 'base.wiring.same', { wiring: socket.wiring }, { source: source('wiring') });
+		return finding('base.wiring.same', { wiring: socket.wiring }, { level: 'pass', source: source('wiring') });
 	return finding(
-		'refuse',
 		'base.wiring.differs',
 		{ lamp: product.wiring, socket: socket.wiring },
-		{ source: source('wiring') }
+		{ level: 'refuse', source: source('wiring') }
 	);
 };

@@ -12,7 +12,11 @@ export const boundaryRule: Rule = (socket, product) => {
 };
 
 /** A light that is not red itself is red only while the lens is deep red: what it would be behind a worn one, if that is not red. */
-function leansOnLens(s: SocketCase, light: Source, allowed: readonly SignalColour[], family: RuleFamily) {
+function leansOnLens(
+	s: SocketCase,
+	light: Source,
+	{ allowed, family }: { allowed: readonly SignalColour[]; family: RuleFamily }
+) {
 	if (s.socket.lens !== 'red' || light.kind === 'halogen' || light.kind === 'led-red') return null;
 	const worn = s.through(light, 'red-faded');
 	return allowed.some((colour) => isInside(worn, colour, family))
@@ -25,22 +29,21 @@ function judge(s: SocketCase, p: ProductCase, id: (typeof s.socket.functions)[nu
 	const light = filamentOf(socket.functions, id) === 'minor' ? p.minorLight : p.light;
 	if (!family)
 		return finding(
-			'unknown',
 			'colour.no-rules',
 			{ market: configuration.market },
-			{ source: { kind: 'colour-rules', family: null } }
+			{ level: 'unknown', source: { kind: 'colour-rules', family: null } }
 		);
-	if (!lens) return finding('unknown', 'colour.lens-unknown', null, { source: s.source('lens') });
-	if (!light) return finding('unknown', 'colour.source-unknown', null, { source: MAKER });
+	if (!lens) return finding('colour.lens-unknown', null, { level: 'unknown', source: s.source('lens') });
+	if (!light) return finding('colour.source-unknown', null, { level: 'unknown', source: MAKER });
 	const { colours } = lampFunction(id);
 	const allowed: readonly SignalColour[] = colours?.({ family, zone: socket.zone, kind: configuration.kind }) ?? [];
 	const seen = s.through(light, lens);
 	const inside = allowed.some((colour) => isInside(seen, colour, family));
 	const data = { function: id, region: regionOf(seen, family), x: seen.x, y: seen.y, allowed };
 	const by = { source: { kind: 'colour-rules', family } as const };
-	if (!inside) return finding('refuse', 'colour.outside', data, by);
-	const worn = leansOnLens(s, light, allowed, family);
+	if (!inside) return finding('colour.outside', data, { ...by, level: 'refuse' });
+	const worn = leansOnLens(s, light, { allowed, family });
 	return worn
-		? finding('unknown', 'colour.leans-on-lens', worn, { source: { kind: 'spectral-model', of: 'worn-lens' } })
-		: finding('pass', 'colour.inside', data, by);
+		? finding('colour.leans-on-lens', worn, { level: 'unknown', source: { kind: 'spectral-model', of: 'worn-lens' } })
+		: finding('colour.inside', data, { ...by, level: 'pass' });
 }

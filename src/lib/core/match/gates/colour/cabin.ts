@@ -7,12 +7,12 @@ import type { Rule } from '../rule';
 /** Where no rule asks for a colour, the light should still be of the kind the filament lamp gave; another colour is for the customer to ask for. */
 export const cabinColourRule: Rule = ({ socket, category, family, lens, through, source }, { light }) => {
 	if (socket.functions.some((id) => lampFunction(id).colours)) return null;
-	if (!lens) return finding('unknown', 'colour.lens-unknown', null, { source: source('lens') });
-	if (!light) return finding('unknown', 'colour.source-unknown', null, { source: MAKER });
+	if (!lens) return finding('colour.lens-unknown', null, { level: 'unknown', source: source('lens') });
+	if (!light) return finding('colour.source-unknown', null, { level: 'unknown', source: MAKER });
 	const region = regionOf(through(light, lens), family ?? 'UN');
 	const stock = regionOf(through(filamentSource(category), lens), family ?? 'UN');
 	const data = { region, stock };
 	return region === stock
-		? finding('pass', 'colour.cabin.alike', data, { source: { kind: 'colour-names' } })
-		: finding('unknown', 'colour.cabin.other', data, { source: { kind: 'colour-names' } });
+		? finding('colour.cabin.alike', data, { level: 'pass', source: { kind: 'colour-names' } })
+		: finding('colour.cabin.other', data, { level: 'unknown', source: { kind: 'colour-names' } });
 };

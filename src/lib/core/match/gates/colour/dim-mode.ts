@@ -22,13 +22,12 @@ export const dimModeRule: Rule = (
 	if (!product.modes?.some((mode) => mode !== 'single')) return null; // the functions rule refuses it
 	const own = product.flux?.minor ?? undefined;
 	if (own === undefined)
-		return finding('unknown', 'colour.dim.unknown', { function: dim, whose: 'lamp' }, { source: MAKER });
+		return finding('colour.dim.unknown', { function: dim, whose: 'lamp' }, { level: 'unknown', source: MAKER });
 	if (category.lumensMinor === undefined)
 		return finding(
-			'unknown',
 			'colour.dim.unknown',
 			{ function: dim, whose: 'filament lamp' },
-			{ source: CATEGORY_TABLE }
+			{ level: 'unknown', source: CATEGORY_TABLE }
 		);
 	if (!light || !minorLight || !flux) return null; // said by the boundary and surviving-light rules
 	const survive = through(minorLight, lens).transmittance;
@@ -45,9 +44,9 @@ export const dimModeRule: Rule = (
 		most: TOO_BRIGHT,
 		standsOut: STANDS_OUT
 	};
-	if (data.ratio < LOST) return finding('refuse', 'colour.dim.lost', data, { source: MAKER });
+	if (data.ratio < LOST) return finding('colour.dim.lost', data, { level: 'refuse', source: MAKER });
 	const beam = lampFunction(dim).group === 'headlamp';
 	if (data.ratio > TOO_BRIGHT || (!beam && contrast < STANDS_OUT))
-		return finding('unknown', 'colour.dim.contrast', data, { source: MAKER });
-	return finding('pass', 'colour.dim.enough', data, { source: MAKER });
+		return finding('colour.dim.contrast', data, { level: 'unknown', source: MAKER });
+	return finding('colour.dim.enough', data, { level: 'pass', source: MAKER });
 };

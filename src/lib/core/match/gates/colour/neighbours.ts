@@ -13,5 +13,5 @@ export const neighboursRule: Rule = ({ mostDifferentWhite, lens, through }, { li
 	if (!beside) return null;
 	const { white, socket, cct, mired } = beside;
 	const data = { cct: white.cct, beside: socket, besideCct: cct, mired, alike: ALIKE_MIRED };
-	return finding('pass', `colour.beside.${matchWord(mired)}`, data, { source: SOURCE });
+	return finding(`colour.beside.${matchWord(mired)}`, data, { level: 'pass', source: SOURCE });
 };

@@ -23,15 +23,16 @@ function judge(ratio: number): [Level, Extract<FindingCode, `colour.light.${stri
 /** Luminous flux that survives the lens, relative to the filament lamp behind the same lens. Total flux, not where it goes. */
 export const survivingLightRule: Rule = ({ lens, stockLumens, outside, through }, { light, flux }) => {
 	if (!light || !lens) return null; // the boundary rule says so already
-	if (!flux) return outside ? finding('unknown', 'colour.light.unknown', { whose: 'lamp' }, { source: MAKER }) : null;
+	if (!flux)
+		return outside ? finding('colour.light.unknown', { whose: 'lamp' }, { level: 'unknown', source: MAKER }) : null;
 	const lumens = flux.lumens * through(light, lens).transmittance;
 	const source = SOURCES[flux.basis];
-	if (!outside) return finding('pass', 'colour.light.inside', { lumens }, { source });
+	if (!outside) return finding('colour.light.inside', { lumens }, { level: 'pass', source });
 	if (stockLumens === null)
-		return finding('unknown', 'colour.light.unknown', { whose: 'filament lamp' }, { source: CATEGORY_TABLE });
+		return finding('colour.light.unknown', { whose: 'filament lamp' }, { level: 'unknown', source: CATEGORY_TABLE });
 	const ratio = lumens / stockLumens;
 	const [level, code] = judge(ratio);
 	const { enough, glare } = LIGHT_SHARE;
 	const data = { lumens, stock: stockLumens, ratio, basis: flux.basis, enough, glare };
-	return finding(level, code as 'colour.light.enough', data, { source });
+	return finding(code as 'colour.light.enough', data, { level, source });
 };

@@ -12,8 +12,8 @@ const FOG_WARM = 3000;
 export const temperatureRule: Rule = ({ socket, outside }, { product, lamp }) => {
 	const cct = product.colour?.kind === 'white' ? product.colour.cct : undefined;
 	if (lamp === 'filament' || cct === undefined || !outside) return null;
-	if (cct > BLUEST) return finding('refuse', 'colour.too-cool', { cct, most: BLUEST }, { source: MAKER });
+	if (cct > BLUEST) return finding('colour.too-cool', { cct, most: BLUEST }, { level: 'refuse', source: MAKER });
 	if (socket.functions.includes('fog') && cct > FOG_PREFERRED)
-		return finding('pass', 'colour.fog-tint', { cct, preferred: FOG_WARM }, { source: MAKER });
+		return finding('colour.fog-tint', { cct, preferred: FOG_WARM }, { level: 'pass', source: MAKER });
 	return null;
 };

@@ -8,13 +8,14 @@ export const pulsedFeedRule: Rule = ({ channels }, { lamp }) => {
 	return channels.flatMap(({ channel, function: id }): Finding[] => {
 		const { feed } = channel;
 		const by = { source: { kind: 'channel', channel: channel.id } as const };
-		if (!feed) return [finding('unknown', 'electrics.feed-unknown', { channel: channel.id }, by)];
+		if (!feed) return [finding('electrics.feed-unknown', { channel: channel.id }, { ...by, level: 'unknown' })];
 		if (feed.kind !== 'pwm') return [];
 		const duty = feed.duty?.[id];
-		if (duty === undefined) return [finding('unknown', 'electrics.pwm-unknown', { channel: channel.id }, by)];
+		if (duty === undefined)
+			return [finding('electrics.pwm-unknown', { channel: channel.id }, { ...by, level: 'unknown' })];
 		const data = { channel: channel.id, frequency: feed.frequency ?? null, duty };
 		return smoothingHelps(duty)
-			? [finding('needs', 'electrics.pwm', data, { ...by, need: { kind: 'pwm-module' } })]
-			: [finding('unknown', 'electrics.pwm-meaning', data, by)];
+			? [finding('electrics.pwm', data, { level: 'needs', ...by, need: { kind: 'pwm-module' } })]
+			: [finding('electrics.pwm-meaning', data, { ...by, level: 'unknown' })];
 	});
 };

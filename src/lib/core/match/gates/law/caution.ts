@@ -4,17 +4,16 @@ import type { Rule } from '../rule';
 
 /** Which rule family is looked at, and the usual caution. Rotalux never says that something is allowed. */
 export const cautionRule: Rule = ({ socket, configuration, family, outside }, { lamp }) => {
-	if (!outside) return finding('pass', 'law.inside', null, { source: { kind: 'usual-practice' } });
+	if (!outside) return finding('law.inside', null, { level: 'pass', source: { kind: 'usual-practice' } });
 	if (!family)
 		return finding(
-			'unknown',
 			'law.market-unknown',
 			{ market: configuration.market },
-			{ source: { kind: 'rule-family', family: null } }
+			{ level: 'unknown', source: { kind: 'rule-family', family: null } }
 		);
-	if (lamp === 'filament') return finding('pass', 'law.filament', null, { source: { kind: 'usual-practice' } });
+	if (lamp === 'filament') return finding('law.filament', null, { level: 'pass', source: { kind: 'usual-practice' } });
 	const beam = socket.functions.some((id) => ['headlamp', 'fog'].includes(lampFunction(id).group));
 	const by = { source: { kind: 'rule-family', family } as const };
-	if (beam) return finding('pass', 'law.headlamp', { family }, by);
-	return finding('pass', 'law.caution', { family, functions: socket.functions }, by);
+	if (beam) return finding('law.headlamp', { family }, { ...by, level: 'pass' });
+	return finding('law.caution', { family, functions: socket.functions }, { ...by, level: 'pass' });
 };

@@ -26,10 +26,9 @@ function excepted({ shop: { exception } }: SocketCase, found: Finding, id: Funct
 	if (found.level !== 'refuse' || !exception) return found;
 	const { by, on, words } = exception;
 	return finding(
-		'unknown',
 		'law.policy.exception',
 		{ function: id, by, on, words },
-		{ source: { kind: 'signed-exception' } }
+		{ level: 'unknown', source: { kind: 'signed-exception' } }
 	);
 }
 
@@ -38,14 +37,14 @@ function judge({ socket, source }: SocketCase, policy: HeadlampPolicy, id: Funct
 	const by = { source: { kind: 'shop-policy' } as const };
 	switch (policy) {
 		case 'signals-only':
-			return finding('refuse', 'law.policy.signals-only', data, by);
+			return finding('law.policy.signals-only', data, { ...by, level: 'refuse' });
 		case 'projectors':
-			if (!socket.optic) return finding('unknown', 'law.optic-unknown', data, { source: source('optic') });
+			if (!socket.optic) return finding('law.optic-unknown', data, { level: 'unknown', source: source('optic') });
 			return socket.optic === 'projector'
-				? finding('pass', 'law.policy.projector', data, by)
-				: finding('refuse', 'law.policy.reflector', { ...data, optic: socket.optic }, by);
+				? finding('law.policy.projector', data, { ...by, level: 'pass' })
+				: finding('law.policy.reflector', { ...data, optic: socket.optic }, { ...by, level: 'refuse' });
 		case 'proved':
-			return finding('unknown', 'law.policy.unproved', data, by);
+			return finding('law.policy.unproved', data, { ...by, level: 'unknown' });
 		default:
 			return policy satisfies never;
 	}

@@ -22,9 +22,13 @@ export const clockingRule: Rule = ({ socket, source }, { product, lamp }) => {
 	if (key === undefined || emitter === undefined) {
 		const whose = key === undefined ? 'socket' : 'lamp';
 		return turns
-			? finding('needs', 'size.clock.set', { whose }, { source: MAKER })
-			: finding('unknown', 'size.clock.unknown', { whose }, { source: key === undefined ? source('keyAngle') : MAKER });
+			? finding('size.clock.set', { whose }, { level: 'needs', source: MAKER })
+			: finding(
+					'size.clock.unknown',
+					{ whose },
+					{ level: 'unknown', source: key === undefined ? source('keyAngle') : MAKER }
+				);
 	}
 	const { error, level } = clockAdvice({ key, emitter }, product.collar ?? 'fixed');
-	return finding(level, CODE[level], { error, most: CLOCK_PASS }, { source: source('keyAngle') });
+	return finding(CODE[level], { error, most: CLOCK_PASS }, { level, source: source('keyAngle') });
 };

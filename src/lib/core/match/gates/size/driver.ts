@@ -11,22 +11,19 @@ export const PLUG_MM = 22;
 export const driverRule: Rule = ({ socket, category, source }, { product, lamp }) => {
 	if (lamp === 'filament' || category.mount !== 'flange') return null;
 	const { driver } = product;
-	if (!driver) return finding('unknown', 'size.driver.not-stated', null, { source: MAKER });
+	if (!driver) return finding('size.driver.not-stated', null, { level: 'unknown', source: MAKER });
 	if (driver.where === 'none') return null;
-	if (socket.cap?.kind === 'none') return finding('pass', 'size.driver.outside', null, { source: source('cap') });
+	if (socket.cap?.kind === 'none')
+		return finding('size.driver.outside', null, { level: 'pass', source: source('cap') });
 	const inside = isInside(product, socket);
-	if (inside === null) return finding('unknown', 'size.driver.unknown', null, { source: MAKER });
+	if (inside === null) return finding('size.driver.unknown', null, { level: 'unknown', source: MAKER });
 	const box = driver.size ?? [];
 	return inside
-		? finding('pass', 'size.driver.inside', { box }, { source: source('envelope') })
+		? finding('size.driver.inside', { box }, { level: 'pass', source: source('envelope') })
 		: finding(
-				'needs',
 				'size.driver.port',
 				{ box, port: PLUG_MM },
-				{
-					source: source('envelope'),
-					need: { kind: 'cap', extraDepth: 0, port: PLUG_MM }
-				}
+				{ level: 'needs', source: source('envelope'), need: { kind: 'cap', extraDepth: 0, port: PLUG_MM } }
 			);
 };
 

@@ -10,8 +10,8 @@ export const entryRule: Rule = ({ socket, category, source }, { product, lamp })
 	if (entry === 'straight' || rearDepth === undefined || frontLength === undefined || rearLength === undefined)
 		return null;
 	const data = { length: frontLength + rearLength, room: rearDepth };
-	if (data.length <= rearDepth) return finding('pass', 'size.entry.turns', data, { source: source('envelope') });
+	if (data.length <= rearDepth) return finding('size.entry.turns', data, { level: 'pass', source: source('envelope') });
 	return entry === 'offset'
-		? finding('unknown', 'size.entry.offset', data, { source: source('envelope') })
-		: finding('unknown', 'size.entry.unknown', data, { source: source('envelope') });
+		? finding('size.entry.offset', data, { level: 'unknown', source: source('envelope') })
+		: finding('size.entry.unknown', data, { level: 'unknown', source: source('envelope') });
 };

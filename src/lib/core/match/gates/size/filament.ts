@@ -9,8 +9,12 @@ export const filamentSizeRule: Rule = ({ category }, { product, lamp }) => {
 	const own = categoryOrNull(product.fits[0])?.length;
 	const [body, room] = [own, category.length];
 	if (body === undefined || room === undefined)
-		return finding('unknown', 'size.front.unknown', { what: 'length', whose: 'category' }, { source: CATEGORY_TABLE });
+		return finding(
+			'size.front.unknown',
+			{ what: 'length', whose: 'category' },
+			{ level: 'unknown', source: CATEGORY_TABLE }
+		);
 	return body <= room
-		? finding('pass', 'size.front.clears', { what: 'length', body, room }, { source: CATEGORY_TABLE })
-		: finding('refuse', 'size.front.hits', { what: 'length', body, room }, { source: CATEGORY_TABLE });
+		? finding('size.front.clears', { what: 'length', body, room }, { level: 'pass', source: CATEGORY_TABLE })
+		: finding('size.front.hits', { what: 'length', body, room }, { level: 'refuse', source: CATEGORY_TABLE });
 };

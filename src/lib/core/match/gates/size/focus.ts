@@ -17,18 +17,16 @@ export const focusRule: Rule = ({ socket, category }, { product, lamp }) => {
 	const centre = category.lightCentre;
 	if (!centre || centre.confidence === 'low')
 		return finding(
-			'unknown',
 			'size.focus.unknown',
 			{ whose: category.category },
-			{ source: { kind: 'table', table: 'light-centres' } }
+			{ level: 'unknown', source: { kind: 'table', table: 'light-centres' } }
 		);
 	const own = product.size?.lightCentre;
-	if (own === undefined) return finding('unknown', 'size.focus.unknown', { whose: 'lamp' }, { source: MAKER });
+	if (own === undefined) return finding('size.focus.unknown', { whose: 'lamp' }, { level: 'unknown', source: MAKER });
 	const { off, focus } = lightCentreError(own, centre.mm);
 	return finding(
-		LEVEL[focus],
 		`size.focus.${focus}`,
 		{ lamp: own, category: centre.mm, off, within: LIGHT_CENTRE_PASS_MM },
-		{ source: { kind: 'table', table: 'light-centres', confidence: centre.confidence } }
+		{ level: LEVEL[focus], source: { kind: 'table', table: 'light-centres', confidence: centre.confidence } }
 	);
 };

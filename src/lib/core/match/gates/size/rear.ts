@@ -19,39 +19,44 @@ export const rearRule: Rule = ({ socket, category, configuration, shop, source }
 	const { rearDepth, rearDiameter } = socket.envelope ?? {};
 	return [
 		depth(
-			size?.rearLength === undefined ? undefined : depthNeeded(size.rearLength, cooling),
-			rearDepth,
-			deepestCap(shop.accessories, configuration),
+			{
+				body: size?.rearLength === undefined ? undefined : depthNeeded(size.rearLength, cooling),
+				room: rearDepth,
+				deepest: deepestCap(shop.accessories, configuration)
+			},
 			source('envelope')
 		),
 		diameter(size?.rearDiameter, rearDiameter, source('envelope'))
 	];
 };
 
-function depth(body: number | undefined, room: number | undefined, deepest: number, from: FindingSource): Finding {
+function depth(
+	{ body, room, deepest }: { body: number | undefined; room: number | undefined; deepest: number },
+	from: FindingSource
+): Finding {
 	const what = 'depth';
-	if (body === undefined) return finding('unknown', 'size.rear.unknown', { what, whose: 'lamp' }, { source: MAKER });
-	if (room === undefined) return finding('unknown', 'size.rear.unknown', { what, whose: 'socket' }, { source: from });
-	if (body <= room) return finding('pass', 'size.rear.clears', { what, body, room }, { source: from });
+	if (body === undefined)
+		return finding('size.rear.unknown', { what, whose: 'lamp' }, { level: 'unknown', source: MAKER });
+	if (room === undefined)
+		return finding('size.rear.unknown', { what, whose: 'socket' }, { level: 'unknown', source: from });
+	if (body <= room) return finding('size.rear.clears', { what, body, room }, { level: 'pass', source: from });
 	const extra = body - room;
 	if (extra > deepest)
-		return finding('refuse', 'size.rear.hits', { what, body, room: room + deepest }, { source: from });
+		return finding('size.rear.hits', { what, body, room: room + deepest }, { level: 'refuse', source: from });
 	return finding(
-		'needs',
 		'size.rear.cap',
 		{ what, body, room, extra },
-		{
-			source: from,
-			need: { kind: 'cap', extraDepth: extra }
-		}
+		{ level: 'needs', source: from, need: { kind: 'cap', extraDepth: extra } }
 	);
 }
 
 function diameter(body: number | undefined, room: number | undefined, from: FindingSource): Finding {
 	const what = 'diameter';
-	if (body === undefined) return finding('unknown', 'size.rear.unknown', { what, whose: 'lamp' }, { source: MAKER });
-	if (room === undefined) return finding('unknown', 'size.rear.unknown', { what, whose: 'socket' }, { source: from });
+	if (body === undefined)
+		return finding('size.rear.unknown', { what, whose: 'lamp' }, { level: 'unknown', source: MAKER });
+	if (room === undefined)
+		return finding('size.rear.unknown', { what, whose: 'socket' }, { level: 'unknown', source: from });
 	return body <= room
-		? finding('pass', 'size.rear.clears', { what, body, room }, { source: from })
-		: finding('refuse', 'size.rear.hits', { what, body, room }, { source: from });
+		? finding('size.rear.clears', { what, body, room }, { level: 'pass', source: from })
+		: finding('size.rear.hits', { what, body, room }, { level: 'refuse', source: from });
 }

@@ -11,18 +11,18 @@ export const retentionRule: Rule = ({ socket, category, source }, { product, lam
 	switch (hold) {
 		case 'unknown':
 		case 'odd':
-			return finding('unknown', 'size.held.unknown', { retention: socket.retention ?? null }, { source: from });
+			return finding('size.held.unknown', { retention: socket.retention ?? null }, { level: 'unknown', source: from });
 		case 'ring-unknown':
-			return finding('unknown', 'size.held.collar-unknown', null, { source: MAKER });
+			return finding('size.held.collar-unknown', null, { level: 'unknown', source: MAKER });
 		case 'ring-stuck':
-			return finding('refuse', 'size.held.ring-stuck', { collar: product.collar ?? 'fixed' }, { source: from });
+			return finding('size.held.ring-stuck', { collar: product.collar ?? 'fixed' }, { level: 'refuse', source: from });
 		case 'ring-first':
-			return finding('pass', 'size.held.ring-first', null, { source: from });
+			return finding('size.held.ring-first', null, { level: 'pass', source: from });
 		case 'spring-clip':
-			return finding('pass', 'size.held.clip', null, { source: from });
+			return finding('size.held.clip', null, { level: 'pass', source: from });
 		case 'twist':
 		case 'screw':
-			return finding('pass', 'size.held.locked', { retention: hold }, { source: from });
+			return finding('size.held.locked', { retention: hold }, { level: 'pass', source: from });
 		default:
 			return hold satisfies never;
 	}

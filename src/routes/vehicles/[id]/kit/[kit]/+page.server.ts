@@ -95,32 +95,38 @@ export const actions: Actions = {
 		const change = orderIn(await request.formData(), await readCurrency(await database()));
 		if (!change)
 			return bad('The budget must be an amount such as 249.90, and the white a number of kelvin such as 4300.');
-		return doing((ctx) => reorderKit(ctx, params.kit, change));
+		return doing((ctx) => reorderKit(ctx, params.kit, { change }));
 	},
 	choose: async ({ request, params }) => {
 		const read = await fields(request, choosing);
 		if (!read) return bad('No product was named.');
-		return doing((ctx) => chooseInKit(ctx, params.kit, read.socket, { kind: 'product', product: read.product }));
+		return doing((ctx) =>
+			chooseInKit(ctx, params.kit, { socketId: read.socket, choice: { kind: 'product', product: read.product } })
+		);
 	},
 	free: async ({ request, params }) => {
 		const read = await fields(request, atPlace);
-		return read ? doing((ctx) => chooseInKit(ctx, params.kit, read.socket, null)) : bad('No socket was named.');
+		return read
+			? doing((ctx) => chooseInKit(ctx, params.kit, { socketId: read.socket, choice: null }))
+			: bad('No socket was named.');
 	},
 	leave: async ({ request, params }) => {
 		const read = await fields(request, leaving);
 		if (!read) return bad('Give a reason for leaving the socket stock.');
-		return doing((ctx) => chooseInKit(ctx, params.kit, read.socket, { kind: 'stock', reason: read.reason }));
+		return doing((ctx) =>
+			chooseInKit(ctx, params.kit, { socketId: read.socket, choice: { kind: 'stock', reason: read.reason } })
+		);
 	},
 	forbid: async ({ request, params }) => {
 		const read = await fields(request, banning);
 		if (!read) return bad('No product was named.');
-		return doing((ctx) => forbidInKit(ctx, params.kit, read.product, read.socket || null));
+		return doing((ctx) => forbidInKit(ctx, params.kit, { product: read.product, socket: read.socket || null }));
 	},
 	has: async ({ request, params }) => {
 		const read = await fields(request, choosing);
 		if (!read) return bad('No lamp was named.');
 		const change = having((has) => ({ ...has, lamps: toggled(has.lamps, read.socket, read.product) }));
-		return doing((ctx) => reorderKit(ctx, params.kit, change));
+		return doing((ctx) => reorderKit(ctx, params.kit, { change }));
 	},
 	own: async ({ request, params }) => {
 		const read = await fields(request, owning);
@@ -129,16 +135,16 @@ export const actions: Actions = {
 			lamps,
 			parts: read.pieces === 0 ? rest : { ...rest, [read.accessory]: read.pieces }
 		}));
-		return doing((ctx) => reorderKit(ctx, params.kit, change));
+		return doing((ctx) => reorderKit(ctx, params.kit, { change }));
 	},
 	except: async ({ request, params }) => {
 		const form = Object.fromEntries(await request.formData());
 		const read = policyException.safeParse({ ...form, on: shopDay(new Date().toISOString()) });
 		if (!read.success) return bad('An exception wants a name, and words that will stand on the kit.');
-		return doing((ctx) => reorderKit(ctx, params.kit, (order) => ({ ...order, exception: read.data })));
+		return doing((ctx) => reorderKit(ctx, params.kit, { change: (order) => ({ ...order, exception: read.data }) }));
 	},
 	unexcept: async ({ params }) =>
-		doing((ctx) => reorderKit(ctx, params.kit, ({ exception: _exception, ...order }) => order)),
+		doing((ctx) => reorderKit(ctx, params.kit, { change: ({ exception: _exception, ...order }) => order })),
 	runners: async ({ params }) => doing((ctx) => addRunnersUp(ctx, params.kit)),
 	prices: async ({ params }) =>
 		orDatabaseFailure(async () => {
@@ -158,7 +164,7 @@ export const actions: Actions = {
 		);
 		if (by.length > 200 || Object.values(found).some((text) => text.length > 300))
 			return bad('A name or a finding is too long.');
-		return doing((ctx) => checkDraft(ctx, params.kit, by, found));
+		return doing((ctx) => checkDraft(ctx, params.kit, { by, found }));
 	},
 	others: async ({ params }) =>
 		orDatabaseFailure(async () => {

@@ -22,7 +22,7 @@ export const load: PageServerLoad = async ({ params, parent, url }) => {
 	}
 	const [socket, match] = [
 		await showSocket(db, params.id, params.socket),
-		await showMatch(db, params.id, params.socket, url.searchParams.get('why') ?? '')
+		await showMatch(db, params.id, { socketId: params.socket, why: url.searchParams.get('why') ?? '' })
 	];
 	if (!socket || !match) error(404, { message: `This vehicle has no socket “${params.socket}”.` });
 	return { socket, match };
@@ -41,7 +41,7 @@ export const actions: Actions = {
 			const kit = await draftFor(ctx, params.id, socket);
 			if (!kit.ok) return fail(404, { message: kit.error });
 			const choice = { kind: 'product' as const, product: read.data.product };
-			const done = await chooseInKit(ctx, kit.value.id, socket, choice);
+			const done = await chooseInKit(ctx, kit.value.id, { socketId: socket, choice });
 			if (!done.ok) return fail(409, { message: done.error });
 			return { kit: done.value.id, name: done.value.name, total: done.value.answer.total };
 		});

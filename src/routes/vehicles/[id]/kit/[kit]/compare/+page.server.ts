@@ -19,7 +19,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const from = Number(url.searchParams.get('from') ?? Math.max(1, to - 1));
 	const db = await database();
 	const at = async (revision: number) =>
-		revision > revisions.length ? now : await kitSheet(db, params.id, params.kit, revision);
+		revision > revisions.length ? now : await kitSheet(db, params.id, { id: params.kit, revision });
 	const [before, after] = [await at(from), await at(to)];
 	if (!before || !after) error(404, { message: `There is no revision ${before ? to : from} of this kit.` });
 	const { sockets } = after.configuration;
