@@ -4,7 +4,7 @@ import { dirname, join, relative } from 'node:path';
 import { cruise, type ICruiseResult } from 'dependency-cruiser';
 import { ESLint } from 'eslint';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { PLANTED, RULES, RULES_NOT_PLANTED } from './planted';
+import { PLANTED, RESOLVE, RULES, RULES_NOT_PLANTED } from './planted';
 
 let garden: string;
 beforeAll(() => {
@@ -26,13 +26,14 @@ describe('the dependency rule finds what is planted', () => {
 			for (const [name, text] of Object.entries({ ...beside, [file]: code })) plant(name, text);
 		}
 		const { tsConfig: _tsConfig, webpackConfig: _webpackConfig, ...options } = RULES.options;
-		const result = await cruise(['src'], {
-			...options,
-			validate: true,
-			ruleSet: { forbidden: RULES.forbidden },
-			baseDir: garden
-		});
-		violations = (result.output as ICruiseResult).summary.violations.map((v) => `${v.rule.name}: ${v.from}`);
+		const result = await cruise(
+			['src'],
+			{ ...options, validate: true, ruleSet: { forbidden: RULES.forbidden }, baseDir: garden },
+			RESOLVE
+		);
+		violations = (result.output as ICruiseResult).modules.flatMap(({ source, dependencies }) =>
+			dependencies.flatMap(({ rules = [] }) => rules.map((rule) => `${rule.name}: ${source}`))
+		);
 	});
 
 	it.each(PLANTED.map(({ rule, file }) => `${rule}: ${file}`))('%s', (expected) => {

@@ -12,12 +12,16 @@ interface Planted {
 }
 
 /** The rules of who may read whom, as the tool reads them. */
-export const RULES = createRequire(import.meta.url)('../../.dependency-cruiser.cjs');
+const require = createRequire(import.meta.url);
+export const RULES = require('../../.dependency-cruiser.cjs');
+/** How it finds packages. */
+export const RESOLVE = require('../../scripts/resolve.cjs').resolve;
 
 const RULE_NAMES: readonly string[] = RULES.forbidden.map((rule: { name: string }) => rule.name);
 
 const reads = (path: string) => `import { other } from '${path}';\nexport const planted = other;\n`;
 const readsType = (path: string) => `import type { Other } from '${path}';\nexport type Planted = Other;\n`;
+const OTHER_JS = 'export const other = 1;\n';
 const OTHER = 'export const other = 1;\nexport type Other = number;\n';
 
 /** The rooms that have a rule of their own, in their order. */
@@ -69,7 +73,8 @@ export const PLANTED: readonly Planted[] = [
 	{
 		rule: 'zod-only-in-the-model-and-in-exchange',
 		file: `${CORE}heat/reads-zod.ts`,
-		code: "import { z } from 'zod';\nexport const planted = z;\n"
+		code: reads('zod'),
+		beside: { 'node_modules/zod/index.js': OTHER_JS }
 	},
 	{
 		rule: 'core-tests-read-core',
@@ -103,7 +108,8 @@ export const PLANTED: readonly Planted[] = [
 	{
 		rule: 'exceljs-behind-one-door',
 		file: 'src/lib/server/services/reads-exceljs.ts',
-		code: "import exceljs from 'exceljs';\nexport const planted = exceljs;\n"
+		code: reads('exceljs'),
+		beside: { 'node_modules/exceljs/index.js': OTHER_JS }
 	},
 	{
 		rule: 'no-circles',

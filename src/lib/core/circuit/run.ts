@@ -33,18 +33,28 @@ export function feedCurrent({ network, point }: Pick<Run, 'network' | 'point'>, 
 	return feed === undefined ? 0 : Math.max(0, -(point.amperes.get(feed) ?? 0));
 }
 
+/** Currents left over at a node by this much are no rounding any more, A. */
+const UNSETTLED_A = 1e-6;
+
+/** A network whose arithmetic did not settle: nothing it says of a current counts. */
+function unsettled(network: VehicleNetwork, channels: readonly Channel[]): VehicleNetwork {
+	const missing = new Map(channels.map(({ id }) => [id as string, network.missing.get(id) ?? 'measured current']));
+	return { ...network, missing };
+}
+
 /** Solves a vehicle in a mode, and again with the fuses open that blew. */
 export function runMode({ configuration, fitted }: VehicleCircuit, switches: readonly SwitchId[], volts: number): Run {
 	const { channels } = configuration;
 	const drives = new Map(channels.map((c) => [c.id as string, driveOf(configuration, c, switches)]));
 	const blown = new Set<string>();
 	for (;;) {
-		const network = vehicleNetwork(configuration, fitted, {
+		const drawn = vehicleNetwork(configuration, fitted, {
 			channels,
 			driveOf: ({ id }) =>
 				(drives.get(id)?.functions.length ?? 0) > 0 && !blown.has(id) ? { kind: 'on', volts } : { kind: 'off' }
 		});
-		const point = solve(network.elements);
+		const point = solve(drawn.elements);
+		const network = point.residual > UNSETTLED_A ? unsettled(drawn, channels) : drawn;
 		const over = channels.filter(
 			({ id, fuse }) => fuse !== undefined && feedCurrent({ network, point }, id) > fuse * BLOWS_ABOVE
 		);

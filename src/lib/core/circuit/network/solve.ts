@@ -18,7 +18,7 @@ const MAX_STEPS = 80;
 /** Largest change of a potential in one step, V: keeps the search on the branch where LEDs are lit. */
 const LONGEST_STEP_V = 3;
 /** A leak from every node to ground, S, so that a part nobody feeds has a potential. */
-const LEAK = 1e-12;
+const LEAK = 1e-10;
 
 /**
  * Solves a network for its node potentials by Newton's method on Kirchhoff's current law; each connected part by itself.
