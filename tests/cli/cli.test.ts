@@ -1,7 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { build } from 'vite';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { demoDocument } from '../../src/lib/server/demo/document';
@@ -26,8 +25,7 @@ function file(name: string, content: unknown): string {
 	return path;
 }
 
-beforeAll(async () => {
-	await build({ configFile: 'src/cli/vite.config.ts' });
+beforeAll(() => {
 	expect(run(['load-demo']).status).toBe(0);
 	writeFileSync(demo, run(['export']).stdout);
 });

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './app';
 
 test('a vehicle is found by what can be seen, typing errors and all', async ({ page }) => {
 	await page.goto('/vehicles');

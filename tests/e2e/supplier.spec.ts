@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './app';
 
-// In a file of its own, which comes late: the prices it takes in are those of every test after it.
+// In a file of its own: the prices it takes in are those of every test after it.
 test('the supplier is asked: new prices are taken in, or it is said why not and the old ones stand', async ({
 	page
 }) => {

@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { expect, test } from './app';
 import Database from 'better-sqlite3';
 
 async function upload(page: Page, name: string, content: string | Buffer): Promise<void> {
@@ -93,22 +94,24 @@ test('demands that cannot hold together are named, and the kit stays as it was',
 	await expect(total).toHaveText(before ?? '');
 });
 
-test('a port in use and a port that is none are said in one sentence', () => {
+test('a port in use and a port that is none are said in one sentence', ({ app }) => {
 	const serve = (port: string) =>
 		spawnSync(process.execPath, ['scripts/serve.mjs'], {
 			encoding: 'utf8',
 			env: { ...process.env, PORT: port, ROTALUX_DATA: '.rotalux/e2e-port' }
 		});
-	const taken = serve('4199');
+	const taken = serve(app.port);
 	expect(taken.status).toBe(2);
-	expect(taken.stderr).toContain('Port 4199 on 127.0.0.1 is already in use. Set another one, such as PORT=4200.');
+	expect(taken.stderr).toContain(
+		`Port ${app.port} on 127.0.0.1 is already in use. Set another one, such as PORT=${Number(app.port) + 1}.`
+	);
 	expect(serve('many').stderr).toContain('PORT must be a number from 1 to 65535, is "many".');
 });
 
-test('a database another program has locked: the form says so, and keeps what was typed', async ({ page }) => {
+test('a database another program has locked: the form says so, and keeps what was typed', async ({ page, app }) => {
 	await page.goto('/vehicles/tarrow-packhorse-2014/kit');
 	await page.getByLabel('Name').fill('While it is locked');
-	const other = new Database('.rotalux/e2e/rotalux.sqlite');
+	const other = new Database(app.database);
 	other.exec('begin immediate');
 	await page.getByRole('button', { name: 'Work out the kit' }).click();
 	await expect(page.getByRole('alert')).toContainText('locked by another program, so nothing was changed', {

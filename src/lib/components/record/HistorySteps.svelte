@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import Redo2 from '@lucide/svelte/icons/redo-2';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import { isTyping, pressed } from '$lib/client/shortcuts';
@@ -8,6 +9,11 @@
 	let { steps }: { steps: { undo: string | null; redo: string | null } } = $props();
 
 	const desk = getDesk();
+	/** Before the page is alive nothing answers a press. */
+	let alive = $state(false);
+	onMount(() => {
+		alive = true;
+	});
 	function key(event: KeyboardEvent): void {
 		const step = isTyping(event.target) ? null : pressed(event, ['undo', 'redo']);
 		if (!step || !steps[step]) return;
@@ -21,7 +27,7 @@
 	<button
 		type="button"
 		class="button px-2!"
-		disabled={!steps.undo}
+		disabled={!alive || !steps.undo}
 		aria-label={steps.undo ? `Undo: ${steps.undo}` : 'Undo'}
 		title={steps.undo ?? undefined}
 		onclick={() => desk.step('undo')}><Undo2 class="size-4" aria-hidden="true" /></button
@@ -29,7 +35,7 @@
 	<button
 		type="button"
 		class="button px-2!"
-		disabled={!steps.redo}
+		disabled={!alive || !steps.redo}
 		aria-label={steps.redo ? `Redo: ${steps.redo}` : 'Redo'}
 		title={steps.redo ?? undefined}
 		onclick={() => desk.step('redo')}><Redo2 class="size-4" aria-hidden="true" /></button
