@@ -8,6 +8,8 @@ export default defineConfig({
 	test: {
 		include: ['src/**/*.test.ts', 'tests/boundaries/**/*.test.ts', 'tests/cli/**/*.test.ts'],
 		environment: 'node',
+		// The tests share what they read; none may change it.
+		isolate: false,
 		testTimeout: 60_000,
 		hookTimeout: 60_000
 	}

@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { runCommand } from '../../src/cli/run-command';
 import { demoDocument } from '../../src/lib/server/demo/document';
 
 const folder = mkdtempSync(join(tmpdir(), 'rotalux-cli-'));
@@ -17,6 +18,12 @@ function run(args: string[], input?: string) {
 		maxBuffer: 1e9
 	});
 	return { ...result, json: () => JSON.parse(result.stdout) };
+}
+
+/** Runs a command in this process, for what does not hang on being a program of its own. */
+async function command(...args: string[]) {
+	const result = await runCommand(args);
+	return { ...result, json: () => JSON.parse(String(result.stdout)) };
 }
 
 function file(name: string, content: unknown): string {
@@ -71,15 +78,18 @@ describe('match', () => {
 });
 
 describe('colour', () => {
-	it('says what leaves the lens', () => {
-		expect(run(['colour', '--source', 'halogen:2856', '--lens', 'red']).json()).toEqual({
+	it('says what leaves the lens', async () => {
+		expect((await command('colour', '--source', 'halogen:2856', '--lens', 'red')).json()).toEqual({
 			x: 0.6886,
 			y: 0.3107,
 			cct: null,
 			transmittance: 0.198,
 			region: 'red'
 		});
-		expect(run(['colour', '--source', 'led-white:6000']).json()).toMatchObject({ region: 'white', transmittance: 1 });
+		expect((await command('colour', '--source', 'led-white:6000')).json()).toMatchObject({
+			region: 'white',
+			transmittance: 1
+		});
 	});
 });
 
@@ -101,33 +111,35 @@ describe('kit', () => {
 });
 
 describe('heat, clock and claims', () => {
-	it('answer with every assumption', () => {
-		const hot = run([
-			'heat',
-			'--watts',
-			'18',
-			'--limit',
-			'120',
-			'--mount',
-			'flange',
-			'--cooling',
-			'fan',
-			'--minutes',
-			'2'
-		]).json();
+	it('answer with every assumption', async () => {
+		const hot = (
+			await command(
+				'heat',
+				'--watts',
+				'18',
+				'--limit',
+				'120',
+				'--mount',
+				'flange',
+				'--cooling',
+				'fan',
+				'--minutes',
+				'2'
+			)
+		).json();
 		expect(hot).toMatchObject({ level: 'pass', secondsToLimit: null });
 		expect(hot.temperature).toBeCloseTo(60 + 18 * 1.6 * 1.6, 6);
 		expect(hot.curve.map((point: { minute: number }) => point.minute)).toEqual([0, 1, 2]);
 		expect(hot.assumptions.map((a: { name: string }) => a.name)).toContain('time constant');
-		expect(run(['clock', '--key', '30', '--emitter', '90', '--collar', 'adjustable']).json()).toMatchObject({
+		expect((await command('clock', '--key', '30', '--emitter', '90', '--collar', 'adjustable')).json()).toMatchObject({
 			error: 30,
 			turn: { degrees: 30, direction: 'anticlockwise' },
 			level: 'needs'
 		});
-		const { products } = run(['claims', demo]).json();
+		const { products } = (await command('claims', demo)).json();
 		expect(products).toHaveLength(demoDocument().products.length);
-		expect(run(['claims', demo, '--product', 'nobody'])).toMatchObject({ status: 2 });
-		expect(run(['heat', '--watts', 'hot', '--limit', '1', '--mount', 'flange']).stderr).toBe(
+		expect(await command('claims', demo, '--product', 'nobody')).toMatchObject({ status: 2 });
+		expect((await command('heat', '--watts', 'hot', '--limit', '1', '--mount', 'flange')).stderr).toBe(
 			'--watts must be a number, is "hot".\n'
 		);
 	});
@@ -161,17 +173,17 @@ describe('import and export', () => {
 });
 
 describe('circuit', () => {
-	const circuit = (...more: string[]) => run(['circuit', demo, '--configuration', 'fenholm-skerry-i-2012', ...more]);
+	const circuit = (...more: string[]) => command('circuit', demo, '--configuration', 'fenholm-skerry-i-2012', ...more);
 
-	it('says per mode what the dash would say', () => {
-		const stock = circuit('--mode', 'left-turn').json().modes[0];
+	it('says per mode what the dash would say', async () => {
+		const stock = (await circuit('--mode', 'left-turn')).json().modes[0];
 		expect(stock).toMatchObject({ mode: 'left-turn', flashPerMinute: { left: 85, right: null }, messages: [] });
 		const both = ['--fit', 'turn-front-L=GL-PY21', '--fit', 'turn-rear-L=GL-PY21'];
-		const led = circuit('--mode', 'left-turn', ...both).json().modes[0];
+		const led = (await circuit('--mode', 'left-turn', ...both)).json().modes[0];
 		expect(led.flashPerMinute.left).toBe(170);
-		const cured = circuit('--mode', 'left-turn', ...both, '--with', 'FL-3@vehicle').json().modes[0];
+		const cured = (await circuit('--mode', 'left-turn', ...both, '--with', 'FL-3@vehicle')).json().modes[0];
 		expect(cured.flashPerMinute.left).toBe(85);
-		expect(circuit().json().modes).toHaveLength(14);
+		expect((await circuit()).json().modes).toHaveLength(14);
 	});
 
 	it.each([
@@ -180,8 +192,8 @@ describe('circuit', () => {
 		[['--with', 'RS-6-50@moon'], 'neither a channel nor a socket'],
 		[['--mode', 'disco'], '--mode must be one of'],
 		[['--volts', '40'], 'volts']
-	])('%s is refused in one line', (args, sentence) => {
-		const bad = circuit(...args);
+	])('%s is refused in one line', async (args, sentence) => {
+		const bad = await circuit(...args);
 		expect([bad.status, bad.stdout]).toEqual([2, '']);
 		expect(bad.stderr).toContain(sentence);
 	});
@@ -215,11 +227,16 @@ describe('bad input: one line on standard error, exit 2, nothing on standard out
 		['a source nobody knows', ['colour', '--source', 'candle:1800'], '--source must be halogen:K'],
 		['an option nobody knows', ['colour', '--lense', 'red'], "Unknown option '--lense'"],
 		['a lens nobody knows', ['colour', '--source', 'halogen:2856', '--lens', 'pink'], '--lens must be one of']
-	])('%s', (_, args, expected) => {
-		const result = run(args);
+	])('%s', async (_, args, expected) => {
+		const result = await command(...args);
 		expect(result.status).toBe(2);
 		expect(result.stdout).toBe('');
 		expect(result.stderr).toContain(expected);
+	});
+
+	it('is what the program itself says, too', () => {
+		const result = run(['colour', '--source', 'candle:1800']);
+		expect([result.status, result.stdout, result.stderr.trim().split('\n').length]).toEqual([2, '', 1]);
 	});
 
 	it('a broken file changes nothing', () => {

@@ -1,8 +1,8 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
-import { afterEach } from 'vitest';
+import { onTestFinished } from 'vitest';
 import { openDatabase } from '../../src/lib/server/db/connection';
 import { demoDocument } from '../../src/lib/server/demo/document';
 import { highsSolver } from '../../src/lib/server/solver/highs';
@@ -11,21 +11,37 @@ import { kitSheet, type KitContext } from '../../src/lib/server/services/kits';
 import { watchedSolve } from '../../src/lib/server/workers/solves';
 import { importDocument } from '../../src/lib/server/services/exchange';
 
-const opened: { db: Knex; folder: string }[] = [];
-
 /** A database in a folder of its own, closed and removed after the test. */
-export async function freshDatabase(): Promise<{ db: Knex; folder: string }> {
+export async function freshDatabase(
+	prepare: (folder: string) => void = () => undefined
+): Promise<{ db: Knex; folder: string }> {
 	const folder = mkdtempSync(join(tmpdir(), 'rotalux-test-'));
+	prepare(folder);
 	const db = await openDatabase(folder);
-	opened.push({ db, folder });
+	onTestFinished(async () => {
+		await db.destroy();
+		rmSync(folder, { recursive: true, force: true });
+	});
 	return { db, folder };
+}
+
+let template: Promise<string> | undefined;
+
+/** A folder with the demo data, loaded once for all tests of a process. */
+async function demoFolder(): Promise<string> {
+	const folder = mkdtempSync(join(tmpdir(), 'rotalux-demo-'));
+	const db = await openDatabase(folder);
+	await importDocument(db, demoDocument(), '2026-01-01T00:00:00.000Z');
+	await db.destroy();
+	process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
+	return folder;
 }
 
 /** A fresh database with the demo data in it. */
 export async function demoDatabase(): Promise<{ db: Knex; folder: string }> {
-	const fresh = await freshDatabase();
-	await importDocument(fresh.db, demoDocument(), '2026-01-01T00:00:00.000Z');
-	return fresh;
+	template ??= demoFolder();
+	const from = await template;
+	return freshDatabase((folder) => cpSync(from, folder, { recursive: true }));
 }
 
 /** What kit services need, on a database of a test: one fixed time, ids K1, K2 and so on. */
@@ -33,13 +49,6 @@ export function kitContextOn(db: Knex, now = '2026-03-04T05:06:07.000Z'): KitCon
 	let id = 0;
 	return { db, solver: highsSolver, now: () => now, newId: () => `K${++id}`, watched: watchedSolve };
 }
-
-afterEach(async () => {
-	for (const { db, folder } of opened.splice(0)) {
-		await db.destroy();
-		rmSync(folder, { recursive: true, force: true });
-	}
-});
 
 /** Something found for everything that wants a signature on a kit. */
 export async function allLookedAt(ctx: KitContext, id: string): Promise<Record<string, string>> {

@@ -438,8 +438,8 @@ describe('the life of a kit', () => {
 	});
 });
 
-describe('on a hundred made-up vehicles', () => {
-	it.each(Array.from({ length: 10 }, (_, i) => i * 10))(
+describe('on forty made-up vehicles', () => {
+	it.each(Array.from({ length: 4 }, (_, i) => i * 10))(
 		'every gate and channel of the kit passes Match and Circuit, from seed %i',
 		async (from) => {
 			for (let seed = 1000 + from; seed < 1010 + from; seed++) {

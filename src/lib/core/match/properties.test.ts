@@ -27,14 +27,15 @@ const anyProduct = fc.constantFrom(...demo.products);
 const anySocket = fc.constantFrom(...everySocket.filter(({ socket }) => socket.state === 'filament'));
 
 describe('every candidate', () => {
-	it('has a finding for every gate, in words, and its verdict is the worst of them', () => {
+	it('has a finding for every gate, in words that never say something is legal, and its verdict is the worst of them', () => {
 		for (const { candidates } of demo.configurations.flatMap((c) => matchConfiguration(c, catalogue, shop)))
 			for (const candidate of candidates) {
 				expect(new Set(candidate.findings.map((f) => f.gate))).toEqual(new Set(GATES));
 				expect(candidate.verdict).toBe(verdictOf(candidate.findings));
 				for (const words of candidate.findings.map(inWords))
-					for (const text of [words.measured, words.required, words.why, words.source])
-						expect(text).not.toMatch(/undefined|NaN|\[object/);
+					expect([words.measured, words.required, words.why, words.source].join('\n')).not.toMatch(
+						/undefined|NaN|\[object|\b([iI]l)?legal|[lL]awful\b/
+					);
 			}
 	});
 
@@ -47,12 +48,6 @@ describe('every candidate', () => {
 			}),
 			{ numRuns: 400 }
 		);
-	});
-
-	it('never says that something is legal', () => {
-		for (const { candidates } of demo.configurations.flatMap((c) => matchConfiguration(c, catalogue, shop)))
-			for (const f of candidates.flatMap((c) => c.findings.map(inWords)))
-				expect(f.why).not.toMatch(/\b(il)?legal|lawful\b/i);
 	});
 });
 
