@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { amount, counted, dayIn, decimalsOf, momentIn, money, readAmount, readNumber } from '.';
+import { amount, counted, dayIn, decimal, decimalsOf, mired, momentIn, money, readAmount, readNumber } from '.';
 
 describe('a typed number', () => {
 	it.each([
@@ -34,6 +34,12 @@ describe('a typed number', () => {
 				expect(readNumber(text.replace('.', ','))).toBe(Number(text));
 			})
 		);
+	});
+});
+
+describe('a number in words', () => {
+	it('has no more decimals than it needs; mired is a million over kelvin', () => {
+		expect([decimal(1.5, 2), decimal(2, 2), mired(5000)]).toEqual(['1.5', '2', 200]);
 	});
 });
 
