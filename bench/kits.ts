@@ -129,7 +129,7 @@ export async function kits(): Promise<void> {
 			wrong += checkKit({ answer: kit.value, order, ...kitCase }).length;
 			const line = kit.value.lines.find((l) => l.product);
 			const [socket = ''] = line?.sockets ?? [];
-			const group = choicesFor(kitCase, order).all.groups.find((g) => g.sockets.some((s) => s.id === socket));
+			const group = choicesFor(kitCase, order).everyGroup.find((g) => g.sockets.some((s) => s.id === socket));
 			const other = group?.options.find((o) => o.product.id !== line?.product);
 			if (group && other) {
 				const choice = { kind: 'product', product: other.product.id };

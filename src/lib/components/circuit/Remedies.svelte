@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { BestSet, RemedyTable } from '$lib/core/remedy';
+	import { complaintName, type BestSet, type RemedyTable } from '$lib/core/remedy';
 	import { counted } from '$lib/core/quantity';
 	import { shopFormats } from '../ui/shop-formats';
 
@@ -10,16 +10,8 @@
 
 	const chosen = $derived(new Set(best.remedies.map((r) => r.id)));
 	const of = (id: string) => table.complaints.find((c) => c.id === id);
-	const KIND = {
-		message: 'lamp-out message',
-		hyperflash: 'fast flashing',
-		flicker: 'flicker',
-		glow: 'glow when off',
-		fuse: 'fuse loaded too high',
-		short: 'short: the fuse blows'
-	} as const;
-	const solvesWords = (ids: readonly string[]) =>
-		ids.map((id) => `${of(id)?.channel ?? id}: ${KIND[of(id)?.kind ?? 'message']}`).join('; ');
+	const nameOf = (id: string) => complaintName(of(id)?.kind ?? 'message');
+	const solvesWords = (ids: readonly string[]) => ids.map((id) => `${of(id)?.channel ?? id}: ${nameOf(id)}`).join('; ');
 </script>
 
 {#if table.complaints.length === 0}
@@ -27,10 +19,9 @@
 {:else}
 	<h2>Best for the whole vehicle</h2>
 	<p>
-		{counted(best.remedies.length, 'remedy').replace('remedys', 'remedies')} for {counted(
-			table.complaints.length,
-			'complaint'
-		)}, {price(best.price)}
+		{counted(best.remedies.length, 'remedy', 'remedies')} for {counted(table.complaints.length, 'complaint')}, {price(
+			best.price
+		)}
 		{currency} in packs{best.gap === 0 ? ', proven best by price, heat and work' : ''}.
 	</p>
 	<table class="grid-table dense">
@@ -54,7 +45,7 @@
 	</table>
 	{#each best.left as id (id)}
 		<p class="text-refuse">
-			Nothing on sale ends: {of(id)?.channel}, {KIND[of(id)?.kind ?? 'message']}, {of(id)?.why}.
+			Nothing on sale ends: {of(id)?.channel}, {nameOf(id)}, {of(id)?.why}.
 		</p>
 	{/each}
 	<h2 class="mt-3">Complaint by complaint</h2>
@@ -62,7 +53,7 @@
 		{#each table.complaints as c (c.id)}
 			<li class="border-t border-line pt-1">
 				<p>
-					<span class="font-medium">{c.channel}: {KIND[c.kind]}</span>
+					<span class="font-medium">{c.channel}: {complaintName(c.kind)}</span>
 					<span class="text-soft">in {c.modes.join(', ').toLowerCase()}</span>
 				</p>
 				<p class="text-sm">{c.why}.</p>

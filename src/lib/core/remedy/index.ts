@@ -1,5 +1,5 @@
 export * from './complaint';
-export type { ComplaintKind } from './symptoms';
+export { complaintName, type ComplaintKind } from './symptoms';
 export * from './remedy';
 export * from './judge';
 export * from './best-set';

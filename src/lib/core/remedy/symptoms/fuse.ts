@@ -6,7 +6,7 @@ const FLASHING_SHARE = 0.5;
 
 /** A fuse that opens at once, or carries too much for long. */
 export const fuseSymptom: Symptom<'fuse' | 'short'> = {
-	kinds: ['short', 'fuse'],
+	names: { fuse: 'fuse loaded too high', short: 'short: the fuse blows' },
 	seenIn: ({ channels }) =>
 		channels.flatMap(({ id: channel, blown, fuseShare, flashing }): Seen<'fuse' | 'short'>[] => {
 			if (blown) return [{ kind: 'short', channel, sockets: [], why: 'it draws more than its fuse carries' }];

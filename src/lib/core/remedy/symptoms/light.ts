@@ -2,7 +2,7 @@ import type { Seen, Symptom } from './symptom';
 
 /** Light that is not as it should be: it flickers, or glows while it is off. */
 export const lightSymptom: Symptom<'flicker' | 'glow'> = {
-	kinds: ['flicker', 'glow'],
+	names: { flicker: 'flicker', glow: 'glow when off' },
 	seenIn: ({ lamps }) =>
 		lamps.flatMap(({ socket, channel, flicker, glow }): Seen<'flicker' | 'glow'>[] => {
 			const at = { channel, sockets: [socket] };

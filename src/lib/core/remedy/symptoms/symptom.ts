@@ -11,6 +11,7 @@ export interface Seen<K extends string> {
 
 /** How complaints of some kinds show in the state of a circuit in one mode. */
 export interface Symptom<K extends string> {
-	kinds: readonly K[];
+	/** What each kind of complaint is called in a sentence. */
+	names: Readonly<Record<K, string>>;
 	seenIn: (state: ModeState) => Seen<K>[];
 }
