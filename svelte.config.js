@@ -9,7 +9,7 @@ export default {
 		typescript: {
 			config: (config) => ({
 				...config,
-				include: [...config.include, '../scripts/**/*.ts', '../*.config.ts', '../tests/**/*.ts', '../src/cli/**/*.ts']
+				include: [...config.include, '../scripts/**/*.ts', '../*.config.ts', '../tests/**/*.ts', '../bench/**/*.ts']
 			})
 		}
 	}

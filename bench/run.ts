@@ -14,6 +14,7 @@ import { importing, searching, walkLine } from './records';
 
 const shop = {
 	policy: { headlamps: 'projectors' as const },
+	currency: 'EUR',
 	accessories: [
 		{
 			id: 'R12',
