@@ -4,7 +4,11 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
-	build: { reportCompressedSize: false },
+	build: {
+		reportCompressedSize: false,
+		// The core is pure: what a page does not use of it stays out of the page.
+		rollupOptions: { treeshake: { moduleSideEffects: (id) => (id.includes('/src/lib/core/') ? false : undefined) } }
+	},
 	test: {
 		include: ['src/**/*.test.ts', 'tests/boundaries/**/*.test.ts', 'tests/cli/**/*.test.ts'],
 		environment: 'node',

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { LENSES, type Lens } from '$lib/core/model/socket';
+	import { LENSES, type Lens } from '$lib/core/model';
 	import {
 		displayColour,
 		isInside,

@@ -1,23 +1,7 @@
 import { z } from 'zod';
 import { accessoryId, count, farads, label, millimetres, ohms, watts } from './quantities';
 import { pack } from './product';
-
-export const ACCESSORY_KINDS = [
-	'resistor',
-	'load-harness',
-	'flasher',
-	'pwm-module',
-	'cap',
-	'adapter',
-	'ring',
-	'lead',
-	'bracket',
-	'consumable'
-] as const;
-export const SCOPES = ['lamp', 'channel', 'side', 'axle', 'vehicle'] as const;
-
-/** What consumables are counted by. */
-export const USED_PER = ['socket', 'kit', 'module', 'load'] as const;
+import { ACCESSORY_KINDS, SCOPES, USED_PER } from './choices';
 
 /** Anything in a kit that is not a lamp. */
 export const accessory = z.looseObject({

@@ -2,10 +2,7 @@ import { z } from 'zod';
 import { FUNCTION_IDS } from '../lamps/functions';
 import { evidence } from './evidence';
 import { amperes, channelId, count, hertz, label, ohms, share, socketId } from './quantities';
-
-export const FEED_KINDS = ['steady', 'pwm'] as const;
-export const MONITOR_KINDS = ['none', 'hot', 'cold', 'flasher'] as const;
-export const FLASHER_KINDS = ['plug-in', 'body-computer', 'none'] as const;
+import { MONITOR_KINDS, FLASHER_KINDS } from './choices';
 
 const feed = z.discriminatedUnion('kind', [
 	z.looseObject({ kind: z.literal('steady') }),

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { channel, flasher } from './channel';
 import { configurationId, count, label, socketId } from './quantities';
 import { socket } from './socket';
+import { VEHICLE_KINDS, STEERINGS } from './choices';
 
 const operation = z.looseObject({
 	id: label,
@@ -19,8 +20,6 @@ const operation = z.looseObject({
 	reaches: z.array(socketId).optional()
 });
 
-export const VEHICLE_KINDS = ['car', 'van', 'motorcycle', 'bus', 'trailer'] as const;
-export const STEERINGS = ['left', 'right'] as const;
 const modelYear = count(1900, 2100);
 
 /** One vehicle as it can stand at the door: a model with the options that change its lamps. */

@@ -1,8 +1,6 @@
 import { z } from 'zod';
 import { day, label } from './quantities';
-
-/** Where a fact may come from, strongest first. */
-export const EVIDENCE_SOURCES = ['in-hand', 'manual', 'maker', 'listing', 'customer', 'assumed'] as const;
+import { EVIDENCE_SOURCES } from './choices';
 
 /** One source for one fact of a socket, a channel, the flasher or a product. */
 export const evidence = z.looseObject({

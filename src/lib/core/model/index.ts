@@ -1,3 +1,4 @@
+export * from './choices';
 export * from './quantities';
 export * from './evidence';
 export * from './socket';

@@ -11,20 +11,7 @@ import {
 	productId,
 	socketId
 } from './quantities';
-
-export const KIT_SCOPES = [
-	'vehicle',
-	'front',
-	'rear',
-	'signals',
-	'headlamps',
-	'cabin',
-	'cluster',
-	'function',
-	'sockets'
-] as const;
-export const BALANCES = ['price', 'light', 'ease'] as const;
-export const KIT_STATES = ['draft', 'checked', 'released', 'superseded'] as const;
+import { KIT_SCOPES, BALANCES, KIT_STATES } from './choices';
 
 const weight = () => z.number().min(0, 'must be at least 0').max(3, 'must be at most 3');
 

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-
-export const HEADLAMP_POLICIES = ['signals-only', 'projectors', 'proved'] as const;
+import { HEADLAMP_POLICIES } from './choices';
 
 /** What the shop has decided about LED in headlamps and fog lamps. A setting, shown on every kit. */
 export const policy = z.looseObject({

@@ -19,6 +19,18 @@ import {
 	volts,
 	watts
 } from './quantities';
+import {
+	PRODUCT_KINDS,
+	PRODUCT_WIRINGS,
+	PRODUCT_MODES,
+	EMISSIONS,
+	CLAIMED_PER,
+	POLARITIES,
+	COLLARS,
+	COOLINGS,
+	DRIVER_PLACES,
+	LIGHT_COLOURS
+} from './choices';
 
 /** How a product is sold. */
 export const pack = z.looseObject({
@@ -34,17 +46,6 @@ export const pack = z.looseObject({
 	/** When a supplier last said so, ISO. */
 	asOf: z.string().optional()
 });
-
-export const PRODUCT_KINDS = ['led', 'halogen', 'assembly'] as const;
-export const PRODUCT_WIRINGS = ['standard', 'crossed', 'both'] as const;
-export const PRODUCT_MODES = ['single', 'dual', 'switchback-a', 'switchback-b'] as const;
-export const EMISSIONS = ['all-round', 'sided', 'end'] as const;
-export const CLAIMED_PER = ['lamp', 'pair'] as const;
-export const POLARITIES = ['sensitive', 'free'] as const;
-export const COLLARS = ['fixed', 'adjustable', 'removable'] as const;
-export const COOLINGS = ['none', 'fins', 'fan', 'strap'] as const;
-export const DRIVER_PLACES = ['inline', 'none'] as const;
-export const LIGHT_COLOURS = ['white', 'amber', 'red', 'selective-yellow'] as const;
 
 const colour = z.looseObject({
 	kind: z.enum(LIGHT_COLOURS),

@@ -2,18 +2,18 @@ import { z } from 'zod';
 import { FUNCTION_IDS } from '../lamps/functions';
 import { evidence } from './evidence';
 import { count, degrees, label, millimetres, socketId, unitId } from './quantities';
-
-export const ZONES = ['front', 'side', 'rear', 'roof', 'cabin', 'cluster', 'engine', 'luggage'] as const;
-export const SIDES = ['left', 'right', 'centre'] as const;
-export const LENSES = ['clear', 'amber', 'red', 'smoked', 'blue', 'red-faded', 'none'] as const;
-export const OPTICS = ['reflector', 'projector', 'lens-only'] as const;
-
-export const ENTRIES = ['straight', 'offset'] as const;
-export const SOCKET_WIRINGS = ['standard', 'crossed'] as const;
-export const SOCKET_STATES = ['filament', 'factory-led', 'sealed'] as const;
-export const CAP_KINDS = ['stock-sealed', 'boot', 'none'] as const;
-export const RETENTIONS = ['twist', 'spring-clip', 'ring', 'push', 'festoon', 'screw'] as const;
-export const SURFACES = ['metal-near', 'plastic'] as const;
+import {
+	ZONES,
+	SIDES,
+	LENSES,
+	OPTICS,
+	ENTRIES,
+	SOCKET_WIRINGS,
+	SOCKET_STATES,
+	CAP_KINDS,
+	RETENTIONS,
+	SURFACES
+} from './choices';
 
 /** Free room for a lamp. Front of the reference plane: the bowl and lens. Behind it: with the stock cap closed. */
 export const envelope = z.looseObject({

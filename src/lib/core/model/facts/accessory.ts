@@ -1,4 +1,4 @@
-import { ACCESSORY_KINDS, SCOPES, USED_PER } from '../accessory';
+import { ACCESSORY_KINDS, SCOPES, USED_PER } from '../choices';
 import { plainChoices, type FactTable } from './fact';
 
 const WHAT = 'What it is';

@@ -1,4 +1,4 @@
-import { FEED_KINDS, MONITOR_KINDS } from '../channel';
+import { FEED_KINDS, MONITOR_KINDS } from '../choices';
 import { plainChoices, type FactTable } from './fact';
 
 /** Facts of an output of the vehicle. */

@@ -1,4 +1,4 @@
-import { COLLARS, COOLINGS } from '../product';
+import { COLLARS, COOLINGS } from '../choices';
 import { plainChoices, type Fact, type FactTable } from './fact';
 
 const BODY = 'Body';

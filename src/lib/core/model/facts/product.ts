@@ -7,7 +7,7 @@ import {
 	PRODUCT_KINDS,
 	PRODUCT_MODES,
 	PRODUCT_WIRINGS
-} from '../product';
+} from '../choices';
 import { plainChoices, type FactTable } from './fact';
 import { BY_EYE, PRODUCT_BODY_FACTS } from './product-body';
 

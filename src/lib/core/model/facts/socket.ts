@@ -1,4 +1,5 @@
-import { ENTRIES, SIDES, ZONES, type CapKind, type Lens, type Retention, type Socket } from '../socket';
+import { type CapKind, type Lens, type Retention, type Socket } from '../socket';
+import { ENTRIES, SIDES, ZONES } from '../choices';
 import { choices, plainChoices, type Fact, type FactTable } from './fact';
 
 /** A length measured with a ruler, mm. */
