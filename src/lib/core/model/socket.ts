@@ -5,7 +5,7 @@ import { count, degrees, label, millimetres, socketId, unitId } from './quantiti
 import {
 	ZONES,
 	SIDES,
-	LENSES,
+	type LENSES,
 	OPTICS,
 	ENTRIES,
 	SOCKET_WIRINGS,
