@@ -59,7 +59,7 @@ describe('the registry', () => {
 
 	it.each([
 		['ctrl+z', 'Ctrl Z'],
-		['ctrl+shift+z', 'Ctrl SHIFT Z'],
+		['ctrl+shift+z', 'Ctrl Shift Z'],
 		['g c', 'g c'],
 		['ArrowDown', '↓'],
 		[' ', 'Space']

@@ -79,7 +79,7 @@ export function keyText(way: string): string {
 		: way
 				.split(/[+ ]/)
 				.map((part) => WORDS[part] ?? (part.length > 1 ? part.charAt(0).toUpperCase() + part.slice(1) : part))
-				.map((part, i, all) => (all[0]?.startsWith('Ctrl') && i > 0 ? part.toUpperCase() : part))
+				.map((part, i, all) => (all[0] === 'Ctrl' && i > 0 && part.length === 1 ? part.toUpperCase() : part))
 				.join(' ');
 }
 

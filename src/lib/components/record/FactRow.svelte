@@ -21,6 +21,9 @@
 		note = '';
 	}
 
+	/** The form of a fact low in its panel is not to be searched for. */
+	const intoView = (form: HTMLFormElement) => form.scrollIntoView?.({ block: 'nearest' });
+
 	async function save(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
 		const facts = { [fact.id]: readFactInput(kind, fact.id, typed) };
@@ -39,12 +42,12 @@
 	>
 		<span class="text-soft">{fact.label}</span>
 		<span class={fact.value === null ? 'text-soft' : ''}>
-			{fact.text}{#if fact.source}<span class="text-sm text-soft"> · {fact.source}</span>{/if}
+			{fact.text}{#if fact.source}<span class="text-sm text-soft">{' · '}{fact.source}</span>{/if}
 		</span>
 		<ConfirmationMark confirmation={fact.confirmation} />
 	</button>
 	{#if open}
-		<form class="grid gap-2 rounded bg-raised p-2" onsubmit={save}>
+		<form class="grid gap-2 rounded bg-raised p-2" onsubmit={save} {@attach intoView}>
 			<div class="flex flex-wrap items-end gap-2">
 				<label class="grid gap-0.5 text-sm text-soft">
 					{fact.label}{fact.unit ? `, ${fact.unit}` : ''}

@@ -51,7 +51,8 @@
 						<dl class="grid grid-cols-[5.5rem_1fr] gap-x-3 gap-y-0.5 text-sm">
 							{#each list as { keys, does } (does)}
 								<dt>
-									{#each keys as way (way)}<kbd class="mr-1 rounded border border-line bg-raised px-1.5 font-sans"
+									{#each keys as way (way)}<kbd
+											class="mr-1 whitespace-nowrap rounded border border-line bg-raised px-1.5 font-sans"
 											>{keyText(way)}</kbd
 										>{/each}
 								</dt>
