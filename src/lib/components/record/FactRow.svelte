@@ -42,7 +42,7 @@
 	>
 		<span class="text-soft">{fact.label}</span>
 		<span class={fact.value === null ? 'text-soft' : ''}>
-			{fact.text}{#if fact.source}<span class="text-sm text-soft">{' · '}{fact.source}</span>{/if}
+			{fact.text}{#if fact.source}<span class="text-sm text-soft">&nbsp;· {fact.source}</span>{/if}
 		</span>
 		<ConfirmationMark confirmation={fact.confirmation} />
 	</button>
