@@ -1,7 +1,7 @@
 import { simulate, simulateModes, vehicleCircuit, type FittedLamp } from '../src/lib/core/circuit';
 import { shopOf } from '../src/lib/core/exchange';
 import { bestSet, remedyTable } from '../src/lib/core/remedy';
-import { bestUnder, compileCatalogue, matchConfiguration, NO_WISH } from '../src/lib/core/match';
+import { bestUnder, compileCatalogue, matchConfiguration, NO_PREFERENCES } from '../src/lib/core/match';
 import { demoDocument } from '../src/lib/server/demo/document';
 import { highsSolver } from '../src/lib/server/solver/highs';
 import { median, ms } from './measure';
@@ -13,7 +13,7 @@ export async function circuits(): Promise<void> {
 	const catalogue = compileCatalogue(demo.products);
 	const vehicle = demo.configurations.find((c) => c.id === 'fenholm-sound-2015');
 	if (!vehicle) throw new Error('The demo has no fenholm-sound-2015.');
-	const best = bestUnder(matchConfiguration(vehicle, catalogue, shop), NO_WISH);
+	const best = bestUnder(matchConfiguration(vehicle, catalogue, shop), NO_PREFERENCES);
 	const lamps = new Map([...best].map(([socket, product]) => [socket, { kind: 'product', product } as FittedLamp]));
 	const fresh = () => vehicleCircuit(vehicle, { lamps, parts: [], faults: [] });
 	const modes = await median(() => simulateModes(fresh()));

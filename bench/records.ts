@@ -82,7 +82,7 @@ export async function importing(): Promise<void> {
 		(_, i) => `bulk-${Math.floor(i / SOCKETS)},s${i % SOCKETS},rear,left,${1 + (i % SOCKETS)},stop,P21W,red`
 	);
 	const text = ['configuration,id,zone,side,index,functions,category,lens', ...lines].join('\n');
-	const wish = { supplier: '', source: null, configuration: null, maps: {}, leaveOut: false };
+	const options = { supplier: '', source: null, configuration: null, maps: {}, leaveOut: false };
 	const worker = { by: null, now: '2026-01-01T00:00:00.000Z' };
 	await inFolder(async (db) => {
 		await db.transaction(async (tx) => {
@@ -92,11 +92,11 @@ export async function importing(): Promise<void> {
 		const read = await readTables(new TextEncoder().encode(text), 'bulk.csv');
 		if (!read.ok) throw new Error(read.error);
 		const look = await median(
-			() => previewSheets(db, read.value.tables, { wish, actor: worker, progress: () => undefined }),
+			() => previewSheets(db, read.value.tables, { options, actor: worker, progress: () => undefined }),
 			3
 		);
 		const write = await median(
-			() => writeSheets(db, read.value.tables, { wish, actor: worker, progress: () => undefined }),
+			() => writeSheets(db, read.value.tables, { options, actor: worker, progress: () => undefined }),
 			1
 		);
 		console.log(

@@ -14,7 +14,7 @@ async function importSheet(file: string, now: string) {
 	const actor = { by: null, now };
 	try {
 		return await withDatabase((db) =>
-			writeSheets(db, read.value.tables, { wish: AS_RECORD, actor, progress: () => undefined })
+			writeSheets(db, read.value.tables, { options: AS_RECORD, actor, progress: () => undefined })
 		);
 	} catch (error) {
 		throw error instanceof SheetProblem ? new BadInput(`${file}: ${error.message}`) : error;

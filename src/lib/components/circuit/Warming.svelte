@@ -2,12 +2,12 @@
 	import type { HotPart } from '$lib/core/views/hot-parts';
 
 	/** What warms up while the mode lasts, and when it gives up. */
-	let { warmth, minutes }: { warmth: HotPart[]; minutes: number } = $props();
+	let { hotParts, minutes }: { hotParts: HotPart[]; minutes: number } = $props();
 
 	const clock = (s: number) => (s < 90 ? `${Math.round(s)} s` : `${Math.round(s / 60)} min`);
 </script>
 
-{#if warmth.length > 0}
+{#if hotParts.length > 0}
 	<table class="grid-table dense">
 		<caption class="text-left font-medium">After {minutes} minutes in this mode, estimated</caption>
 		<thead
@@ -19,7 +19,7 @@
 			></thead
 		>
 		<tbody>
-			{#each warmth.slice(0, 8) as w (w.name)}
+			{#each hotParts.slice(0, 8) as w (w.name)}
 				<tr
 					><td>{w.name}</td><td class="number">{w.watts.toFixed(1)}</td><td
 						class={['number', w.limit !== null && w.temperature > w.limit && 'font-medium text-refuse']}

@@ -23,7 +23,7 @@ export class CircuitTrial {
 	#begun = $derived.by(() => simulate(this.#cold, this.switches, this.volts));
 	/** Sockets whose built-in load has given up by now. */
 	gone = $derived.by(() => (this.minutes === 0 ? [] : givenUp(this.#cold, this.#begun, this.minutes * 60)));
-	warmth = $derived.by(() => hotPartsIn(this.#cold, this.#begun, (this.minutes || LONG_MIN) * 60));
+	hotParts = $derived.by(() => hotPartsIn(this.#cold, this.#begun, (this.minutes || LONG_MIN) * 60));
 	circuit = $derived.by(() =>
 		this.gone.length === 0
 			? this.#cold

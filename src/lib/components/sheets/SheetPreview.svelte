@@ -9,12 +9,12 @@
 	/** What a spreadsheet would do: how its headings are taken, which rows cannot be read, and what would change. */
 	let {
 		preview,
-		wish,
+		options,
 		columns,
 		suppliers
 	}: {
 		preview: SheetsView;
-		wish: SheetOptionsView;
+		options: SheetOptionsView;
 		columns: Record<string, string[]>;
 		suppliers: string[];
 	} = $props();
@@ -23,13 +23,13 @@
 		(['products', 'accessories'] as const).filter((shelf) => preview[shelf].added + preview[shelf].changed > 0)
 	);
 	const vehicles = $derived(preview.newVehicles.length + preview.changedVehicles.length);
-	const ready = $derived((vehicles > 0 || stock.length > 0) && (preview.problemCount === 0 || wish.leaveOut));
+	const ready = $derived((vehicles > 0 || stock.length > 0) && (preview.problemCount === 0 || options.leaveOut));
 	const good = $derived(preview.rows - preview.badRows);
 </script>
 
 <BusyForm class="grid gap-4" action="?/look"
 	>{#snippet children(busy)}
-		<input type="hidden" name="configuration" value={wish.configuration ?? ''} />
+		<input type="hidden" name="configuration" value={options.configuration ?? ''} />
 		<section class="panel grid gap-2 p-4" aria-label="What would be written">
 			<p class="text-lg">
 				{preview.rows} rows: {preview.newVehicles.length} new and {preview.changedVehicles.length} changed vehicles,
@@ -44,14 +44,14 @@
 					map a heading otherwise, or leave those rows out.
 				</p>
 				<label class="flex min-h-6 items-center gap-2">
-					<input type="checkbox" name="leaveOut" value="yes" checked={wish.leaveOut} />
+					<input type="checkbox" name="leaveOut" value="yes" checked={options.leaveOut} />
 					Leave {counted(preview.badRows, 'row')} out and take the other {good}
 				</label>
 			{:else if vehicles === 0 && stock.length === 0}
 				<p class="text-soft">Nothing in it is new, or no heading was recognised.</p>
 			{/if}
 			<div class="flex flex-wrap items-end gap-3">
-				<SheetMeaning {suppliers} supplier={wish.supplier} source={wish.source} />
+				<SheetMeaning {suppliers} supplier={options.supplier} source={options.source} />
 				<button class="button" disabled={busy}>Look again</button>
 				<button class="button" data-main formaction="?/accept" disabled={busy || !ready}>Take it in</button>
 			</div>

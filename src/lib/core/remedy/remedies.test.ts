@@ -5,7 +5,7 @@ import { demoDocument } from '../../../../tests/support/demo';
 import { vehicleCircuit, type FittedLamp } from '../circuit';
 import { type Accessory, type Configuration, type Product } from '../model';
 import { shopOf } from '../exchange';
-import { bestUnder, compileCatalogue, matchConfiguration, NO_WISH } from '../match';
+import { bestUnder, compileCatalogue, matchConfiguration, NO_PREFERENCES } from '../match';
 import {
 	bestSet,
 	complaintsOf,
@@ -172,7 +172,7 @@ describe('the best set', () => {
 		const shop = shopOf(demo);
 		const catalogue = compileCatalogue(demo.products);
 		for (const vehicle of demo.configurations) {
-			const circuit = fitted(vehicle, bestUnder(matchConfiguration(vehicle, catalogue, shop), NO_WISH));
+			const circuit = fitted(vehicle, bestUnder(matchConfiguration(vehicle, catalogue, shop), NO_PREFERENCES));
 			const given = { circuit, shop, loaded: () => [] };
 			const best = await bestSet(given, remedyTable(given), { solver });
 			expect(best.gap, vehicle.id).toBe(0);

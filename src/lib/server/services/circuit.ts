@@ -11,7 +11,7 @@ import type { Configuration, Product } from '../../core/model';
 import { assemblyLamp, partsWhereFitted, type KitAnswer } from '../../core/kit';
 import { bestSet, remedyTable, type BestSet, type RemedyTable } from '../../core/remedy';
 import { type Solver } from '../../core/solver';
-import { bestUnder, matchConfiguration, NO_WISH } from '../../core/match';
+import { bestUnder, matchConfiguration, NO_PREFERENCES } from '../../core/match';
 import { findConfiguration } from '../repositories/configurations';
 import { listKits } from '../repositories/kits';
 import { shopData, type ShopData } from './catalogue';
@@ -50,7 +50,7 @@ function lampAt(configuration: Configuration, socketId: string, product: Product
 async function chosenFor(db: Knex, configuration: Configuration, { catalogue, shop }: ShopData): Promise<Chosen> {
 	const kit = (await listKits(db, configuration.id)).find((k) => k.state !== 'released' && k.answer.lines.length > 0);
 	if (!kit) {
-		const best = bestUnder(matchConfiguration(configuration, catalogue, shop), NO_WISH);
+		const best = bestUnder(matchConfiguration(configuration, catalogue, shop), NO_PREFERENCES);
 		return { kit: null, lamps: [...best], parts: [] };
 	}
 	const products = new Map(catalogue.all.map((p) => [p.record.id as string, p.record]));

@@ -9,7 +9,7 @@ import {
 	coverageOf,
 	matchConfiguration,
 	matchSocket,
-	NO_WISH,
+	NO_PREFERENCES,
 	socketCase,
 	type ColourMatrix,
 	type SocketMatch,
@@ -104,18 +104,18 @@ export interface WholeView {
 export async function showWhole(
 	db: Knex,
 	id: string,
-	{ wish, stockOnly }: { wish: Preferences; stockOnly: boolean }
+	{ preferences, stockOnly }: { preferences: Preferences; stockOnly: boolean }
 ): Promise<WholeView | null> {
 	const configuration = await findConfiguration(db, id);
 	if (!configuration) return null;
 	const { catalogue, shop } = await shopData(db);
 	const matches = matchConfiguration(configuration, catalogue, shop);
-	const parts = coverageByPart(matches, wish);
-	const chosen = bestUnder(matches, wish);
+	const parts = coverageByPart(matches, preferences);
+	const chosen = bestUnder(matches, preferences);
 	return {
 		sockets: configuration.sockets.length,
 		coverage: parts.map((part) => coverageView(configuration, part)),
-		free: coverageView(configuration, coverageOf(matches, NO_WISH)),
+		free: coverageView(configuration, coverageOf(matches, NO_PREFERENCES)),
 		makers: coverageByMaker(matches),
 		matrix: colourMatrix(
 			configuration,

@@ -112,14 +112,14 @@ describe('the stock as a spreadsheet', () => {
 		const before = [await listProducts(db), await listAccessories(db)];
 		for (const table of await stockTables(db)) {
 			const back = await tables(csv(table), `${table.name}.csv`);
-			const preview = await previewSheets(db, back, { wish: PLAIN, actor: ACTOR, progress: still });
+			const preview = await previewSheets(db, back, { options: PLAIN, actor: ACTOR, progress: still });
 			expect([table.name, preview.problems, preview.products, preview.accessories]).toEqual([
 				table.name,
 				[],
 				{ added: 0, changed: 0 },
 				{ added: 0, changed: 0 }
 			]);
-			await writeSheets(db, back, { wish: PLAIN, actor: ACTOR, progress: still });
+			await writeSheets(db, back, { options: PLAIN, actor: ACTOR, progress: still });
 		}
 		expect([await listProducts(db), await listAccessories(db)]).toEqual(before);
 	});
@@ -127,13 +127,13 @@ describe('the stock as a spreadsheet', () => {
 	it('a price list by SKU alone, of lamps and parts together, changes price and stock and nothing else', async () => {
 		const { db } = await demoDatabase();
 		const list = await tables('Article,Price,On hand\nGL-P21-RD-2,1111,3\nFL-2-1,1500,0\n');
-		expect(await previewSheets(db, list, { wish: PLAIN, actor: ACTOR, progress: still })).toMatchObject({
+		expect(await previewSheets(db, list, { options: PLAIN, actor: ACTOR, progress: still })).toMatchObject({
 			products: { added: 0, changed: 1 },
 			accessories: { added: 0, changed: 1 },
 			problemCount: 0
 		});
 		const before = (await findProduct(db, 'GL-P21-RD'))!;
-		await writeSheets(db, list, { wish: PLAIN, actor: ACTOR, progress: still });
+		await writeSheets(db, list, { options: PLAIN, actor: ACTOR, progress: still });
 		const after = (await findProduct(db, 'GL-P21-RD'))!;
 		expect(after.packs.find((p) => p.sku === 'GL-P21-RD-2')).toMatchObject({ count: 2, price: 1111, stock: 3 });
 		expect({ ...after, packs: [] }).toEqual({ ...before, packs: [] });
@@ -142,12 +142,12 @@ describe('the stock as a spreadsheet', () => {
 	it('names each row it cannot take, and takes nothing', async () => {
 		const { db } = await demoDatabase();
 		const list = await tables('sku,price,stock\nNOBODY-1,900,1\nGL-P21-RD-2,dear,1\n');
-		const { problems } = await previewSheets(db, list, { wish: PLAIN, actor: ACTOR, progress: still });
+		const { problems } = await previewSheets(db, list, { options: PLAIN, actor: ACTOR, progress: still });
 		expect(problems).toMatchObject([
 			{ row: 2, column: 'id', message: expect.stringContaining('nothing on record') },
 			{ row: 3, column: 'price', message: expect.stringContaining('must be a number') }
 		]);
-		await expect(writeSheets(db, list, { wish: PLAIN, actor: ACTOR, progress: still })).rejects.toThrow(
+		await expect(writeSheets(db, list, { options: PLAIN, actor: ACTOR, progress: still })).rejects.toThrow(
 			'Nothing was written.'
 		);
 	});
@@ -160,7 +160,7 @@ describe('the stock as a spreadsheet', () => {
 				'NEW-1,,,,,,,,,,,NEW-1-2,2,1200,2\n'
 		);
 		await writeSheets(db, list, {
-			wish: { ...PLAIN, source: 'listing', supplier: 'Kai Parts' },
+			options: { ...PLAIN, source: 'listing', supplier: 'Kai Parts' },
 			actor: ACTOR,
 			progress: still
 		});
@@ -276,10 +276,10 @@ describe('Match as it is shown', () => {
 	it('the whole vehicle answers a wish, with its whites', async () => {
 		const { db } = await demoDatabase();
 		const wish = { inStock: true, withoutParts: true, kelvin: 4300, maker: null };
-		const whole = (await showWhole(db, 'fenholm-sound-2015', { wish, stockOnly: false }))!;
+		const whole = (await showWhole(db, 'fenholm-sound-2015', { preferences: wish, stockOnly: false }))!;
 		expect(whole.coverage.map((c) => c.label)).toHaveLength(4);
 		expect(whole.coverage.every((c) => c.served <= whole.free.served)).toBe(true);
 		expect(whole.matrix.pairs.length).toBeGreaterThan(10);
-		expect(await showWhole(db, 'nobody', { wish, stockOnly: false })).toBeNull();
+		expect(await showWhole(db, 'nobody', { preferences: wish, stockOnly: false })).toBeNull();
 	});
 });

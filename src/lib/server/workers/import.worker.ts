@@ -17,7 +17,7 @@ export interface ImportTask {
 	folder: string;
 	file: string;
 	name: string;
-	wish: SheetOptions;
+	options: SheetOptions;
 	actor: Actor;
 	/** Takes progress out, and the word to stop in. */
 	port: MessagePort;
@@ -33,7 +33,7 @@ export type ImportOutcome =
 const ROWS_BETWEEN_WORDS = 250;
 class Cancelled extends Error {}
 
-async function run({ mode, folder, file, name, wish, actor, port }: ImportTask): Promise<ImportOutcome> {
+async function run({ mode, folder, file, name, options, actor, port }: ImportTask): Promise<ImportOutcome> {
 	port.postMessage({ phase: 'reading', done: 0, total: 0 });
 	const read = await readTables(new Uint8Array(readFileSync(file)), name);
 	if (!read.ok) return { kind: 'trouble', message: `${read.error} Nothing was changed.` };
@@ -47,8 +47,8 @@ async function run({ mode, folder, file, name, wish, actor, port }: ImportTask):
 	const db = await openDatabase(folder);
 	try {
 		if (mode === 'preview')
-			return { kind: 'preview', preview: await previewSheets(db, tables, { wish, actor, progress }), notes };
-		return { kind: 'written', report: await writeSheets(db, tables, { wish, actor, progress }) };
+			return { kind: 'preview', preview: await previewSheets(db, tables, { options, actor, progress }), notes };
+		return { kind: 'written', report: await writeSheets(db, tables, { options, actor, progress }) };
 	} finally {
 		await db.destroy();
 	}

@@ -19,7 +19,7 @@ export interface ImportProgress {
 export interface ImportJob {
 	id: string;
 	name: string;
-	wish: SheetOptions;
+	options: SheetOptions;
 	progress: ImportProgress;
 	outcome: ImportOutcome | null;
 }
@@ -55,8 +55,8 @@ async function run(job: KeptJob, mode: ImportTask['mode'], actor: Actor): Promis
 	job.progress = { phase: 'waiting', done: 0, total: 0 };
 	port1.on('message', (progress: ImportProgress) => (job.progress = progress));
 	port1.unref();
-	const { file, folder, name, wish } = job;
-	const task: ImportTask = { mode, folder, file, name, wish, actor, port: port2 };
+	const { file, folder, name, options } = job;
+	const task: ImportTask = { mode, folder, file, name, options, actor, port: port2 };
 	try {
 		job.outcome = (await (await threads()).run(task, { transferList: [port2] })) as ImportOutcome;
 	} catch {
@@ -72,14 +72,14 @@ async function run(job: KeptJob, mode: ImportTask['mode'], actor: Actor): Promis
 export function beginImport(
 	folder: string,
 	upload: { name: string; bytes: Uint8Array },
-	{ wish, actor }: { wish: SheetOptions; actor: Actor }
+	{ options, actor }: { options: SheetOptions; actor: Actor }
 ): string {
 	const id = randomUUID();
 	mkdirSync(join(folder, 'uploads'), { recursive: true });
 	const file = join(folder, 'uploads', id);
 	writeFileSync(file, upload.bytes);
 	const progress = { phase: 'waiting' as const, done: 0, total: 0 };
-	const job: KeptJob = { id, name: upload.name, wish, progress, outcome: null, file, folder, stop: null };
+	const job: KeptJob = { id, name: upload.name, options, progress, outcome: null, file, folder, stop: null };
 	jobs.set(id, job);
 	forgetOldest();
 	void run(job, 'preview', actor);
@@ -97,11 +97,11 @@ export function findImport(id: string): ImportJob | null {
 /** Looks again with another wish, or writes. False when the import is not known or still under way. */
 export function continueImport(
 	id: string,
-	{ mode, wish, actor }: { mode: ImportTask['mode']; wish: SheetOptions; actor: Actor }
+	{ mode, options, actor }: { mode: ImportTask['mode']; options: SheetOptions; actor: Actor }
 ): boolean {
 	const job = jobs.get(id);
 	if (!job || job.stop) return false;
-	job.wish = wish;
+	job.options = options;
 	void run(job, mode, actor);
 	return true;
 }

@@ -27,7 +27,7 @@ export const actions: Actions = {
 		if (!upload.ok) return fail(400, { message: upload.error, problems: [] });
 		const { name, bytes } = upload.value;
 		if (!/\.json$/i.test(name)) {
-			const job = beginImport(dataFolder(), upload.value, { wish: sheetOptions(form), actor: actorOf(cookies) });
+			const job = beginImport(dataFolder(), upload.value, { options: sheetOptions(form), actor: actorOf(cookies) });
 			redirect(303, resolve('/vehicles/import/[job]', { job }));
 		}
 		const read = readDocumentText(new TextDecoder().decode(bytes));

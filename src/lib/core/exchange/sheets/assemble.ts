@@ -47,20 +47,20 @@ function impossibleSockets(assembly: Assembly, configuration: Configuration): Ro
 export function assembleSheets(
 	tables: readonly MappedTable[],
 	existing: Existing,
-	{ wish, progress = () => undefined }: { wish: ImportOptions; progress?: Progress }
+	{ options, progress = () => undefined }: { options: ImportOptions; progress?: Progress }
 ): Assembled {
-	const plain = assemble(tables, existing, { wish: { ...wish, witness: null }, progress });
-	if (!wish.witness) return plain;
+	const plain = assemble(tables, existing, { options: { ...options, witness: null }, progress });
+	if (!options.witness) return plain;
 	// A claim that a stronger source outweighs must make sense all the same: the values are judged as if they held.
-	return { ...assemble(tables, existing, { wish, progress: () => undefined }), problems: plain.problems };
+	return { ...assemble(tables, existing, { options, progress: () => undefined }), problems: plain.problems };
 }
 
 function assemble(
 	tables: readonly MappedTable[],
 	existing: Existing,
-	{ wish, progress }: { wish: ImportOptions; progress: Progress }
+	{ options, progress }: { options: ImportOptions; progress: Progress }
 ): Assembled {
-	const assembly = new Assembly(existing, wish, progress);
+	const assembly = new Assembly(existing, options, progress);
 	assembly.problems.push(...tables.flatMap((table) => table.problems));
 	const spoilt = new Set(assembly.problems.map(({ tab, row }) => `${tab}\n${row}`));
 	for (const [sheet, take] of TAKERS)

@@ -77,12 +77,12 @@ export class Assembly {
 	readonly evidenced = new Set<string>();
 	rows = 0;
 	readonly existing: Existing;
-	#wish: ImportOptions;
+	#options: ImportOptions;
 	#progress: Progress;
 
-	constructor(existing: Existing, wish: ImportOptions, progress: Progress) {
+	constructor(existing: Existing, options: ImportOptions, progress: Progress) {
 		this.existing = existing;
-		this.#wish = wish;
+		this.#options = options;
 		this.#progress = progress;
 	}
 
@@ -96,7 +96,7 @@ export class Assembly {
 		const values: Record<string, unknown> = {};
 		let record: Loose = {};
 		let more: Loose = {};
-		let owner = this.#wish.configuration ?? '';
+		let owner = this.#options.configuration ?? '';
 		let broken = false;
 		table.headings.forEach((heading, i) => {
 			const column = columns.get(table.map[heading] ?? '');
@@ -149,7 +149,7 @@ export class Assembly {
 
 	/** A subject with what a row says of it: as the record itself, or as claims of the witness. */
 	claimed<T extends Loose>(kind: SubjectKind, subject: T, row: ReadRow): T {
-		const { witness } = this.#wish;
+		const { witness } = this.#options;
 		return Object.entries(row.values).reduce<T>(
 			(next, [path, value]) =>
 				witness && keepsEvidence(kind, path)

@@ -37,7 +37,7 @@ const taken = (configurations: Configuration[], units: Unit[]) =>
 describe('sheets out and in again', () => {
 	it('give the same records, demo and all', () => {
 		const { configurations, units } = demoDocument();
-		const again = assembleSheets(taken(configurations, units), nothing, { wish: PLAIN });
+		const again = assembleSheets(taken(configurations, units), nothing, { options: PLAIN });
 		expect(again.problems).toEqual([]);
 		expect(again.units).toEqual(units);
 		const owned = (list: Configuration[]) => JSON.parse(JSON.stringify(list));
@@ -61,12 +61,12 @@ describe('sheets out and in again', () => {
 				}
 			]
 		});
-		expect(assembleSheets(taken([before], []), nothing, { wish: PLAIN }).configurations).toEqual([before]);
+		expect(assembleSheets(taken([before], []), nothing, { options: PLAIN }).configurations).toEqual([before]);
 	});
 
 	it('keep fields nobody knows, and a category that is a number', () => {
 		const before = makeConfiguration([{ ...STOP_SOCKET, category: '74', shelf: { no: 4 } }], { colour: 'green' });
-		const again = assembleSheets(taken([before], []), nothing, { wish: PLAIN });
+		const again = assembleSheets(taken([before], []), nothing, { options: PLAIN });
 		expect(again.configurations).toEqual([before]);
 	});
 });
@@ -109,7 +109,7 @@ describe('rows on top of what is there', () => {
 		const { configurations, problems } = assembleSheets(
 			[table('sockets', ['configuration', 'id', 'lens'], [['v', 'low-L', 'smoked']])],
 			having(there),
-			{ wish: PLAIN }
+			{ options: PLAIN }
 		);
 		expect(problems).toEqual([]);
 		expect(configurations[0]?.sockets[0]).toMatchObject({ lens: 'smoked', category: 'H11', optic: 'projector' });
@@ -119,7 +119,7 @@ describe('rows on top of what is there', () => {
 		const { configurations } = assembleSheets(
 			[table('sockets', ['id', 'category', 'capDepth'], [['low-L', 'H9', '14,5']])],
 			having(there),
-			{ wish: { configuration: 'v', witness: { source: 'listing', on: '2026-11-01' } } }
+			{ options: { configuration: 'v', witness: { source: 'listing', on: '2026-11-01' } } }
 		);
 		const [socket] = configurations[0]!.sockets;
 		expect(socket).toMatchObject({ category: 'H11', cap: { kind: 'none', depth: 14.5 } });
@@ -130,7 +130,7 @@ describe('rows on top of what is there', () => {
 		const { configurations } = assembleSheets(
 			[table('s', ['position', 'side', 'function', 'bulb'], [['rear', 'left', 'turn', 'PY21W']])],
 			having(there),
-			{ wish: { configuration: 'v', witness: null } }
+			{ options: { configuration: 'v', witness: null } }
 		);
 		expect(configurations[0]?.sockets.map((s) => s.id)).toEqual(['low-L', 'turn-rear-L']);
 	});
@@ -164,7 +164,7 @@ describe('rows on top of what is there', () => {
 		['no socket', ['configuration', 'lens'], ['v', 'red'], 'id', 'names no socket']
 	])('%s is said with row and column', (_what, headings, cells, column, message) => {
 		const { problems } = assembleSheets([table('sockets', headings, [cells as Cell[]])], having(there), {
-			wish: PLAIN
+			options: PLAIN
 		});
 		expect(problems).toEqual([{ tab: 'sockets', row: 2, column, message: expect.stringContaining(message) }]);
 	});
@@ -178,7 +178,7 @@ describe('rows on top of what is there', () => {
 				['v', 'low-L', 'amber']
 			]
 		);
-		const { configurations, problems } = assembleSheets([rows], having(there), { wish: PLAIN });
+		const { configurations, problems } = assembleSheets([rows], having(there), { options: PLAIN });
 		expect(problems).toEqual([
 			{ tab: 'sockets', row: 3, column: 'id', message: 'Row 2 speaks of the same socket already.' }
 		]);
@@ -194,7 +194,7 @@ describe('rows on top of what is there', () => {
 			units: new Map(units.map((u) => [u.id as string, u]))
 		};
 		const rows = table('sockets', ['configuration', 'id', 'lens'], [[car.id, 'repeater-L', 'red']]);
-		expect(assembleSheets([rows], existing, { wish: PLAIN }).problems[0]?.message).toContain('shared lamp unit');
+		expect(assembleSheets([rows], existing, { options: PLAIN }).problems[0]?.message).toContain('shared lamp unit');
 	});
 
 	it('progress is told for every row, and may stop the work', () => {
@@ -204,7 +204,7 @@ describe('rows on top of what is there', () => {
 		};
 		expect(() =>
 			assembleSheets([table('sockets', ['configuration', 'id', 'lens'], rows)], having(there), {
-				wish: PLAIN,
+				options: PLAIN,
 				progress: stop
 			})
 		).toThrow('stopped');

@@ -19,7 +19,7 @@ import {
 	coverageOf,
 	matchConfiguration,
 	matchSocket,
-	NO_WISH,
+	NO_PREFERENCES,
 	productCase,
 	socketCase
 } from '..';
@@ -56,8 +56,8 @@ describe('what a wish costs over a whole vehicle', () => {
 	];
 	const vehicle = makeConfiguration([POSITION, STOP_SOCKET]);
 	const matches = matchConfiguration(vehicle, compileCatalogue(products), makeShop());
-	const costs = (wish: object) => {
-		const { served, of, lost, changed } = coverageOf(matches, { ...NO_WISH, ...wish });
+	const costs = (preferences: object) => {
+		const { served, of, lost, changed } = coverageOf(matches, { ...NO_PREFERENCES, ...preferences });
 		return { served, of, lost: lost.map((m) => m.socket), changed: changed.map((m) => m.socket) };
 	};
 
@@ -67,16 +67,16 @@ describe('what a wish costs over a whole vehicle', () => {
 		['4300 K throughout keeps coloured light', { kelvin: 4300 }, { served: 2, lost: [], changed: ['position'] }],
 		['4300 K from the shelf', { kelvin: 4300, inStock: true }, { served: 1, lost: ['position'], changed: [] }],
 		['one maker', { maker: 'One' }, { served: 1, lost: ['stop-L'], changed: [] }]
-	])('%s', (_, wish, expected) => expect(costs(wish)).toMatchObject({ of: 2, ...expected }));
+	])('%s', (_, preferences, expected) => expect(costs(preferences)).toMatchObject({ of: 2, ...expected }));
 
 	it('each part by itself, then the whole wish', () => {
-		const parts = coverageByPart(matches, { ...NO_WISH, kelvin: 4300, inStock: true });
+		const parts = coverageByPart(matches, { ...NO_PREFERENCES, kelvin: 4300, inStock: true });
 		expect(parts.map((part) => [part.label, part.served])).toEqual([
 			['only products in stock', 2],
 			['4300 K throughout', 2],
 			['only products in stock, 4300 K throughout', 1]
 		]);
-		expect(coverageByPart(matches, NO_WISH)).toEqual([]);
+		expect(coverageByPart(matches, NO_PREFERENCES)).toEqual([]);
 	});
 
 	it('makers by what they could serve alone, and the best lamp a wish leaves', () => {
@@ -84,7 +84,10 @@ describe('what a wish costs over a whole vehicle', () => {
 			{ maker: 'Two', served: 2 },
 			{ maker: 'One', served: 1 }
 		]);
-		expect([...bestUnder(matches, { ...NO_WISH, maker: 'Two' }).values()].map((p) => p.id)).toEqual(['middle', 'led']);
+		expect([...bestUnder(matches, { ...NO_PREFERENCES, maker: 'Two' }).values()].map((p) => p.id)).toEqual([
+			'middle',
+			'led'
+		]);
 	});
 
 	it('a wish that leaves out parts keeps what fits as it is', () => {
@@ -99,7 +102,7 @@ describe('what a wish costs over a whole vehicle', () => {
 			]
 		});
 		const own = matchConfiguration(fed, compileCatalogue(products), makeShop());
-		expect(coverageOf(own, { ...NO_WISH, withoutParts: true })).toMatchObject({ of: 1, served: 0 });
+		expect(coverageOf(own, { ...NO_PREFERENCES, withoutParts: true })).toMatchObject({ of: 1, served: 0 });
 	});
 });
 

@@ -1,7 +1,7 @@
 import type { Product } from '../../model';
 import type { Candidate } from '../candidates/candidate';
 import type { SocketMatch } from '../candidates/match';
-import { WISH_KINDS } from './kinds';
+import { PREFERENCE_KINDS } from './kinds';
 import type { Preferences } from './preferences';
 
 /** A socket that a wish leaves without a lamp, or gives another one. */
@@ -31,20 +31,20 @@ const serves = ({ product, verdict }: Candidate) =>
 const priceOf = ({ product }: Candidate) =>
 	product.packs.length === 0 ? 0 : Math.min(...product.packs.map((pack) => pack.price / pack.count));
 
-function labelOf(wish: Preferences): string {
-	const made = WISH_KINDS.filter((kind) => kind.made(wish)).map((kind) => kind.label(wish));
+function labelOf(preferences: Preferences): string {
+	const made = PREFERENCE_KINDS.filter((kind) => kind.made(preferences)).map((kind) => kind.label(preferences));
 	return made.join(', ') || 'no wish';
 }
 
 /** Which candidates a wish keeps. */
-export function meetsPreferences(wish: Preferences): (candidate: Candidate) => boolean {
-	const kinds = WISH_KINDS.filter((kind) => kind.made(wish));
-	return (candidate) => kinds.every((kind) => kind.keeps(candidate, wish));
+export function meetsPreferences(preferences: Preferences): (candidate: Candidate) => boolean {
+	const kinds = PREFERENCE_KINDS.filter((kind) => kind.made(preferences));
+	return (candidate) => kinds.every((kind) => kind.keeps(candidate, preferences));
 }
 
 /** The best LED a wish leaves for each socket, by socket id; sockets it leaves without one are not in it. */
-export function bestUnder(matches: readonly SocketMatch[], wish: Preferences): Map<string, Product> {
-	const keeps = meetsPreferences(wish);
+export function bestUnder(matches: readonly SocketMatch[], preferences: Preferences): Map<string, Product> {
+	const keeps = meetsPreferences(preferences);
 	return new Map(
 		matches.flatMap(({ socket, candidates }): [string, Product][] => {
 			const best = candidates.find((candidate) => serves(candidate) && keeps(candidate));
@@ -54,8 +54,8 @@ export function bestUnder(matches: readonly SocketMatch[], wish: Preferences): M
 }
 
 /** How many sockets the wish leaves with a lamp, which it loses, and where the best one changes. */
-export function coverageOf(matches: readonly SocketMatch[], wish: Preferences): Coverage {
-	const keeps = meetsPreferences(wish);
+export function coverageOf(matches: readonly SocketMatch[], preferences: Preferences): Coverage {
+	const keeps = meetsPreferences(preferences);
 	const moves = matches.flatMap(({ socket, candidates }): Moved[] => {
 		const good = candidates.filter(serves);
 		const [before] = good;
@@ -63,7 +63,7 @@ export function coverageOf(matches: readonly SocketMatch[], wish: Preferences): 
 	});
 	const kept = moves.flatMap(({ after }) => after ?? []);
 	return {
-		label: labelOf(wish),
+		label: labelOf(preferences),
 		of: moves.length,
 		served: kept.length,
 		lost: moves.filter(({ after }) => after === null),
@@ -73,9 +73,11 @@ export function coverageOf(matches: readonly SocketMatch[], wish: Preferences): 
 }
 
 /** Each part of a wish by itself, and the whole of it when it has several: what each costs in coverage. */
-export function coverageByPart(matches: readonly SocketMatch[], wish: Preferences): Coverage[] {
-	const parts = WISH_KINDS.filter((kind) => kind.made(wish)).map((kind) => coverageOf(matches, kind.alone(wish)));
-	return parts.length > 1 ? [...parts, coverageOf(matches, wish)] : parts;
+export function coverageByPart(matches: readonly SocketMatch[], preferences: Preferences): Coverage[] {
+	const parts = PREFERENCE_KINDS.filter((kind) => kind.made(preferences)).map((kind) =>
+		coverageOf(matches, kind.alone(preferences))
+	);
+	return parts.length > 1 ? [...parts, coverageOf(matches, preferences)] : parts;
 }
 
 /** Makers by how many sockets they could serve alone, best first. */

@@ -10,14 +10,14 @@ export interface Preferences {
 	maker: string | null;
 }
 
-export const NO_WISH: Preferences = { inStock: false, withoutParts: false, kelvin: null, maker: null };
+export const NO_PREFERENCES: Preferences = { inStock: false, withoutParts: false, kelvin: null, maker: null };
 
 /** One kind of wish: whether it was made, how it is said, and which candidates are left by it. */
 export interface PreferenceKind {
 	id: keyof Preferences;
-	made: (wish: Preferences) => boolean;
-	label: (wish: Preferences) => string;
-	keeps: (candidate: Candidate, wish: Preferences) => boolean;
+	made: (preferences: Preferences) => boolean;
+	label: (preferences: Preferences) => string;
+	keeps: (candidate: Candidate, preferences: Preferences) => boolean;
 	/** The wish with nothing but this part of it. */
-	alone: (wish: Preferences) => Preferences;
+	alone: (preferences: Preferences) => Preferences;
 }

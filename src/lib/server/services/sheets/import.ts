@@ -33,25 +33,25 @@ const MAX_PROBLEMS = 200;
 const SAMPLES = 4;
 
 /** Headings mapped as a person said, as remembered of the supplier, or by name. */
-async function mapped(db: Knex, tables: readonly IncomingTable[], wish: SheetOptions): Promise<MappedTable[]> {
+async function mapped(db: Knex, tables: readonly IncomingTable[], options: SheetOptions): Promise<MappedTable[]> {
 	return Promise.all(
 		tables.map(async (table) => {
-			const said = wish.maps[table.tab];
+			const said = options.maps[table.tab];
 			const sheet = said?.sheet ?? sheetFor(table.tab, table.headings);
-			const remembered = wish.supplier ? await findHeadingMap(db, wish.supplier, sheet) : {};
+			const remembered = options.supplier ? await findHeadingMap(db, options.supplier, sheet) : {};
 			return { ...table, sheet, map: mapHeadings(sheet, table.headings, { ...remembered, ...said?.map }) };
 		})
 	);
 }
 
 /** Ids of the vehicles that rows speak of. */
-function ownersIn(tables: readonly MappedTable[], wish: SheetOptions): string[] {
+function ownersIn(tables: readonly MappedTable[], options: SheetOptions): string[] {
 	const ids = tables.flatMap((table) => {
 		const wanted = table.sheet === 'vehicles' ? 'id' : 'configuration';
 		const at = table.headings.findIndex((heading) => table.map[heading] === wanted);
 		return at < 0 ? [] : table.rows.map((row) => String(row.cells[at] ?? '').trim());
 	});
-	return [...new Set([...ids, wish.configuration ?? ''])].filter(Boolean);
+	return [...new Set([...ids, options.configuration ?? ''])].filter(Boolean);
 }
 
 /** Rows that cannot be read, taken out of their tables, so that the others can be taken in by themselves. */
@@ -78,23 +78,25 @@ async function stockNeeded(db: Knex, tables: readonly MappedTable[]) {
 async function prepare(
 	db: Knex,
 	tables: readonly IncomingTable[],
-	{ wish, actor, progress }: { wish: SheetOptions; actor: Actor; progress: Progress }
+	{ options, actor, progress }: { options: SheetOptions; actor: Actor; progress: Progress }
 ) {
-	const all = await mapped(db, tables, wish);
-	const found = await findConfigurations(db, ownersIn(all, wish));
+	const all = await mapped(db, tables, options);
+	const found = await findConfigurations(db, ownersIn(all, options));
 	const existing = {
 		configurations: new Map(found.map((c) => [c.id as string, c])),
 		units: new Map((await listUnits(db)).map((unit) => [unit.id as string, unit])),
 		...(await stockNeeded(db, all))
 	};
 	const day = shopDay(actor.now);
-	const note = wish.supplier ? { note: `spreadsheet of ${wish.supplier}` } : {};
-	const witness = wish.source ? { source: wish.source, on: day, ...(actor.by ? { by: actor.by } : {}), ...note } : null;
-	const core = { configuration: wish.configuration, witness };
-	const first = assembleSheets(all, existing, { wish: core, progress });
+	const note = options.supplier ? { note: `spreadsheet of ${options.supplier}` } : {};
+	const witness = options.source
+		? { source: options.source, on: day, ...(actor.by ? { by: actor.by } : {}), ...note }
+		: null;
+	const core = { configuration: options.configuration, witness };
+	const first = assembleSheets(all, existing, { options: core, progress });
 	const assembled =
-		wish.leaveOut && first.problems.length > 0
-			? assembleSheets(withoutBadRows(all, first.problems), existing, { wish: core, progress })
+		options.leaveOut && first.problems.length > 0
+			? assembleSheets(withoutBadRows(all, first.problems), existing, { options: core, progress })
 			: first;
 	return { all, existing, first, assembled };
 }
@@ -125,7 +127,7 @@ function countStock<T extends { id: string }>(items: readonly T[], existing: Rea
 }
 
 export interface SheetImport {
-	readonly wish: SheetOptions;
+	readonly options: SheetOptions;
 	readonly actor: Actor;
 	readonly progress: Progress;
 }
@@ -134,9 +136,9 @@ export interface SheetImport {
 export async function previewSheets(
 	db: Knex,
 	tables: readonly IncomingTable[],
-	{ wish, actor, progress }: SheetImport
+	{ options, actor, progress }: SheetImport
 ): Promise<SheetsView> {
-	const { all, existing, first, assembled } = await prepare(db, tables, { wish, actor, progress });
+	const { all, existing, first, assembled } = await prepare(db, tables, { options, actor, progress });
 	const isNew = (id: string) => !existing.configurations.has(id);
 	const ids = assembled.configurations.map((c) => c.id as string);
 	return {
@@ -188,9 +190,9 @@ export interface SheetReport {
 export async function writeSheets(
 	db: Knex,
 	tables: readonly IncomingTable[],
-	{ wish, actor, progress }: { wish: SheetOptions; actor: Actor; progress: Progress }
+	{ options, actor, progress }: { options: SheetOptions; actor: Actor; progress: Progress }
 ): Promise<SheetReport> {
-	const { all, first, assembled } = await prepare(db, tables, { wish, actor, progress });
+	const { all, first, assembled } = await prepare(db, tables, { options, actor, progress });
 	const [problem] = assembled.problems;
 	if (problem) throw new SheetProblem(problem, assembled.problems.length);
 	await db.transaction(async (tx) => {
@@ -203,8 +205,8 @@ export async function writeSheets(
 		for (const accessory of assembled.accessories) await takeRecord(tx, ACCESSORIES, { record: accessory, actor });
 		const [clash] = await skuClashes(tx);
 		if (clash) throw new Error(`${clash} Nothing was written.`);
-		if (wish.supplier)
-			for (const { sheet, map } of all) await putHeadingMap(tx, { supplier: wish.supplier, sheet, map });
+		if (options.supplier)
+			for (const { sheet, map } of all) await putHeadingMap(tx, { supplier: options.supplier, sheet, map });
 	});
 	return {
 		vehicles: assembled.configurations.map((c) => c.id),

@@ -34,9 +34,9 @@ describe('taking a spreadsheet in', () => {
 		const before = await exportVehicle(db, CAR);
 		for (const table of (await vehicleTables(db, CAR)) ?? []) {
 			const back = await tables(csv(table), `${table.name}.csv`);
-			const preview = await previewSheets(db, back, { wish: PLAIN, actor: ACTOR, progress: still });
+			const preview = await previewSheets(db, back, { options: PLAIN, actor: ACTOR, progress: still });
 			expect([table.name, preview.problems, preview.changedVehicles]).toEqual([table.name, [], []]);
-			await writeSheets(db, back, { wish: PLAIN, actor: ACTOR, progress: still });
+			await writeSheets(db, back, { options: PLAIN, actor: ACTOR, progress: still });
 		}
 		expect(await exportVehicle(db, CAR)).toEqual(before);
 		expect((await historyOf(db, CONFIGURATIONS, CAR)).events).toHaveLength(1);
@@ -45,7 +45,7 @@ describe('taking a spreadsheet in', () => {
 	it('a preview writes nothing; taking in is one event a vehicle, which undo takes back', async () => {
 		const { db } = await demoDatabase();
 		const rows = await tables(`configuration,id,lens\n${CAR},dome,smoked\n${CAR},luggage,smoked\n`);
-		const preview = await previewSheets(db, rows, { wish: PLAIN, actor: ACTOR, progress: still });
+		const preview = await previewSheets(db, rows, { options: PLAIN, actor: ACTOR, progress: still });
 		expect(preview).toMatchObject({
 			rows: 2,
 			changedVehicles: [CAR],
@@ -53,7 +53,7 @@ describe('taking a spreadsheet in', () => {
 			problemCount: 0
 		});
 		expect(await lensOf(db, 'dome')).toBe('clear');
-		expect(await writeSheets(db, rows, { wish: PLAIN, actor: ACTOR, progress: still })).toMatchObject({
+		expect(await writeSheets(db, rows, { options: PLAIN, actor: ACTOR, progress: still })).toMatchObject({
 			vehicles: [CAR],
 			rows: 2,
 			leftOut: 0
@@ -66,10 +66,12 @@ describe('taking a spreadsheet in', () => {
 	it('is all or nothing, unless the bad rows are left out', async () => {
 		const { db } = await demoDatabase();
 		const rows = await tables(`configuration,id,lens,frontLength\n${CAR},dome,smoked,\n${CAR},luggage,red,far\n`);
-		await expect(writeSheets(db, rows, { wish: PLAIN, actor: ACTOR, progress: still })).rejects.toThrow(SheetProblem);
+		await expect(writeSheets(db, rows, { options: PLAIN, actor: ACTOR, progress: still })).rejects.toThrow(
+			SheetProblem
+		);
 		expect(await lensOf(db, 'dome')).toBe('clear');
 		expect(
-			await writeSheets(db, rows, { wish: { ...PLAIN, leaveOut: true }, actor: ACTOR, progress: still })
+			await writeSheets(db, rows, { options: { ...PLAIN, leaveOut: true }, actor: ACTOR, progress: still })
 		).toMatchObject({
 			rows: 1,
 			leftOut: 1
@@ -80,8 +82,8 @@ describe('taking a spreadsheet in', () => {
 	it('as a source it never outweighs a stronger one, and opens questions', async () => {
 		const { db } = await demoDatabase();
 		const before = await countQuestions(db, CAR);
-		const wish: SheetOptions = { ...PLAIN, configuration: CAR, source: 'listing', supplier: 'Kai Parts' };
-		await writeSheets(db, await tables('id,lens\ndome,smoked\n'), { wish, actor: ACTOR, progress: still });
+		const options: SheetOptions = { ...PLAIN, configuration: CAR, source: 'listing', supplier: 'Kai Parts' };
+		await writeSheets(db, await tables('id,lens\ndome,smoked\n'), { options, actor: ACTOR, progress: still });
 		expect([await lensOf(db, 'dome'), await countQuestions(db, CAR)]).toEqual(['clear', before + 1]);
 		const said = (await findConfiguration(db, CAR))?.sockets.find((s) => s.id === 'dome')?.evidence;
 		expect(said).toContainEqual(
@@ -93,18 +95,18 @@ describe('taking a spreadsheet in', () => {
 		const { db } = await demoDatabase();
 		const rows = await tables('Piece,Glass\ndome,smoked\n');
 		const map = { Piece: 'id', Glass: 'lens' };
-		const wish: SheetOptions = {
+		const options: SheetOptions = {
 			...PLAIN,
 			configuration: CAR,
 			supplier: 'Kai Parts',
 			maps: { sheet: { sheet: 'sockets', map } }
 		};
-		await writeSheets(db, rows, { wish, actor: ACTOR, progress: still });
+		await writeSheets(db, rows, { options, actor: ACTOR, progress: still });
 		expect(await listSuppliers(db)).toEqual(['Kai Parts']);
-		const again = await previewSheets(db, rows, { wish: { ...wish, maps: {} }, actor: ACTOR, progress: still });
+		const again = await previewSheets(db, rows, { options: { ...options, maps: {} }, actor: ACTOR, progress: still });
 		expect(again.tabs[0]?.map).toEqual(map);
 		const other = await previewSheets(db, rows, {
-			wish: { ...wish, maps: {}, supplier: 'Other' },
+			options: { ...options, maps: {}, supplier: 'Other' },
 			actor: ACTOR,
 			progress: still
 		});
@@ -151,26 +153,26 @@ describe('imports off the request thread', () => {
 	it('look first, write when asked, and stop with nothing written', { timeout: 60_000 }, async () => {
 		const { db, folder } = await demoDatabase();
 		const id = beginImport(folder, upload(`configuration,id,lens\n${CAR},dome,smoked\n`), {
-			wish: PLAIN,
+			options: PLAIN,
 			actor: ACTOR
 		});
 		expect(await outcomeOf(id)).toMatchObject({ kind: 'preview', preview: { changedVehicles: [CAR] }, notes: [] });
 		expect(await lensOf(db, 'dome')).toBe('clear');
-		expect(continueImport(id, { mode: 'write', wish: PLAIN, actor: ACTOR })).toBe(true);
+		expect(continueImport(id, { mode: 'write', options: PLAIN, actor: ACTOR })).toBe(true);
 		expect(await outcomeOf(id)).toMatchObject({ kind: 'written', report: { vehicles: [CAR] } });
 		expect(await lensOf(db, 'dome')).toBe('smoked');
 
 		const many = Array.from({ length: 60_000 }, (_, i) => `${CAR},s${i},rear,left,1,stop,P21W`).join('\n');
 		const long = beginImport(folder, upload(`configuration,id,zone,side,index,functions,category\n${many}`), {
-			wish: PLAIN,
+			options: PLAIN,
 			actor: ACTOR
 		});
 		cancelImport(long);
 		expect(await outcomeOf(long)).toEqual({ kind: 'cancelled' });
 
-		const broken = beginImport(folder, upload('', 'empty.csv'), { wish: PLAIN, actor: ACTOR });
+		const broken = beginImport(folder, upload('', 'empty.csv'), { options: PLAIN, actor: ACTOR });
 		expect(await outcomeOf(broken)).toMatchObject({ kind: 'trouble', message: expect.stringContaining('no rows') });
-		expect([findImport('nobody'), continueImport('nobody', { mode: 'write', wish: PLAIN, actor: ACTOR })]).toEqual([
+		expect([findImport('nobody'), continueImport('nobody', { mode: 'write', options: PLAIN, actor: ACTOR })]).toEqual([
 			null,
 			false
 		]);

@@ -141,7 +141,7 @@
 			{#each trial.gone as gone (gone)}<p class="text-refuse">
 					{names.get(gone)}: its built-in load has given up.
 				</p>{/each}
-			<Warming warmth={trial.warmth} minutes={LONG_MIN} />
+			<Warming hotParts={trial.hotParts} minutes={LONG_MIN} />
 			<ScanButton address={`${resolve('/vehicles/[id]/circuit/scan', { id })}?fit=${trial.fit}`} />
 		</section>
 		<section class="panel p-3" aria-label="Faults"><FaultForm {trial} {socket} /></section>

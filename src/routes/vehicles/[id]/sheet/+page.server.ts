@@ -22,8 +22,8 @@ export const actions: Actions = {
 			? { ok: true as const, value: { name: 'pasted rows', bytes: new TextEncoder().encode(pasted) } }
 			: await uploadedBytes(form, 'file');
 		if (!upload.ok) return fail(400, { message: `Paste some rows, or choose a file. ${upload.error}` });
-		const wish = { ...sheetOptions(form), configuration: params.id };
-		const job = beginImport(dataFolder(), upload.value, { wish, actor: actorOf(cookies) });
+		const options = { ...sheetOptions(form), configuration: params.id };
+		const job = beginImport(dataFolder(), upload.value, { options, actor: actorOf(cookies) });
 		redirect(303, resolve('/vehicles/import/[job]', { job }));
 	}
 };

@@ -18,8 +18,8 @@ export const load: PageServerLoad = async ({ params, url }) => {
 		['stock', 'whole', 'kelvin', 'maker', 'filament'].map((name) => [name, url.searchParams.get(name) || null])
 	);
 	const { stock, whole, kelvin, maker, filament } = wishes.parse(asked);
-	const wish = { inStock: stock, withoutParts: whole, kelvin: asked.kelvin ? kelvin : null, maker };
-	const answer = await showWhole(await database(), params.id, { wish, stockOnly: filament });
+	const preferences = { inStock: stock, withoutParts: whole, kelvin: asked.kelvin ? kelvin : null, maker };
+	const answer = await showWhole(await database(), params.id, { preferences, stockOnly: filament });
 	if (!answer) error(404, { message: `There is no vehicle “${params.id}”.` });
-	return { answer, wish, filament };
+	return { answer, preferences, filament };
 };

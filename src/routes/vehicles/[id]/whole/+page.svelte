@@ -23,7 +23,7 @@
 				>Back to one socket</a
 			>
 		</div>
-		<PreferencesForm wish={data.wish} filament={data.filament} makers={data.answer.makers} />
+		<PreferencesForm preferences={data.preferences} filament={data.filament} makers={data.answer.makers} />
 		<Coverage answer={data.answer} currency={data.currency} {place} />
 	</ScrollPanel>
 	<ScrollPanel label="Whites seen together" class="p-3">

@@ -19,8 +19,8 @@ export const load: PageServerLoad = async ({ params }) => {
 const goOn =
 	(mode: 'preview' | 'write'): Actions[string] =>
 	async ({ params, request, cookies }) => {
-		const wish = sheetOptions(await request.formData());
-		const begun = continueImport(params.job ?? '', { mode, wish, actor: actorOf(cookies) });
+		const options = sheetOptions(await request.formData());
+		const begun = continueImport(params.job ?? '', { mode, options, actor: actorOf(cookies) });
 		return begun ? {} : fail(409, { message: findImport(params.job ?? '') ? 'It is still under way.' : GONE });
 	};
 

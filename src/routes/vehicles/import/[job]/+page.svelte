@@ -45,6 +45,11 @@
 		</div>
 	{:else}
 		{#each outcome.notes as note (note)}<p class="text-needs">{note}</p>{/each}
-		<SheetPreview preview={outcome.preview} wish={data.job.wish} columns={data.columns} suppliers={data.suppliers} />
+		<SheetPreview
+			preview={outcome.preview}
+			options={data.job.options}
+			columns={data.columns}
+			suppliers={data.suppliers}
+		/>
 	{/if}
 </main>
