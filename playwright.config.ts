@@ -4,6 +4,8 @@ export default defineConfig({
 	testDir: 'tests/e2e',
 	workers: 2,
 	timeout: 60_000,
+	// A kit or an import is worked out while the other worker has the machine as well.
+	expect: { timeout: 20_000 },
 	reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
 	use: {
 		viewport: { width: 1280, height: 800 },
