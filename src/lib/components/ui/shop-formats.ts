@@ -26,9 +26,17 @@ export function provideShop(setting: () => ShopSetting): void {
 	setContext(KEY, setting);
 }
 
+const settingHere = (): (() => ShopSetting) => (hasContext(KEY) ? getContext<() => ShopSetting>(KEY) : () => ALONE);
+
+/** Hands another currency to every component below: a kit keeps the one it was released in. */
+export function provideCurrency(currency: () => Currency): void {
+	const around = settingHere();
+	provideShop(() => ({ timeZone: around().timeZone, currency: currency() }));
+}
+
 /** How amounts and times are written here. */
 export function shopFormats(): ShopFormats {
-	const setting = hasContext(KEY) ? getContext<() => ShopSetting>(KEY) : () => ALONE;
+	const setting = settingHere();
 	return {
 		price: (minor) => amount(minor, setting().currency),
 		money: (minor) => money(minor, setting().currency),

@@ -11,8 +11,11 @@
 	import Rota from '$lib/components/rota/Rota.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
+	import { provideCurrency } from '$lib/components/ui/shop-formats';
 
 	let { data, form } = $props();
+
+	provideCurrency(() => data.currency);
 
 	const vehicle = $derived(data.vehicle.id);
 	const editable = $derived(data.state !== 'released');

@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
-	import { shopFormats } from '$lib/components/ui/shop-formats';
-
-	const { day, money } = shopFormats();
+	import { provideCurrency, shopFormats } from '$lib/components/ui/shop-formats';
 
 	let { data } = $props();
+
+	provideCurrency(() => data.currency);
+	const { day, money } = shopFormats();
 
 	const where = $derived({ id: data.vehicle.id, kit: data.kitId });
 	const name = ({ code, revision }: { code: string | null; revision: number }) =>

@@ -4,13 +4,14 @@
 	import Lines from '$lib/components/kit/Lines.svelte';
 	import QrSquare from '$lib/components/kit/QrSquare.svelte';
 	import PaperRota from '$lib/components/rota/PaperRota.svelte';
-	import { shopFormats } from '$lib/components/ui/shop-formats';
+	import { provideCurrency, shopFormats } from '$lib/components/ui/shop-formats';
 	import { CAUTIONS, policySentences } from '$lib/core/views/cautions';
 	import { wiresOf } from '$lib/core/views/wires';
 
-	const { day, money } = shopFormats();
-
 	let { data } = $props();
+
+	provideCurrency(() => data.sheet.currency);
+	const { day, money } = shopFormats();
 
 	const sheet = $derived(data.sheet);
 	const wires = $derived(wiresOf(sheet));
