@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { DOUBTFUL_EFFICACY } from '$lib/core/optics';
 	import { counted } from '$lib/core/quantity';
 	import { resolve } from '$app/paths';
 	import { createTable } from '@tanstack/svelte-table';
@@ -68,7 +69,8 @@
 	</div>
 	<p class="text-soft" aria-live="polite">
 		{products.length} of {data.products.length} products, {accessories.length} of {data.accessories.length} accessories. A
-		claimed flux is the maker's word; the derated one is measured, or the claim per lamp but at most 100 lm per watt.
+		claimed flux is the maker's word; the derated one is measured, or the claim per lamp but at most {DOUBTFUL_EFFICACY} lm
+		per watt.
 	</p>
 	{#if data.products.length === 0 && data.accessories.length === 0}
 		<p>

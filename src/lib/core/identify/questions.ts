@@ -104,12 +104,15 @@ const year: Source = (configurations) => {
 const placeOf = (zone: string, functions: string) => `${zone}:${functions}`;
 const placesIn = (c: Configuration) => new Map(c.sockets.map((s) => [placeOf(s.zone, s.functions.join('+')), s]));
 
+/** Zones nobody sees into who walks round the vehicle. */
+const INSIDE: ReadonlySet<string> = new Set(['cabin', 'cluster', 'luggage', 'engine']);
+
 /** Outside lamps whose lens differs in colour. */
 const lensColour: Source = (configurations) => {
 	const maps = new Map(configurations.map((c) => [c, placesIn(c)]));
 	const examples = new Map(configurations.flatMap((c) => [...placesIn(c)]));
 	return [...examples].flatMap(([key, example]) => {
-		if (['cabin', 'cluster', 'luggage', 'engine'].includes(example.zone)) return [];
+		if (INSIDE.has(example.zone)) return [];
 		const answerOf = (c: Configuration) => maps.get(c)?.get(key)?.lens ?? placesIn(c).get(key)?.lens ?? null;
 		const text = `What colour is the lens over the ${placeText({ ...example, index: 1 }).toLowerCase()} lamp?`;
 		return question(configurations, { id: `lens:${key}`, text, answerOf }, (answer) => answer.replace('-', ' '));
@@ -123,7 +126,7 @@ const presence: Source = (configurations) => {
 	);
 	return [...keys].flatMap((key) => {
 		const [zone = '', id = ''] = key.split(':');
-		if (['cabin', 'cluster', 'luggage', 'engine'].includes(zone)) return [];
+		if (INSIDE.has(zone)) return [];
 		const answerOf = (c: Configuration) => {
 			if (c.sockets.some((s) => s.zone === zone && (s.functions as string[]).includes(id))) return 'yes';
 			return c.absent?.includes(key) ? 'no' : null;

@@ -256,6 +256,13 @@ export type FunctionId = keyof typeof FUNCTIONS;
 /** Every function id, in walking order. */
 export const FUNCTION_IDS = Object.keys(FUNCTIONS) as [FunctionId, ...FunctionId[]];
 
+const SEEN_OUTSIDE: ReadonlySet<FunctionGroup> = new Set(['headlamp', 'fog', 'signal']);
+
+/** True when somebody outside is meant to see one of these functions, or to see by it. */
+export function showsOutside(functions: readonly FunctionId[]): boolean {
+	return functions.some((id) => SEEN_OUTSIDE.has(FUNCTIONS[id].group));
+}
+
 /** The definition of a function. */
 export function lampFunction(id: FunctionId): LampFunction {
 	return FUNCTIONS[id];

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { accessoryId, count, farads, label, millimetres, ohms, watts } from './quantities';
 import { pack } from './product';
-import { ACCESSORY_KINDS, SCOPES, USED_PER } from './choices';
+import { ACCESSORY_KINDS, SCOPES, USED_PER } from './enumerations';
 
 /** Anything in a kit that is not a lamp. */
 export const accessory = z.looseObject({

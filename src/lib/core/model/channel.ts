@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { FUNCTION_IDS } from '../lamps/functions';
 import { evidence } from './evidence';
 import { amperes, channelId, count, hertz, label, ohms, share, socketId } from './quantities';
-import { MONITOR_KINDS, FLASHER_KINDS } from './choices';
+import { MONITOR_KINDS, FLASHER_KINDS } from './enumerations';
 
 const feed = z.discriminatedUnion('kind', [
 	z.looseObject({ kind: z.literal('steady') }),

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { channel, flasher } from './channel';
 import { configurationId, count, label, socketId } from './quantities';
 import { socket } from './socket';
-import { VEHICLE_KINDS, STEERINGS } from './choices';
+import { VEHICLE_KINDS, STEERINGS } from './enumerations';
 
 const operation = z.looseObject({
 	id: label,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { day, label } from './quantities';
-import { EVIDENCE_SOURCES } from './choices';
+import { EVIDENCE_SOURCES } from './enumerations';
 
 /** One source for one fact of a socket, a channel, the flasher or a product. */
 export const evidence = z.looseObject({

@@ -1,4 +1,4 @@
-export * from './choices';
+export * from './enumerations';
 export * from './quantities';
 export * from './evidence';
 export * from './socket';

@@ -11,7 +11,7 @@ import {
 	productId,
 	socketId
 } from './quantities';
-import { KIT_SCOPES, BALANCES, KIT_STATES } from './choices';
+import { KIT_SCOPES, BALANCES, KIT_STATES } from './enumerations';
 
 const weight = () => z.number().min(0, 'must be at least 0').max(3, 'must be at most 3');
 

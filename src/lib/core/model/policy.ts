@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { HEADLAMP_POLICIES } from './choices';
+import { HEADLAMP_POLICIES } from './enumerations';
 
 /** What the shop has decided about LED in headlamps and fog lamps. A setting, shown on every kit. */
 export const policy = z.looseObject({

@@ -30,7 +30,7 @@ import {
 	COOLINGS,
 	DRIVER_PLACES,
 	LIGHT_COLOURS
-} from './choices';
+} from './enumerations';
 
 /** How a product is sold. */
 export const pack = z.looseObject({

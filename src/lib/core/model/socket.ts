@@ -13,7 +13,7 @@ import {
 	CAP_KINDS,
 	RETENTIONS,
 	SURFACES
-} from './choices';
+} from './enumerations';
 
 /** Free room for a lamp. Front of the reference plane: the bowl and lens. Behind it: with the stock cap closed. */
 export const envelope = z.looseObject({

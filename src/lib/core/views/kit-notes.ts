@@ -1,11 +1,12 @@
 import type { KitAnswer, KitComplaint, KitMismatch, MissingPieces } from '../kit';
 import type { Configuration } from '../model';
 import { counted } from '../quantity';
+import { complaintName } from '../remedy';
 import { placeText } from '../vehicle';
 
 /** What the circuit says against a kit, in words. */
 export function complaintText({ kind, channel, why }: KitComplaint): string {
-	return channel ? `${kind} on ${channel}: ${why}` : why;
+	return channel ? `${complaintName(kind)} on ${channel}: ${why}` : why;
 }
 
 /** Pieces that are not on the shelf, in words. */

@@ -1,12 +1,10 @@
-import { lampFunction } from '../../lamps';
+import { showsOutside } from '../../lamps';
 import { lampsIn, type Check } from './facts';
-
-const OUTSIDE: readonly string[] = ['headlamp', 'fog', 'signal'];
 
 /** There is enough of every consumable for what is fitted. */
 export const consumablesCheck: Check = ({ answer, configuration, catalogue, shop }) => {
 	const outside = [...lampsIn(answer.lines)].filter(([id]) =>
-		configuration.sockets.find((s) => s.id === id)?.functions.some((fn) => OUTSIDE.includes(lampFunction(fn).group))
+		showsOutside(configuration.sockets.find((s) => s.id === id)?.functions ?? [])
 	);
 	const greased = outside.filter(([, p]) => catalogue.all.find((c) => c.record.id === p)?.record.kind !== 'assembly');
 	const pieces = (kinds: readonly string[]) =>

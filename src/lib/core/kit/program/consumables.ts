@@ -1,15 +1,11 @@
 import { strategyOf, type ConsumedBy } from '../../accessories';
 import type { Accessory, Socket } from '../../model';
-import { lampFunction } from '../../lamps';
+import { showsOutside } from '../../lamps';
 import type { Group } from '../choices/group';
 import type { Builder } from './builder';
 
-const OUTSIDE: ReadonlySet<string> = new Set(['headlamp', 'fog', 'signal']);
-
 /** A socket whose contacts meet water: the one that is greased. */
-export function isOutside({ functions }: Socket): boolean {
-	return functions.some((id) => OUTSIDE.has(lampFunction(id).group));
-}
+export const isOutside = ({ functions }: Socket): boolean => showsOutside(functions);
 
 type Per = NonNullable<Accessory['use']>['per'];
 

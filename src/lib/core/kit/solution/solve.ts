@@ -6,6 +6,12 @@ import { circuitWith, newComplaints } from './circuit';
 import { cutFor } from './circuit-cut';
 import { groupsServed, readSolution, type KitSolution } from './solution';
 
+/** Who solves, and who looks on. */
+export interface SolvedBy {
+	solver: Solver;
+	watch?: SolveWatch | undefined;
+}
+
 /** Cuts, when what the sums let pass is not what the network says. */
 const MAX_CUTS = 8;
 
@@ -29,7 +35,7 @@ function holdsAsServed(kit: KitProgram, solved: Solved): boolean {
 async function solveProgram(
 	choices: KitChoices,
 	variation: Variation,
-	{ solver, watch }: { solver: Solver; watch?: SolveWatch }
+	{ solver, watch }: SolvedBy
 ): Promise<{ kit: KitProgram; solution: Solution }> {
 	const attempt = async (allServed: boolean) => {
 		const kit = kitProgram(choices, { ...variation, allServed });
@@ -40,12 +46,6 @@ async function solveProgram(
 		if (solution.status === 'infeasible' || holdsAsServed(kit, solution)) return { kit, solution };
 	}
 	return attempt(false);
-}
-
-/** Who solves, and who looks on. */
-export interface SolvedBy {
-	solver: Solver;
-	watch?: SolveWatch | undefined;
 }
 
 /**

@@ -1,10 +1,9 @@
-import type { Product, Socket } from '../../model';
+import { COOLINGS, type Product, type Socket } from '../../model';
 import { ambientId, capFactor, capState, heatMargins, resistanceId, type HeatMargins } from '../../heat';
 import { filamentOf, lampFunction, type LampCategory } from '../../lamps';
 import { assumedValue, type Assumed } from '../../quantity';
 
 type Cooling = NonNullable<Product['cooling']>;
-const COOLINGS: readonly Cooling[] = ['none', 'fins', 'fan', 'strap'];
 
 /** The heat of a place as far as it does not depend on the product: looked up once, since thousands of lamps are tried in it. */
 export interface PlaceHeat {

@@ -1,4 +1,4 @@
-import { lampFunction, ruleFamily, categoryOrNull, type LampCategory, type RuleFamily } from '../../lamps';
+import { ruleFamily, showsOutside, categoryOrNull, type LampCategory, type RuleFamily } from '../../lamps';
 import type { Configuration, Lens, Socket } from '../../model';
 import { filamentSource, knownLens, rememberingLens, type LensedLight, type throughLens } from '../../optics';
 import type { Assumed } from '../../quantity';
@@ -35,8 +35,6 @@ export interface SocketCase {
 	source: (fact: string) => FindingSource;
 }
 
-const WITH_OUTSIDE: ReadonlySet<string> = new Set(['headlamp', 'fog', 'signal']);
-
 /** Prepares a socket for matching; null when there is no known lamp category to match against. */
 export function socketCase(
 	configuration: Configuration,
@@ -61,7 +59,7 @@ export function socketCase(
 		category,
 		family: ruleFamily(configuration.market),
 		lens,
-		outside: socket.functions.some((id) => WITH_OUTSIDE.has(lampFunction(id).group)),
+		outside: showsOutside(socket.functions),
 		stockLumens: stock && category.lumens !== undefined ? category.lumens * stock.transmittance : null,
 		channels: channelsOf(configuration, socket).map((c) => channelCase(configuration, { socket, category }, c)),
 		neighbours,

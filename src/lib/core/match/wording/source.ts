@@ -1,3 +1,4 @@
+import { DOUBTFUL_EFFICACY } from '../../optics';
 import { recordSourceText } from '../../vehicle';
 import type { FindingSource } from '../findings/source';
 
@@ -12,7 +13,9 @@ export function findingSourceText(source: FindingSource): string {
 	switch (source.kind) {
 		case 'maker':
 			if (!source.claim) return "maker's data";
-			return source.claim === 'claimed' ? "maker's data, a claim" : "maker's data, a claim cut to 100 lm per watt";
+			return source.claim === 'claimed'
+				? "maker's data, a claim"
+				: `maker's data, a claim cut to ${DOUBTFUL_EFFICACY} lm per watt`;
 		case 'measured':
 			return 'measured flux';
 		case 'record':

@@ -1,4 +1,4 @@
-import { ACCESSORY_KINDS, SCOPES, USED_PER } from '../choices';
+import { ACCESSORY_KINDS, SCOPES, USED_PER } from '../enumerations';
 import { plainChoices, type FactTable } from './fact';
 
 const WHAT = 'What it is';

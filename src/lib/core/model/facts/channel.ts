@@ -1,4 +1,4 @@
-import { FEED_KINDS, MONITOR_KINDS } from '../choices';
+import { FEED_KINDS, MONITOR_KINDS } from '../enumerations';
 import { plainChoices, type FactTable } from './fact';
 
 /** Facts of an output of the vehicle. */

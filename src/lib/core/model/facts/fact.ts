@@ -30,6 +30,15 @@ export interface Fact {
 	rules?: readonly string[];
 }
 
+/** A length in mm for which sources are kept: two readings half a millimetre apart agree. */
+export const length = (own: Pick<Fact, 'label' | 'sheet' | 'form' | 'findOut' | 'rules'>): Fact => ({
+	kind: 'number',
+	unit: 'mm',
+	tolerance: 0.5,
+	evidence: true,
+	...own
+});
+
 /** The things of a record that have facts. */
 export type SubjectKind = 'vehicle' | 'socket' | 'channel' | 'flasher' | 'product' | 'accessory';
 
@@ -69,11 +78,15 @@ export function factLabel({ label, labels }: Fact, market?: string): string {
 	return (market !== undefined && labels && Object.hasOwn(labels, market) && labels[market]) || label;
 }
 
-/** A fact's value in words. @example factText(FACTS.socket.keyAngle, 30) // "30°" */
-export function factText({ unit }: Fact, value: unknown): string {
+/**
+ * A fact's value in words.
+ * @example factText(FACTS.socket.keyAngle, 30) // "30°"
+ * @example factText(FACTS.socket.retention, 'spring-clip') // "spring clip"
+ */
+export function factText({ unit, choices: all }: Fact, value: unknown): string {
 	if (value === undefined || value === null) return 'not known';
-	if (typeof value === 'string') return value;
-	const text = typeof value === 'object' ? JSON.stringify(value) : String(value).replaceAll('-', ' ');
+	if (typeof value === 'string') return all && Object.hasOwn(all, value) ? value.replaceAll('-', ' ') : value;
+	const text = typeof value === 'object' ? JSON.stringify(value) : String(value);
 	if (!unit) return text;
-	return unit === '°' ? `${String(value)}°` : `${String(value)} ${unit}`;
+	return unit === '°' ? `${text}°` : `${text} ${unit}`;
 }

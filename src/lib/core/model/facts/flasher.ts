@@ -1,4 +1,4 @@
-import { FLASHER_KINDS } from '../choices';
+import { FLASHER_KINDS } from '../enumerations';
 import { plainChoices, type FactTable } from './fact';
 
 /** Facts of what makes the turn lamps flash. */

@@ -1,58 +1,56 @@
-import { COLLARS, COOLINGS } from '../choices';
-import { plainChoices, type Fact, type FactTable } from './fact';
+import { COLLARS, COOLINGS } from '../enumerations';
+import { length, plainChoices, type FactTable } from './fact';
 
 const BODY = 'Body';
 
 export const BY_EYE = { how: 'Look at the lamp in hand.', minutes: 1 };
 
-/** A length of the lamp, mm. */
-const length = (
-	rules: readonly string[],
-	{ label, heading, also, hint }: { label: string; heading: string; also: readonly string[]; hint?: string }
-): Fact => ({
-	kind: 'number',
-	label,
-	unit: 'mm',
-	tolerance: 0.5,
-	evidence: true,
-	sheet: { heading, also },
-	form: { group: BODY, ...(hint ? { hint } : {}) },
-	rules,
-	findOut: { how: 'Measure it on the lamp in hand.', minutes: 1 }
-});
+const IN_HAND = { how: 'Measure it on the lamp in hand.', minutes: 1 };
+const FORM = { group: BODY };
 
 /** Facts of the body of a lamp on sale: what it measures, how it cools, how long it lives. */
 export const PRODUCT_BODY_FACTS = {
-	'size.frontLength': length(['size/front', 'size/entry'], {
+	'size.frontLength': length({
+		rules: ['size/front', 'size/entry'],
 		label: 'Front length',
-		heading: 'frontLength',
-		also: ['front length']
+		sheet: { heading: 'frontLength', also: ['front length'] },
+		form: FORM,
+		findOut: IN_HAND
 	}),
-	'size.frontDiameter': length(['size/front'], {
+	'size.frontDiameter': length({
+		rules: ['size/front'],
 		label: 'Front diameter',
-		heading: 'frontDiameter',
-		also: ['front diameter']
+		sheet: { heading: 'frontDiameter', also: ['front diameter'] },
+		form: FORM,
+		findOut: IN_HAND
 	}),
-	'size.lightCentre': length(['size/focus'], {
+	'size.lightCentre': length({
+		rules: ['size/focus'],
 		label: 'Light centre',
-		heading: 'lightCentre',
-		also: ['light centre', 'lcl']
+		sheet: { heading: 'lightCentre', also: ['light centre', 'lcl'] },
+		form: FORM,
+		findOut: IN_HAND
 	}),
-	'size.rearLength': length(['size/rear', 'size/entry', 'size/driver'], {
+	'size.rearLength': length({
+		rules: ['size/rear', 'size/entry', 'size/driver'],
 		label: 'Rear length',
-		heading: 'rearLength',
-		also: ['rear length']
+		sheet: { heading: 'rearLength', also: ['rear length'] },
+		form: FORM,
+		findOut: IN_HAND
 	}),
-	'size.rearDiameter': length(['size/rear', 'size/driver'], {
+	'size.rearDiameter': length({
+		rules: ['size/rear', 'size/driver'],
 		label: 'Rear diameter',
-		heading: 'rearDiameter',
-		also: ['rear diameter']
+		sheet: { heading: 'rearDiameter', also: ['rear diameter'] },
+		form: FORM,
+		findOut: IN_HAND
 	}),
-	'size.length': length(['base/festoon'], {
+	'size.length': length({
+		rules: ['base/festoon'],
 		label: 'Length over the caps',
-		heading: 'length',
-		also: ['festoon length'],
-		hint: 'festoons'
+		sheet: { heading: 'length', also: ['festoon length'] },
+		form: { ...FORM, hint: 'festoons' },
+		findOut: IN_HAND
 	}),
 	collar: {
 		rules: ['size/clocking', 'size/retention'],
@@ -61,7 +59,7 @@ export const PRODUCT_BODY_FACTS = {
 		choices: plainChoices(COLLARS),
 		evidence: true,
 		sheet: { heading: 'collar' },
-		form: { group: BODY },
+		form: FORM,
 		findOut: { how: 'Try in hand whether the collar turns, or comes off.', minutes: 1 }
 	},
 	emitterAngle: {
@@ -72,7 +70,7 @@ export const PRODUCT_BODY_FACTS = {
 		tolerance: 2,
 		evidence: true,
 		sheet: { heading: 'emitterAngle', also: ['emitter angle'] },
-		form: { group: BODY },
+		form: FORM,
 		findOut: { how: 'Look from the front: from the key to the plane of the chips, clockwise.', minutes: 2 }
 	},
 	cooling: {
@@ -82,7 +80,7 @@ export const PRODUCT_BODY_FACTS = {
 		choices: plainChoices(COOLINGS),
 		evidence: true,
 		sheet: { heading: 'cooling' },
-		form: { group: BODY },
+		form: FORM,
 		findOut: BY_EYE
 	},
 	limit: {
@@ -93,15 +91,15 @@ export const PRODUCT_BODY_FACTS = {
 		tolerance: 2,
 		evidence: true,
 		sheet: { heading: 'limit', also: ['temperature limit'] },
-		form: { group: BODY },
+		form: FORM,
 		findOut: { how: 'Ask the maker for the highest temperature of the body.', minutes: 5 }
 	},
-	ip: { kind: 'text', label: 'Ingress code', sheet: { heading: 'ip', also: ['ingress'] }, form: { group: BODY } },
+	ip: { kind: 'text', label: 'Ingress code', sheet: { heading: 'ip', also: ['ingress'] }, form: FORM },
 	life: {
 		kind: 'count',
 		label: 'Life, claimed',
 		unit: 'h',
 		sheet: { heading: 'life', also: ['hours'] },
-		form: { group: BODY }
+		form: FORM
 	}
 } as const satisfies FactTable;

@@ -7,7 +7,7 @@ import {
 	PRODUCT_KINDS,
 	PRODUCT_MODES,
 	PRODUCT_WIRINGS
-} from '../choices';
+} from '../enumerations';
 import { plainChoices, type FactTable } from './fact';
 import { BY_EYE, PRODUCT_BODY_FACTS } from './product-body';
 

@@ -1,26 +1,6 @@
 import { type CapKind, type Lens, type Retention, type Socket } from '../socket';
-import { ENTRIES, SIDES, ZONES } from '../choices';
-import { choices, plainChoices, type Fact, type FactTable } from './fact';
-
-/** A length measured with a ruler, mm. */
-const measured = (
-	rules: readonly string[],
-	{
-		label,
-		heading,
-		also,
-		findOut
-	}: { label: string; heading: string; also: readonly string[]; findOut: Fact['findOut'] }
-): Fact => ({
-	kind: 'number',
-	label,
-	unit: 'mm',
-	tolerance: 0.5,
-	evidence: true,
-	sheet: { heading, also },
-	rules,
-	...(findOut ? { findOut } : {})
-});
+import { ENTRIES, SIDES, ZONES } from '../enumerations';
+import { choices, length, plainChoices, type FactTable } from './fact';
 
 /** Facts of a lamp holder, in the order a desk shows them. */
 export const SOCKET_FACTS = {
@@ -193,64 +173,63 @@ export const SOCKET_FACTS = {
 		sheet: { heading: 'cap' },
 		findOut: { how: 'Look at the back of the lamp.', minutes: 2 }
 	},
-	'cap.depth': measured([], {
+	'cap.depth': length({
 		label: 'Depth inside the cap',
-		heading: 'capDepth',
-		also: ['cap depth'],
+		sheet: { heading: 'capDepth', also: ['cap depth'] },
 		findOut: {
 			how: 'Measure from the rim of the cap to its bottom.',
 			minutes: 2
 		}
 	}),
-	'envelope.frontLength': measured(['size/front'], {
+	'envelope.frontLength': length({
+		rules: ['size/front'],
 		label: 'Front length',
-		heading: 'frontLength',
-		also: ['front length'],
+		sheet: { heading: 'frontLength', also: ['front length'] },
 		findOut: {
 			how: 'Lamp out: push a rod in through the holder until it touches the lens, and measure it from the seat.',
 			minutes: 5
 		}
 	}),
-	'envelope.frontDiameter': measured(['size/front'], {
+	'envelope.frontDiameter': length({
+		rules: ['size/front'],
 		label: 'Front diameter',
-		heading: 'frontDiameter',
-		also: ['front diameter'],
+		sheet: { heading: 'frontDiameter', also: ['front diameter'] },
 		findOut: {
 			how: 'Measure the free width around the lamp, inside the lens.',
 			minutes: 5
 		}
 	}),
-	'envelope.opening': measured(['size/front'], {
+	'envelope.opening': length({
+		rules: ['size/front'],
 		label: 'Opening',
-		heading: 'opening',
-		also: [],
+		sheet: { heading: 'opening' },
 		findOut: {
 			how: 'Lamp out: measure the hole its front goes through.',
 			minutes: 3
 		}
 	}),
-	'envelope.rearDepth': measured(['size/rear', 'size/entry', 'size/driver'], {
+	'envelope.rearDepth': length({
+		rules: ['size/rear', 'size/entry', 'size/driver'],
 		label: 'Depth behind',
-		heading: 'rearDepth',
-		also: ['rear depth', 'depth behind'],
+		sheet: { heading: 'rearDepth', also: ['rear depth', 'depth behind'] },
 		findOut: {
 			how: 'Measure from the seat of the lamp to the inside of the closed cap.',
 			minutes: 4
 		}
 	}),
-	'envelope.rearDiameter': measured(['size/rear', 'size/driver'], {
+	'envelope.rearDiameter': length({
+		rules: ['size/rear', 'size/driver'],
 		label: 'Diameter behind',
-		heading: 'rearDiameter',
-		also: ['rear diameter'],
+		sheet: { heading: 'rearDiameter', also: ['rear diameter'] },
 		findOut: {
 			how: 'Measure the free width behind the seat of the lamp.',
 			minutes: 4
 		}
 	}),
-	'envelope.holderLength': measured(['base/festoon'], {
+	'envelope.holderLength': length({
+		rules: ['base/festoon'],
 		label: 'Holder length',
-		heading: 'holderLength',
-		also: ['holder length'],
+		sheet: { heading: 'holderLength', also: ['holder length'] },
 		findOut: {
 			how: 'Measure between the two contacts of the empty holder.',
 			minutes: 2

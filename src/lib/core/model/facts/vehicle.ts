@@ -1,4 +1,4 @@
-import { STEERINGS, VEHICLE_KINDS } from '../choices';
+import { STEERINGS, VEHICLE_KINDS } from '../enumerations';
 import { plainChoices, type FactTable } from './fact';
 
 /** Facts of a vehicle configuration. */

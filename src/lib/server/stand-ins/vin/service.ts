@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { VinParts } from '../../../core/identify';
+import { STEERINGS } from '../../../core/model';
 
 /** What a decoder says of a vehicle. Fields it does not know are left out. */
 export const vinReading = z.looseObject({
@@ -8,7 +9,7 @@ export const vinReading = z.looseObject({
 	generation: z.string().optional(),
 	body: z.string().optional(),
 	market: z.string().optional(),
-	steering: z.enum(['left', 'right']).optional(),
+	steering: z.enum(STEERINGS).optional(),
 	options: z.record(z.string(), z.string()).optional(),
 	/** Model year, where the service knows it better than the number says. */
 	year: z.number().int().optional()

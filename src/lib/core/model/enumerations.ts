@@ -1,3 +1,5 @@
+// Every list of words of the format, once. Without schemas, so that a page can read one without them.
+
 export const ACCESSORY_KINDS = [
 	'resistor',
 	'load-harness',
