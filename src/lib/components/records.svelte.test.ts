@@ -86,6 +86,7 @@ describe('drawings', () => {
 		]).toEqual([4.5, null, null, null]);
 		expect(readFactInput('socket', 'keyAngle', '30,5')).toBe(30.5);
 		expect([readFactInput('socket', 'category', '74'), readFactInput('socket', 'lens', ' ')]).toEqual(['74', null]);
+		expect(readFactInput('socket', 'retention', 'Spring clip')).toBe('spring-clip');
 		expect([readFactInput('flasher', 'pins', '3'), readFactInput('socket', 'keyAngle', 'up')]).toEqual([3, 'up']);
 	});
 });

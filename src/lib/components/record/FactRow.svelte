@@ -17,7 +17,7 @@
 
 	function begin(): void {
 		open = !open;
-		typed = fact.value === null ? '' : String(fact.value);
+		typed = fact.value === null ? '' : fact.choices ? fact.text : String(fact.value);
 		note = '';
 	}
 

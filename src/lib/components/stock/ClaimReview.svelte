@@ -21,7 +21,7 @@
 </script>
 
 <section class="panel grid gap-2 p-3" aria-label="Claims">
-	<h2>Maker's claims, read with derating</h2>
+	<h2>Maker's claims, reviewed</h2>
 	<p>
 		{derated
 			? `Rotalux reckons with ${Math.round(derated.lumens)} lm a lamp (${derated.basis}).`

@@ -52,7 +52,7 @@
 							{#each list as { keys, does } (does)}
 								<dt>
 									{#each keys as way (way)}<kbd
-											class="mr-1 whitespace-nowrap rounded border border-line bg-raised px-1.5 font-sans"
+											class="mr-1 inline-block rounded border border-line bg-raised px-1.5 font-sans"
 											>{keyText(way)}</kbd
 										>{/each}
 								</dt>

@@ -3,7 +3,7 @@ import type { Product } from '../model';
 /** How far a maker's claim can be believed. */
 export type ClaimLevel = 'plausible' | 'doubtful' | 'not-credible' | 'missing';
 
-/** One claim of a maker, read with derating. */
+/** One claim of a maker, reviewed. */
 export interface ClaimReading {
 	claim: 'flux' | 'flux-per' | 'life' | 'ingress' | 'fits' | 'data';
 	level: ClaimLevel;

@@ -25,7 +25,7 @@ describe('base: caps and interchange', () => {
 		['W5W', ['W16W'], 'refuse base.wrong', 'enters and is too big'],
 		['H11', ['H9'], 'refuse base.trim', 'a tab would have to be cut'],
 		['H11', ['H8'], 'unknown base.check-ring', 'an LED ring that has to be seen to lock'],
-		['P27W', ['3155'], 'unknown base.not-listed', 'the caps agree and nothing says more'],
+		['P27W', ['3155'], 'unknown base.untold', 'the caps agree and nothing says more'],
 		['H7', ['W5W'], 'refuse base.cap', 'another cap altogether'],
 		['HB3', ['HB4'], 'refuse base.no-fit', '22 mm does not enter 20 mm'],
 		['HB4', ['HB3'], 'refuse base.trim', 'the other direction has another reason']

@@ -351,7 +351,7 @@ const TABLE: [note: string, row: Row, verdict: Verdict, code: FindingCode][] = [
 		'parts',
 		'size.driver.port'
 	],
-	['nothing said of a driver', { at: 'low', lamp: { driver: undefined } }, 'unknown', 'size.driver.not-stated'],
+	['nothing said of a driver', { at: 'low', lamp: { driver: undefined } }, 'unknown', 'size.driver.untold'],
 	// Clocking: key when locked + emitters to key, against 3 and 9 o'clock
 	['emitters 4 degrees off', { at: 'low', socket: { keyAngle: 4 } }, 'fits', 'size.clock.right'],
 	['half a turn less 5 is 5 degrees off', { at: 'low', socket: { keyAngle: 175 } }, 'fits', 'size.clock.right'],

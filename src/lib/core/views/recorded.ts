@@ -1,5 +1,5 @@
 import {
-	choiceValues,
+	choiceWords,
 	type Evidence,
 	factLabel,
 	factsWithEvidence,
@@ -61,7 +61,7 @@ export function recordedFacts(kind: SubjectKind, subject: object & Subject, mark
 			id,
 			label: factLabel(fact, market),
 			unit: fact.unit ?? null,
-			choices: choiceValues(fact) ?? null,
+			choices: choiceWords(fact) ?? null,
 			findOut: fact.findOut ?? null,
 			gates: [...new Set((fact.rules ?? []).map((rule) => rule.split('/')[0] ?? ''))],
 			value: value ?? null,

@@ -62,7 +62,7 @@ export const baseWording = {
 		required: d.socket,
 		why: `Low confidence, so it counts as not known: compare the caps in hand. ${d.note}`
 	}),
-	'base.not-listed': (d: Pair & { caps: readonly string[] }): Words => ({
+	'base.untold': (d: Pair & { caps: readonly string[] }): Words => ({
 		measured: `made for ${d.lamp}, cap ${anyOf(d.caps)}`,
 		required: `${d.socket}, cap ${anyOf(d.caps)}`,
 		why: 'The caps have the same name, but nothing says the swap is right: compare both lamps in hand.'

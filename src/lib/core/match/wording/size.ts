@@ -171,7 +171,7 @@ export const sizeWording = {
 		required: 'measurements in mm',
 		why: 'Measure the three edges of the box, and the room behind the lamp with the cap closed.'
 	}),
-	'size.driver.not-stated': (): Words => ({
+	'size.driver.untold': (): Words => ({
 		measured: 'nothing is said of a driver on the lead',
 		required: 'inline or none',
 		why: 'Look at the lamp: a box on its lead needs a place of its own.'

@@ -63,9 +63,27 @@ export function plainChoices<T extends string>(values: readonly T[]): Readonly<R
 	return Object.fromEntries(entries);
 }
 
+const inWords = (choice: string) => choice.replaceAll('-', ' ');
+
 /** The values a fact may have; undefined where any word or number goes. */
 export function choiceValues({ choices: all }: Fact): string[] | undefined {
 	return all && Object.keys(all);
+}
+
+/** What may be said of a fact, in words; undefined where any word or number goes. */
+export function choiceWords(fact: Fact): string[] | undefined {
+	return choiceValues(fact)?.map(inWords);
+}
+
+/**
+ * The choice of a fact that somebody typed: as it is kept, as it is said, or any other word for it.
+ * @example choiceTyped(FACTS.socket.retention, 'Spring clip') // "spring-clip"
+ */
+export function choiceTyped({ choices: all = {} }: Fact, text: string): string | undefined {
+	const typed = text.toLowerCase();
+	return Object.keys(all).find((value) =>
+		[value, inWords(value), all[value]?.label, ...(all[value]?.typed ?? [])].includes(typed)
+	);
 }
 
 /** True when the values of a fact are numbers. */
@@ -85,7 +103,7 @@ export function factLabel({ label, labels }: Fact, market?: string): string {
  */
 export function factText({ unit, choices: all }: Fact, value: unknown): string {
 	if (value === undefined || value === null) return 'not known';
-	if (typeof value === 'string') return all && Object.hasOwn(all, value) ? value.replaceAll('-', ' ') : value;
+	if (typeof value === 'string') return all && Object.hasOwn(all, value) ? inWords(value) : value;
 	const text = typeof value === 'object' ? JSON.stringify(value) : String(value);
 	if (!unit) return text;
 	return unit === '°' ? `${text}°` : `${text} ${unit}`;

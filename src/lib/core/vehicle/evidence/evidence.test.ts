@@ -152,6 +152,7 @@ describe('paths', () => {
 	it('values in words', () => {
 		expect(factText(factOf('socket', 'keyAngle'), 30)).toBe('30°');
 		expect(factText(factOf('socket', 'envelope.opening'), 20)).toBe('20 mm');
+		expect(factText(factOf('socket', 'retention'), 'spring-clip')).toBe('spring clip');
 		expect(factText(factOf('socket', 'lens'), undefined)).toBe('not known');
 		expect(factOf('socket', 'something').label).toBe('something');
 	});

@@ -12,7 +12,7 @@ type Entry = Extract<Relation, { kind: 'entry' }>['entry'];
 export const capRule: Rule = (socket, product) => {
 	const best = bestRelation(product.categories, socket.category, product.lamp);
 	if (!best)
-		return finding('base.not-listed', pair('unknown', socket.category), { level: 'unknown', source: CATEGORY_TABLE });
+		return finding('base.untold', pair('unknown', socket.category), { level: 'unknown', source: CATEGORY_TABLE });
 	const { from, relation } = best;
 	switch (relation.kind) {
 		case 'festoon':
@@ -23,7 +23,7 @@ export const capRule: Rule = (socket, product) => {
 				source: socket.source('category')
 			});
 		case 'not-listed':
-			return finding('base.not-listed', pair(from.category, socket.category), {
+			return finding('base.untold', pair(from.category, socket.category), {
 				level: 'unknown',
 				source: CATEGORY_TABLE
 			});

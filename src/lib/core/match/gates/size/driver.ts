@@ -11,7 +11,7 @@ export const PLUG_MM = 22;
 export const driverRule: Rule = ({ socket, category, source }, { product, lamp }) => {
 	if (lamp === 'filament' || category.mount !== 'flange') return null;
 	const { driver } = product;
-	if (!driver) return finding('size.driver.not-stated', null, { level: 'unknown', source: MAKER });
+	if (!driver) return finding('size.driver.untold', null, { level: 'unknown', source: MAKER });
 	if (driver.where === 'none') return null;
 	if (socket.cap?.kind === 'none')
 		return finding('size.driver.outside', null, { level: 'pass', source: source('cap') });
