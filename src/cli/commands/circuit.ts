@@ -39,14 +39,15 @@ function partsOf(document: RotaluxDocument, configuration: Configuration, texts:
 		const [id = '', scope = ''] = text.split(/@(.*)/s);
 		const accessory = document.accessories.find((a) => a.id === id);
 		if (!accessory) throw new BadInput(`--with ${text}: there is no accessory "${id}" in the file.`);
-		if (scope === 'vehicle') return fittedPart(accessory);
-		if (configuration.channels.some((c) => c.id === scope)) return fittedPart(accessory, { channel: scope });
+		if (scope === 'vehicle') return fittedPart(accessory, configuration);
+		if (configuration.channels.some((c) => c.id === scope))
+			return fittedPart(accessory, configuration, { channel: scope });
 		if (!configuration.sockets.some((s) => s.id === scope))
 			throw new BadInput(
 				`--with ${text}: "${scope}" is neither a channel nor a socket of ${configuration.id}, nor "vehicle".`
 			);
 		const channel = configuration.channels.find((c) => c.feeds.some((feed) => feed.socket === scope))?.id;
-		return fittedPart(accessory, { socket: scope, ...(channel ? { channel } : {}) });
+		return fittedPart(accessory, configuration, { socket: scope, ...(channel ? { channel } : {}) });
 	});
 }
 

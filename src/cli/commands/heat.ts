@@ -1,11 +1,11 @@
 import { parseArgs } from 'node:util';
 import {
+	bodyResistance,
 	capFactor,
 	HEAT_DEFAULTS,
 	heatLevel,
-	resistanceId,
 	secondsUntil,
-	steadyTemperature,
+	steadySpan,
 	temperatureAfter,
 	timeConstantId
 } from '../../lib/core/heat';
@@ -18,7 +18,7 @@ const CAPS = ['open', 'ported', 'extended', 'sealed'] as const;
 
 /** Estimates the body temperature of a lamp, its curve, and when it passes a limit; every assumption is named. */
 export const heat: Command = {
-	usage: `heat --watts W --limit C --mount ${MOUNTS.join('|')} [--cooling K] [--cap K] [--ambient C] [--duty D] [--minutes N]`,
+	usage: `heat --watts W --limit C --mount ${MOUNTS.join('|')} [--cooling K] [--cap K] [--diameter MM] [--ambient C] [--duty D] [--minutes N]`,
 	run: (args) => {
 		const { values } = parseArgs({
 			args,
@@ -28,6 +28,7 @@ export const heat: Command = {
 				mount: { type: 'string' },
 				cooling: { type: 'string', default: 'none' },
 				cap: { type: 'string', default: 'sealed' },
+				diameter: { type: 'string' },
 				ambient: { type: 'string', default: '60' },
 				duty: { type: 'string', default: '1' },
 				minutes: { type: 'string', default: '30' }
@@ -39,21 +40,30 @@ export const heat: Command = {
 		const limit = readNumber('limit', values.limit, { min: 0, max: 400 });
 		const minutes = readNumber('minutes', values.minutes, { min: 1, max: 600 });
 		const assumed = (id: string) => assumedValue(HEAT_DEFAULTS, id);
-		const timeConstant = assumed(timeConstantId({ mount }));
+		const diameter =
+			values.diameter === undefined ? undefined : readNumber('diameter', values.diameter, { min: 1, max: 100 });
+		const timeConstant = assumed(timeConstantId({ mount, diameter }));
+		const resistance = bodyResistance({ mount, diameter }, cooling, HEAT_DEFAULTS);
 		const given = {
 			ambient: readNumber('ambient', values.ambient, { min: -60, max: 150 }),
 			watts: readNumber('watts', values.watts, { min: 0, max: 500 }),
 			duty: readNumber('duty', values.duty, { min: 0, max: 1 }),
-			resistance: assumed(resistanceId({ mount, cooling })),
+			resistance: resistance.middle,
 			cap: capFactor(cap, HEAT_DEFAULTS)
 		};
-		const temperature = steadyTemperature(given);
+		const span = steadySpan({
+			cool: { ...given, resistance: resistance.low },
+			middle: given,
+			hot: { ...given, resistance: resistance.high }
+		});
 		const seconds = secondsUntil(given, timeConstant, limit);
 		return {
 			output: {
-				temperature,
+				temperature: span.middle,
+				lowest: span.low,
+				highest: span.high,
 				limit,
-				level: heatLevel(temperature, limit),
+				level: heatLevel(span, limit),
 				secondsToLimit: seconds === null ? null : Math.round(seconds),
 				curve: Array.from({ length: Math.floor(minutes) + 1 }, (_, minute) => ({
 					minute,
@@ -66,17 +76,10 @@ export const heat: Command = {
 						name: 'thermal resistance',
 						value: given.resistance,
 						unit: 'K/W',
-						source: `default of ${mount}, ${cooling}`
+						source: `middle of ${resistance.low} to ${resistance.high}, default of ${mount}, ${cooling}`
 					},
 					{ name: 'factor of the cap', value: given.cap, unit: '', source: `default of a cap that is ${cap}` },
-					{ name: 'time constant', value: timeConstant, unit: 's', source: `default of ${mount}` },
-					{
-						name: 'passes below the limit by',
-						value: assumed('heat.spare'),
-						unit: 'K',
-						source: 'safety of an estimate'
-					},
-					{ name: 'refused above it by', value: assumed('heat.over'), unit: 'K', source: 'safety of an estimate' }
+					{ name: 'time constant', value: timeConstant, unit: 's', source: `default of ${mount}` }
 				]
 			}
 		};

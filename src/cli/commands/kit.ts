@@ -45,7 +45,7 @@ export const kit: Command = {
 			...(values.whole ? { whole: true } : {})
 		});
 		const shop = shopOf(document);
-		const catalogue = compileCatalogue(document.products, document.complaints);
+		const catalogue = compileCatalogue(document.products, document.complaints, document);
 		const kit = await assembleKit({ configuration, catalogue, shop }, order, {
 			solver: highsSolver,
 			runnersUp: RUNNERS_UP

@@ -28,7 +28,7 @@ export const match: Command = {
 		});
 		const document = readFileDocument(positionals[0]);
 		const shop = shopOf(document);
-		const catalogue = compileCatalogue(document.products, document.complaints);
+		const catalogue = compileCatalogue(document.products, document.complaints, document);
 		const configurations = configurationsNamed(document, values.configuration).map((configuration) => {
 			const matches = matchConfiguration(configuration, catalogue, shop);
 			const wanted = matches.filter((m) => values.socket === undefined || m.socket.id === values.socket);

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { readNumber } from '$lib/core/quantity';
-	import { heatLevel, secondsUntil, steadyTemperature } from '$lib/core/heat';
+	import { heatLevel, secondsUntil, steadySpan, type HeatCase } from '$lib/core/heat';
 	import type { HeatView } from '$lib/core/views';
 	import HeatCurve from '../charts/HeatCurve.svelte';
 	import BusyForm from '../ui/BusyForm.svelte';
@@ -17,15 +17,28 @@
 		{ part: 'cap', label: 'Factor of the cap', unit: '', least: 1, most: 2.5, step: 0.05 },
 		{ part: 'timeConstant', label: 'Time constant', unit: 's', least: 20, most: 1200, step: 5 }
 	];
+	const CAP_WORDS = {
+		open: 'No cap closes the back',
+		ported: 'With a ported cap',
+		extended: 'With an extended cap',
+		sealed: 'Under the closed stock cap'
+	};
 	let tried = $state<Partial<Record<Part, number>>>({});
 	let source = $state('');
 
 	const stands = $derived({ ...heat.heat, timeConstant: heat.timeConstant });
 	const now = $derived({ ...stands, ...tried });
 	const changed = $derived(FIELDS.filter(({ part }) => now[part] !== stands[part]));
-	const end = $derived(steadyTemperature(now));
-	const seconds = $derived(heat.limit === null ? null : secondsUntil(now, now.timeConstant, heat.limit));
-	const level = $derived(heat.limit === null ? 'unknown' : heatLevel(end, heat.limit));
+	/** An end of the estimate, moved as far as the middle was. */
+	const moved = (end: HeatCase): HeatCase => ({
+		...end,
+		ambient: end.ambient + now.ambient - stands.ambient,
+		resistance: (end.resistance * now.resistance) / stands.resistance,
+		cap: now.cap
+	});
+	const span = $derived(steadySpan({ cool: moved(heat.ends.cool), middle: now, hot: moved(heat.ends.hot) }));
+	const seconds = $derived(secondsUntil(now, now.timeConstant, heat.limit));
+	const level = $derived(heatLevel(span, heat.limit));
 	const curves = $derived([
 		{ name: changed.length > 0 ? 'as tried' : name, heat: now, timeConstant: now.timeConstant, limit: heat.limit },
 		...(changed.length > 0
@@ -39,20 +52,21 @@
 	<div>
 		<HeatCurve {curves} />
 		<p class="flex flex-wrap items-center gap-x-2">
-			<LevelMark {level} label="" />{LEVEL_WORD[level]}: about {Math.round(end)} C
-			{heat.limit === null ? ', and the limit is not given.' : `of ${heat.limit} C;`}
-			{#if heat.limit !== null}{seconds === null
-					? 'it never passes its limit.'
-					: `it passes its limit after ${clock(seconds)}.`}{/if}
+			<LevelMark {level} label="" />{LEVEL_WORD[level]}: {Math.round(span.low)} to {Math.round(span.high)} C of {heat.limit}
+			C{heat.named ? '' : ', which every LED bears'};
+			{seconds === null
+				? 'its middle never passes the limit.'
+				: `its middle passes the limit after ${clock(seconds)}.`}
 		</p>
 		<p class="text-sm text-soft">
-			Estimate: air + power x duty x resistance x cap, one time constant. Lit lamps and load resistors burn skin and
+			{CAP_WORDS[heat.cap]}{heat.capToday ? '' : ', which the verdict stands on'}. Estimate: air + power x duty x resistance x
+			cap, one time constant; the curve is the middle. Lit lamps and load resistors burn skin and
 			soften plastic.
 		</p>
 	</div>
 	<div class="grid min-w-0 content-start gap-2">
 		<p class="text-sm">
-			{heat.heat.watts} W while lit, built-in load included; lit {Math.round(heat.heat.duty * 100)} % of the time in its hardest
+			{Math.round(heat.heat.watts * 100) / 100} W while lit, built-in load included; lit {Math.round(heat.heat.duty * 100)} % of the time in its hardest
 			use.
 		</p>
 		{#each FIELDS as { part, label, unit, least, most, step } (part)}

@@ -2,6 +2,8 @@ import type { CircuitEffect, FittedPart } from '../circuit';
 import type { Accessory, Configuration } from '../model';
 import type { LampCategory } from '../lamps';
 import { strategyOf } from './kinds';
+import { plugsIn } from './kinds/flasher';
+import { forFamily } from './made-for';
 import type { Need } from './need';
 
 /** Where on the vehicle a part is fitted: at a socket, on a channel, or for the whole vehicle when neither is named. */
@@ -10,9 +12,11 @@ export interface PartPlace {
 	channel?: string;
 }
 
-/** An accessory as the circuit sees it in a place. */
-export function fittedPart(accessory: Accessory, place: PartPlace = {}): FittedPart {
-	return { accessory, effect: strategyOf(accessory).effect(accessory), ...place };
+/** An accessory as the circuit sees it in a place of a vehicle: a flasher that does not plug in there changes nothing. */
+export function fittedPart(accessory: Accessory, configuration: Configuration, place: PartPlace = {}): FittedPart {
+	const effect = strategyOf(accessory).effect(accessory);
+	const idle = effect?.kind === 'steady-flasher' && !plugsIn(accessory, configuration);
+	return { accessory, effect: idle ? null : effect, ...place };
 }
 
 /** Resistance of an accessory that is a load in the circuit, ohm; null for every other one. */
@@ -27,10 +31,10 @@ export function hasEffect(accessory: Accessory, kind: CircuitEffect['kind']): bo
 }
 
 /** An accessory without categories or vehicle families suits all of them. */
-export function suits(accessory: Accessory, category: LampCategory, { make, model }: Configuration): boolean {
+export function suits(accessory: Accessory, category: LampCategory, configuration: Configuration): boolean {
 	const { categories, families } = accessory.fits ?? {};
 	const byCategory = categories?.some((name) => name === category.category || category.aka.includes(name)) ?? true;
-	return byCategory && (families?.includes(`${make} ${model}`) ?? true);
+	return byCategory && forFamily(families, configuration);
 }
 
 /** True when an accessory can turn a need into a pass on a vehicle. */

@@ -1,7 +1,8 @@
 /** What a lamp wants beside it before it fits: the part that would turn a `needs` into a pass. */
 export type Need =
 	| { kind: 'load'; channel: string; duty: number }
-	| { kind: 'pwm-module' }
+	/** A module that holds the feed between pulses; `farads` is the least that does, where the pulses are known. */
+	| { kind: 'pwm-module'; farads?: number }
 	/** A cap that adds this much depth, mm; `port` is the least hole a driver's plug goes out through. */
 	| { kind: 'cap'; extraDepth: number; port?: number }
 	| { kind: 'adapter' };
@@ -11,7 +12,7 @@ export type NeedKind = Need['kind'];
 /** What the part for a need is called, and what it answers. A new need is one entry here and one in the union. */
 export const NEED_WORDS: Record<NeedKind, { part: string; answers: string }> = {
 	load: { part: 'load', answers: 'lamp-out message or fast flashing' },
-	'pwm-module': { part: 'smoothing module', answers: 'pulsed feed' },
+	'pwm-module': { part: 'anti-flicker module', answers: 'pulsed feed' },
 	cap: { part: 'deeper cap', answers: 'room and heat behind the lamp' },
 	adapter: { part: 'holder adapter', answers: 'holder of the lamp housing' }
 };

@@ -45,6 +45,7 @@ function coldCheckReport(
 ): MonitorReport {
 	if (missing) return { monitor: 'unknown', why: `the ${missing} would decide it` };
 	const ohms = circuit.coldOhms(channel);
+	if (ohms === null) return { monitor: 'unknown', why: 'a measured resistance would decide it' };
 	const why = `${ohmText(ohms)} while off, at most ${most.toFixed(0)} ohm`;
 	return { monitor: ohms <= most ? 'content' : 'complains', why };
 }
@@ -89,7 +90,7 @@ export function channelState(
 	const on = drive.functions.length > 0;
 	const blown = run.blown.has(channel.id);
 	const missing = run.network.missing.get(channel.id) ?? null;
-	const current = blown ? 0 : on && missing ? null : feedCurrent(run, channel.id);
+	const current = blown ? 0 : on && missing ? null : run.settled ? feedCurrent(run, channel.id) : null;
 	const asked = monitorThreshold(circuit.configuration, channel);
 	const report = monitorReport(circuit, channel, { flash, now: { on, current, missing, blown } });
 	return {

@@ -1,7 +1,7 @@
 import type { Product } from '../model';
 import type { FilamentRole, LampCategory } from '../lamps';
 import { VOLTS_NOMINAL } from '../quantity';
-import { productParts, stockPart, whenCold } from './lamp-parts';
+import { productParts, stockPart, whenCold, type LampPlace } from './lamp-parts';
 import { drawn, type Part } from './network/element';
 
 /**
@@ -16,25 +16,30 @@ function sideBySide(parts: readonly Part[], volts: number): number {
 const SENSE_V = 1;
 const coldConductance = (parts: readonly Part[]) => sideBySide(parts.map(whenCold), SENSE_V) / SENSE_V;
 
-/** Current a lamp on sale draws from the feed that stands for one filament, A, at 13.5 V or another supply, its built-in load included; null when not known. */
-export function ledCurrent(product: Product, role: FilamentRole, volts = VOLTS_NOMINAL): number | null {
-	const parts = productParts(product, role);
-	return parts && sideBySide(parts, volts);
+/** A lamp place and the supply on it just now, V; 13.5 when not given. */
+export interface LoadedPlace extends LampPlace {
+	volts?: number;
+}
+
+/** Current a lamp on sale draws from the feed that stands for one filament, A, its built-in load included; null when not known. */
+export function ledCurrent(product: Product, role: FilamentRole, place: LoadedPlace = {}): number | null {
+	const parts = productParts(product, role, place);
+	return parts && sideBySide(parts, place.volts ?? VOLTS_NOMINAL);
 }
 
 /** Conductance a cold check sees through a lamp on sale, siemens: in an LED only a built-in load conducts below the turn-on voltage. */
-export function ledColdConductance(product: Product, role: FilamentRole): number {
-	return coldConductance(productParts(product, role) ?? []);
+export function ledColdConductance(product: Product, role: FilamentRole, place: LampPlace = {}): number {
+	return coldConductance(productParts(product, role, place) ?? []);
 }
 
-/** Current of the filament lamp of a category, A, at 13.5 V or another supply; null when its rating is not known. */
-export function stockCurrent(category: LampCategory, role: FilamentRole, volts = VOLTS_NOMINAL): number | null {
-	const part = stockPart(category, role);
-	return part && drawn(part, volts).amperes;
+/** Current of the filament lamp of a category, A; null when its rating is not known. */
+export function stockCurrent(category: LampCategory, role: FilamentRole, place: LoadedPlace = {}): number | null {
+	const part = stockPart(category, role, place.nominal);
+	return part && drawn(part, place.volts ?? VOLTS_NOMINAL).amperes;
 }
 
 /** Conductance a cold check sees through the cold filament, siemens; null when its rating is not known. */
-export function stockColdConductance(category: LampCategory, role: FilamentRole): number | null {
-	const part = stockPart(category, role);
+export function stockColdConductance(category: LampCategory, role: FilamentRole, nominal = 12): number | null {
+	const part = stockPart(category, role, nominal);
 	return part && coldConductance([part]);
 }

@@ -116,7 +116,8 @@ export function driveOf(configuration: Configuration, channel: Channel, switches
 	}
 	if (lit.size === 0) return OFF;
 	const functions = [...lit];
-	return { functions, flashing: functions.every((fn) => fn === 'turn') };
+	// A wire that carries stop and turn of one lamp flashes while both are asked for: the turn signal goes first.
+	return { functions, flashing: functions.includes('turn') };
 }
 
 /** A channel for one side serves that side; one whose lamps stand on both, or in the middle, serves either. */

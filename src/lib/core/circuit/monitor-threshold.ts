@@ -1,4 +1,5 @@
 import type { Channel, Configuration } from '../model';
+import { flasherThreshold } from './flasher-unit';
 
 /** A fact of an output without which nobody can say what its monitor makes of a lamp. */
 export type MissingFact = 'monitor' | 'min-current' | 'flasher-threshold' | 'max-ohm';
@@ -33,7 +34,7 @@ export function monitorThreshold(configuration: Configuration, channel: Channel)
 				? { kind: 'unknown', missing: 'min-current' }
 				: { kind: 'current', by: 'hot', atLeast: minCurrent };
 		case 'flasher': {
-			const threshold = minCurrent ?? configuration.flasher?.thresholdCurrent;
+			const threshold = minCurrent ?? flasherThreshold(configuration, channel.id);
 			return threshold === undefined
 				? { kind: 'unknown', missing: 'flasher-threshold' }
 				: { kind: 'current', by: 'flasher', atLeast: threshold };

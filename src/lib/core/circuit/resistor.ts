@@ -39,7 +39,11 @@ export function sizeResistor(need: {
 	return rating === undefined ? null : { ohms, watts14v4, averageWatts, rating };
 }
 
-/** True when a resistor of `ohms` and `rating` W may carry a load of this duty: rated at twice its average heat or more. */
-export function mayCarry(resistor: { ohms: number; rating: number; duty: number }): boolean {
-	return resistor.rating >= (RATING_FACTOR * VOLTS_CHARGING ** 2 * resistor.duty) / resistor.ohms;
+/**
+ * True when a resistor of `ohms` and `rating` W may carry a load of this duty: rated at twice its average heat or more.
+ * @param resistor `volts` charging supply, V; 14.4 when not given
+ */
+export function mayCarry(resistor: { ohms: number; rating: number; duty: number; volts?: number }): boolean {
+	const { ohms, rating, duty, volts = VOLTS_CHARGING } = resistor;
+	return rating >= (RATING_FACTOR * volts ** 2 * duty) / ohms;
 }

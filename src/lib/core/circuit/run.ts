@@ -1,6 +1,6 @@
 import type { Channel } from '../model';
 import { driveOf, type Drive, type SwitchId } from './modes';
-import { solve, type Element, type OperatingPoint } from './network';
+import { solve, UNSETTLED_A, type Element, type OperatingPoint } from './network';
 import { vehicleNetwork, type VehicleNetwork } from './network/vehicle';
 import type { VehicleCircuit } from './vehicle-circuit';
 
@@ -12,6 +12,8 @@ export interface Run {
 	elements: ReadonlyMap<string, Element>;
 	point: OperatingPoint;
 	drives: ReadonlyMap<string, Drive>;
+	/** False when the arithmetic did not come to rest: nothing it says of currents and light counts. */
+	settled: boolean;
 	/** Channels whose fuse has opened. */
 	blown: ReadonlySet<string>;
 }
@@ -33,9 +35,6 @@ export function feedCurrent({ network, point }: Pick<Run, 'network' | 'point'>, 
 	return feed === undefined ? 0 : Math.max(0, -(point.amperes.get(feed) ?? 0));
 }
 
-/** Currents left over at a node by this much are no rounding any more, A. */
-const UNSETTLED_A = 1e-6;
-
 /** A network whose arithmetic did not settle: nothing it says of a current counts. */
 function unsettled(network: VehicleNetwork, channels: readonly Channel[]): VehicleNetwork {
 	const missing = new Map(channels.map(({ id }) => [id as string, network.missing.get(id) ?? 'measured current']));
@@ -51,16 +50,19 @@ export function runMode({ configuration, fitted }: VehicleCircuit, switches: rea
 		const drawn = vehicleNetwork(configuration, fitted, {
 			channels,
 			driveOf: ({ id }) =>
-				(drives.get(id)?.functions.length ?? 0) > 0 && !blown.has(id) ? { kind: 'on', volts } : { kind: 'off' }
+				(drives.get(id)?.functions.length ?? 0) > 0 && !blown.has(id)
+					? { kind: 'on', volts, flashing: drives.get(id)?.flashing ?? false }
+					: { kind: 'off' }
 		});
 		const point = solve(drawn.elements);
-		const network = point.residual > UNSETTLED_A ? unsettled(drawn, channels) : drawn;
+		const settled = point.residual <= UNSETTLED_A;
+		const network = settled ? drawn : unsettled(drawn, channels);
 		const over = channels.filter(
-			({ id, fuse }) => fuse !== undefined && feedCurrent({ network, point }, id) > fuse * BLOWS_ABOVE
+			({ id, fuse }) => settled && fuse !== undefined && feedCurrent({ network, point }, id) > fuse * BLOWS_ABOVE
 		);
 		if (over.length === 0) {
 			const elements = new Map(network.elements.map((e) => [e.id, e]));
-			return { switches, volts, network, elements, point, drives, blown };
+			return { switches, volts, network, elements, point, drives, settled, blown };
 		}
 		for (const { id } of over) blown.add(id);
 	}

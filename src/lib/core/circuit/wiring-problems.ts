@@ -1,20 +1,34 @@
 import type { Configuration } from '../model';
 import { lampFunction } from '../lamps';
-import { placeText } from '../vehicle';
+import { placeText, supplyOf, voltageOf } from '../vehicle';
+import { withAssumedOutputs } from './assumed-outputs';
+import { isThermal } from './flasher-unit';
 
 /** Something of the wiring on record that keeps results from being known, in one sentence, and what it is about. */
 export interface WiringProblem {
-	about: { kind: 'socket' | 'channel' | 'flasher'; id: string };
+	about: { kind: 'vehicle' | 'socket' | 'channel' | 'flasher'; id: string };
 	text: string;
 }
 
 /** What is missing or cannot be in the channels of a vehicle: a socket on none or on two, a feed named twice, a flasher without its numbers. */
 export function wiringProblems(configuration: Configuration): WiringProblem[] {
 	return [
-		...unfed(configuration),
+		...unknownSupply(configuration),
+		...unfed(withAssumedOutputs(configuration)),
 		...fedTwice(configuration),
 		...doubleFeeds(configuration),
 		...flasherGaps(configuration)
+	];
+}
+
+function unknownSupply(configuration: Configuration): WiringProblem[] {
+	if (voltageOf(configuration) !== null) return [];
+	const { nominal } = supplyOf(configuration);
+	return [
+		{
+			about: { kind: 'vehicle', id: configuration.id },
+			text: `Whether this ${configuration.kind} has 12 or 24 V is not on record; it is reckoned with ${nominal} V. Read it from the batteries.`
+		}
 	];
 }
 
@@ -71,7 +85,7 @@ function doubleFeeds({ channels }: Configuration): WiringProblem[] {
 
 function flasherGaps({ channels, flasher }: Configuration): WiringProblem[] {
 	const counted = channels.some((c) => c.monitor?.kind === 'flasher' && c.monitor.minCurrent === undefined);
-	if (!counted || flasher?.thresholdCurrent !== undefined) return [];
+	if (!counted || flasher?.thresholdCurrent !== undefined || isThermal({ flasher })) return [];
 	return [
 		{
 			about: { kind: 'flasher', id: 'flasher' },

@@ -112,7 +112,8 @@ describe('a turn circuit with a plug-in flasher, 2.9 A a side', () => {
 
 	it('8 ohm beside the LEDs: 1.067 + 1.688 = 2.755 A is still short of 2.9, 6 ohm with 2.25 A is not', () => {
 		const lamps = { 'front-L': amber(), 'rear-L': amber() };
-		const at = (ohms: number) => mode(car(), fit(lamps, [fittedPart(resistor(ohms), { channel: 'turn-L' })]), 'left');
+		const at = (ohms: number) =>
+			mode(car(), fit(lamps, [fittedPart(resistor(ohms), car(), { channel: 'turn-L' })]), 'left');
 		near(channel(at(8), 'turn-L').current, 2.755);
 		expect(at(8).flash.left).toBe(170);
 		near(channel(at(6), 'turn-L').current, 3.317);
@@ -130,7 +131,10 @@ describe('a turn circuit with a plug-in flasher, 2.9 A a side', () => {
 	});
 
 	it('an LED flasher keeps its rate at any load', () => {
-		const flasher = fittedPart(makeAccessory({ id: 'FL', kind: 'flasher', scope: 'vehicle', fits: { pins: 3 } }));
+		const flasher = fittedPart(
+			makeAccessory({ id: 'FL', kind: 'flasher', scope: 'vehicle', fits: { pins: 3 } }),
+			car()
+		);
 		expect(mode(car(), fit({ 'front-L': amber(), 'rear-L': amber() }, [flasher]), 'left').flash.left).toBe(85);
 	});
 
@@ -144,7 +148,7 @@ describe('a turn circuit with a plug-in flasher, 2.9 A a side', () => {
 	});
 
 	it('fuse overrun: four 6 ohm loads beside the stock side draw 4.18 + 4 x 2.25 = 13.2 A of 15; six blow it', () => {
-		const loads = (n: number) => Array.from({ length: n }, () => fittedPart(resistor(6), { channel: 'turn-L' }));
+		const loads = (n: number) => Array.from({ length: n }, () => fittedPart(resistor(6), car(), { channel: 'turn-L' }));
 		const four = channel(mode(car(), fit({}, loads(4)), 'left'), 'turn-L');
 		near(four.current, 13.18 / (1 + (0.02 * 13.18) / 13.5));
 		expect(four.fuseShare).toBeGreaterThan(0.8);
@@ -201,7 +205,7 @@ describe('stop and tail', () => {
 			why: 'an open circuit while off, at most 90 ohm'
 		});
 		expect(off.lamps.filter((l) => l.glow === 'pulses').map((l) => l.function)).toEqual(['tail', 'tail']);
-		const loaded = mode(vehicle, fit(lamps, [fittedPart(resistor(39), { channel: 'tail' })]));
+		const loaded = mode(vehicle, fit(lamps, [fittedPart(resistor(39), vehicle, { channel: 'tail' })]));
 		expect(channel(loaded, 'tail')).toMatchObject({ monitor: 'content', why: '39 ohm while off, at most 90 ohm' });
 		expect(loaded.lamps.every((l) => l.glow === 'none')).toBe(true);
 	});
@@ -270,7 +274,9 @@ describe('a pulsed low beam, 100 Hz at 88 %', () => {
 	const led = (startUp: number) => makeProduct({ id: 'h7', fits: ['H7'], power: { at13v5: 15 }, startUp });
 	const flicker = (startUp: number, parts: FittedPart[] = []) =>
 		mode(vehicle, fit({ low: led(startUp) }, parts), 'low').lamps[0]!;
-	const module = fittedPart(makeAccessory({ id: 'PM', kind: 'pwm-module', capacitance: 0.0047 }), { socket: 'low' });
+	const module = fittedPart(makeAccessory({ id: 'PM', kind: 'pwm-module', capacitance: 0.0047 }), car(), {
+		socket: 'low'
+	});
 
 	it('strobes: all its light goes for 1.2 ms a hundred times a second, low risk is 8 %', () => {
 		expect(flicker(0.004).flicker).toEqual({ word: 'strobes', modulation: 100, limit: 8 });
@@ -311,7 +317,10 @@ describe('a motorcycle with a plug-in flasher, 1.2 A', () => {
 		near(channel(mode(bike, fit({}), 'left'), 'turn-L').current, 1.778);
 		near(channel(mode(bike, fit(lamps), 'left'), 'turn-L').current, 0.37);
 		expect(mode(bike, fit(lamps), 'left').flash.left).toBe(170);
-		const flasher = fittedPart(makeAccessory({ id: 'FL-2', kind: 'flasher', scope: 'vehicle', fits: { pins: 2 } }));
+		const flasher = fittedPart(
+			makeAccessory({ id: 'FL-2', kind: 'flasher', scope: 'vehicle', fits: { pins: 2 } }),
+			bike
+		);
 		expect(mode(bike, fit(lamps, [flasher]), 'left').flash.left).toBe(85);
 	});
 });
@@ -428,7 +437,7 @@ describe('properties of the network', () => {
 					const base = fitted(vehicle, list);
 					const current = (f: Fitted) => channel(simulate(vehicleCircuit(vehicle, f), switches), id);
 					const before = current(base);
-					const after = current({ ...base, parts: [fittedPart(resistor(ohms), { channel: id })] });
+					const after = current({ ...base, parts: [fittedPart(resistor(ohms), vehicle, { channel: id })] });
 					if (before.current === null || after.blown) return;
 					expect(after.current!).toBeGreaterThanOrEqual(before.current - 1e-9);
 				}

@@ -1,6 +1,3 @@
-import { assumedValue, type Assumed } from '../quantity';
-import { HEAT_DEFAULTS } from './assumptions';
-
 export interface HeatCase {
 	/** Air around the lamp, C. */
 	ambient: number;
@@ -23,25 +20,27 @@ export function steadyTemperature({ ambient, watts, duty, resistance, cap }: Hea
 	return ambient + watts * duty * resistance * cap;
 }
 
-/** How far an estimate is trusted: it passes with so much to spare, and refuses only when it is so much over, K. */
-export interface HeatMargins {
-	spare: number;
-	over: number;
+/** The same body in the best and in the worst of what is assumed, and in the middle. */
+export interface HeatBand {
+	cool: HeatCase;
+	middle: HeatCase;
+	hot: HeatCase;
 }
 
-/** The margins among the assumptions. */
-export function heatMargins(assumed: Assumed): HeatMargins {
-	return { spare: assumedValue(assumed, 'heat.spare'), over: assumedValue(assumed, 'heat.over') };
+/** Temperatures of a band, C. */
+export interface HeatSpan {
+	low: number;
+	middle: number;
+	high: number;
 }
 
-const DEFAULT_MARGINS = heatMargins(HEAT_DEFAULTS);
+/** Where a body may come to after a long time lit, C: from the cool end of the assumptions to the hot one. */
+export function steadySpan({ cool, middle, hot }: HeatBand): HeatSpan {
+	return { low: steadyTemperature(cool), middle: steadyTemperature(middle), high: steadyTemperature(hot) };
+}
 
-/** What an estimated temperature says against a limit, C. Near the limit only a measurement tells. */
-export function heatLevel(
-	temperature: number,
-	limit: number,
-	{ spare, over }: HeatMargins = DEFAULT_MARGINS
-): 'pass' | 'unknown' | 'refuse' {
-	if (temperature <= limit - spare) return 'pass';
-	return temperature <= limit + over ? 'unknown' : 'refuse';
+/** What an estimate says against a limit, C: it passes when its hot end stays under it, and refuses when its cool end is over it. */
+export function heatLevel({ low, high }: HeatSpan, limit: number): 'pass' | 'unknown' | 'refuse' {
+	if (high <= limit) return 'pass';
+	return low > limit ? 'refuse' : 'unknown';
 }

@@ -73,3 +73,8 @@ export function categoryOrNull(name: string | undefined): LampCategory | null {
 	const found = name === undefined ? null : findCategory(name);
 	return found?.kind === 'found' ? found.category : null;
 }
+
+/** True for a discharge lamp, which runs from a ballast that starts it with some 20 kV (UN R99: D1S to D9S). */
+export function isDischarge({ category }: Pick<LampCategory, 'category'>): boolean {
+	return /^D\d[SR]$/.test(category);
+}

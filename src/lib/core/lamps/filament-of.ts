@@ -1,3 +1,4 @@
+import type { LampCategory } from './category';
 import type { FunctionId } from './functions';
 
 /** How bright a function is beside others of one lamp: the dimmest has the minor filament. What is not named is brightest. */
@@ -16,4 +17,16 @@ export type FilamentRole = 'major' | 'minor';
 export function filamentOf(all: readonly FunctionId[], one: FunctionId): FilamentRole {
 	const own = brightness(one);
 	return all.some((id) => brightness(id) > own) ? 'minor' : 'major';
+}
+
+/**
+ * Which contact of a socket a function comes in by: a lamp with one filament has one contact, whatever the number of its functions.
+ * @param category lamp of the socket; null when nobody knows it
+ */
+export function contactOf(
+	category: Pick<LampCategory, 'filaments'> | null,
+	all: readonly FunctionId[],
+	one: FunctionId
+): FilamentRole {
+	return category !== null && category.filaments !== 2 ? 'major' : filamentOf(all, one);
 }

@@ -10,8 +10,10 @@ import { dimModeRule } from './gates/colour/dim-mode';
 import { neighboursRule } from './gates/colour/neighbours';
 import { survivingLightRule } from './gates/colour/surviving-light';
 import { temperatureRule } from './gates/colour/temperature';
+import { fuseRule } from './gates/electrics/fuse';
 import { monitorRule } from './gates/electrics/monitor';
 import { pulsedFeedRule } from './gates/electrics/pulsed-feed';
+import { supplyRule } from './gates/electrics/supply';
 import { steadyHeatRule } from './gates/heat/steady';
 import { cautionRule } from './gates/law/caution';
 import { policyRule } from './gates/law/policy';
@@ -48,8 +50,10 @@ export const RULES = {
 	'colour/dim-mode': dimModeRule,
 	'colour/temperature': temperatureRule,
 	'colour/neighbours': neighboursRule,
+	'electrics/supply': supplyRule,
 	'electrics/monitor': monitorRule,
 	'electrics/pulsed-feed': pulsedFeedRule,
+	'electrics/fuse': fuseRule,
 	'heat/steady': steadyHeatRule,
 	'law/caution': cautionRule,
 	'law/policy': policyRule,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { accessoryId, count, farads, label, millimetres, ohms, watts } from './quantities';
+import { accessoryId, count, farads, label, millimetres, ohms, volts, watts } from './quantities';
 import { pack } from './product';
 import { ACCESSORY_KINDS, SCOPES, USED_PER } from './enumerations';
 
@@ -20,6 +20,8 @@ export const accessory = z.looseObject({
 	resistance: ohms.optional(),
 	/** Dissipation a resistor is rated for, W. */
 	rating: watts.optional(),
+	/** Supplies it works on, V, lowest and highest; absent means 12 V. */
+	volts: z.tuple([volts, volts]).optional(),
 	/** Depth a cap adds behind the lamp, mm. */
 	extraDepth: millimetres.optional(),
 	port: millimetres.optional(),

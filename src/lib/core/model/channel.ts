@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { FUNCTION_IDS } from '../lamps/functions';
 import { evidence } from './evidence';
 import { amperes, channelId, count, hertz, label, ohms, share, socketId } from './quantities';
-import { MONITOR_KINDS, FLASHER_KINDS } from './enumerations';
+import { MONITOR_KINDS, FLASHER_KINDS, FLASHER_PRINCIPLES } from './enumerations';
 
 const feed = z.discriminatedUnion('kind', [
 	z.looseObject({ kind: z.literal('steady') }),
@@ -38,6 +38,8 @@ export const channel = z.looseObject({
 /** What makes the turn lamps flash. */
 export const flasher = z.looseObject({
 	kind: z.enum(FLASHER_KINDS),
+	/** Absent means nobody knows; a unit with two pins is taken for a thermal one, since it has no earth to measure against. */
+	principle: z.enum(FLASHER_PRINCIPLES).optional(),
 	pins: count(2, 12).optional(),
 	reach: label.optional(),
 	/** Below this current per side it doubles its rate, A. */

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { channel, flasher } from './channel';
 import { configurationId, count, label, socketId } from './quantities';
 import { socket } from './socket';
-import { VEHICLE_KINDS, STEERINGS } from './enumerations';
+import { evidence } from './evidence';
+import { HEADLAMP_FEED_LOOKS, LAMP_OUT_LOOKS, STEERINGS, SUPPLY_VOLTAGES, VEHICLE_KINDS } from './enumerations';
 
 const operation = z.looseObject({
 	id: label,
@@ -17,7 +18,14 @@ const operation = z.looseObject({
 	minutesOff: z.number().min(0).max(600).optional(),
 	minutesOn: z.number().min(0).max(600).optional(),
 	cautions: z.array(label).optional(),
-	reaches: z.array(socketId).optional()
+	/** Sockets, `flasher`, `channel:ID` or `mount:…`. */
+	reaches: z.array(label).optional()
+});
+
+/** What one look at the vehicle tells of every output that nobody has recorded by itself. */
+export const looks = z.looseObject({
+	lampOutMessage: z.enum(LAMP_OUT_LOOKS).optional(),
+	headlampFeed: z.enum(HEADLAMP_FEED_LOOKS).optional()
 });
 
 const modelYear = count(1900, 2100);
@@ -35,6 +43,9 @@ export const configuration = z.looseObject({
 	kind: z.enum(VEHICLE_KINDS),
 	market: label,
 	steering: z.enum(STEERINGS).optional(),
+	/** Nominal supply, V; absent means 12 where a vehicle of its kind has nothing else. */
+	voltage: z.literal(SUPPLY_VOLTAGES).optional(),
+	looks: looks.optional(),
 	options: z.record(z.string(), z.unknown()).optional(),
 	tells: z.array(z.string().max(500)).optional(),
 	sockets: z.array(socket),
@@ -44,7 +55,8 @@ export const configuration = z.looseObject({
 	absent: z.array(label).optional(),
 	channels: z.array(channel).default([]),
 	flasher: flasher.optional(),
-	access: z.looseObject({ operations: z.array(operation) }).optional()
+	access: z.looseObject({ operations: z.array(operation) }).optional(),
+	evidence: z.array(evidence).optional()
 });
 
 export type Configuration = z.infer<typeof configuration>;

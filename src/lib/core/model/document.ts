@@ -4,6 +4,7 @@ import { accessory } from './accessory';
 import { assumptions } from './assumptions';
 import { complaint } from './complaint';
 import { configuration } from './configuration';
+import { followUp, reading } from './field';
 import { kit } from './kit';
 import { policy } from './policy';
 import { product } from './product';
@@ -32,7 +33,8 @@ export const document = z.looseObject({
 	assumptions: assumptions.optional(),
 	kits: z.array(kit).default([]),
 	proofs: z.array(record).default([]),
-	readings: z.array(record).default([]),
+	readings: z.array(reading).default([]),
+	followUps: z.array(followUp).default([]),
 	complaints: z.array(complaint).default([])
 });
 

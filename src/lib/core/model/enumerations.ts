@@ -19,8 +19,15 @@ export const USED_PER = ['socket', 'kit', 'module', 'load'] as const;
 export const FEED_KINDS = ['steady', 'pwm'] as const;
 export const MONITOR_KINDS = ['none', 'hot', 'cold', 'flasher'] as const;
 export const FLASHER_KINDS = ['plug-in', 'body-computer', 'none'] as const;
+/** What makes a flasher unit flash: a strip that its load heats, or a circuit that measures its load. */
+export const FLASHER_PRINCIPLES = ['thermal', 'electronic'] as const;
 
-export const VEHICLE_KINDS = ['car', 'van', 'motorcycle', 'bus', 'trailer'] as const;
+export const VEHICLE_KINDS = ['car', 'suv', 'pickup', 'van', 'motorcycle', 'bus', 'lorry', 'trailer'] as const;
+/** Nominal voltages of on-board supplies, V. */
+export const SUPPLY_VOLTAGES = [6, 12, 24] as const;
+/** What a look at the dash says of burnt-out lamps: which of the outside lamps it reports. */
+export const LAMP_OUT_LOOKS = ['none', 'some', 'all'] as const;
+export const HEADLAMP_FEED_LOOKS = ['steady', 'pulsed'] as const;
 export const STEERINGS = ['left', 'right'] as const;
 
 /** Where a fact may come from, strongest first. */
@@ -43,6 +50,8 @@ export const KIT_STATES = ['draft', 'checked', 'released', 'superseded'] as cons
 export const HEADLAMP_POLICIES = ['signals-only', 'projectors', 'proved'] as const;
 
 export const PRODUCT_KINDS = ['led', 'halogen', 'assembly'] as const;
+/** What a lamp is made for: to throw a beam, to signal, for the cabin, or for fog and rain. */
+export const PURPOSES = ['beam', 'signal', 'cabin', 'weather'] as const;
 export const PRODUCT_WIRINGS = ['standard', 'crossed', 'both'] as const;
 export const PRODUCT_MODES = ['single', 'dual', 'switchback-a', 'switchback-b'] as const;
 export const EMISSIONS = ['all-round', 'sided', 'end'] as const;
@@ -62,4 +71,5 @@ export const SOCKET_WIRINGS = ['standard', 'crossed'] as const;
 export const SOCKET_STATES = ['filament', 'factory-led', 'sealed'] as const;
 export const CAP_KINDS = ['stock-sealed', 'boot', 'none'] as const;
 export const RETENTIONS = ['twist', 'spring-clip', 'ring', 'push', 'festoon', 'screw'] as const;
+export const BULB_COLOURS = ['clear', 'amber', 'red', 'blue'] as const;
 export const SURFACES = ['metal-near', 'plastic'] as const;

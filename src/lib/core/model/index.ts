@@ -9,6 +9,7 @@ export * from './product';
 export * from './accessory';
 export * from './assumptions';
 export * from './complaint';
+export * from './field';
 export * from './policy';
 export * from './kit';
 export * from './document';

@@ -6,12 +6,14 @@ import {
 	configurationId,
 	count,
 	degrees,
+	farads,
 	kelvins,
 	label,
 	lumens,
 	millimetres,
 	minorUnits,
 	nanometres,
+	ohms,
 	productId,
 	seconds,
 	sku,
@@ -20,6 +22,7 @@ import {
 	watts
 } from './quantities';
 import {
+	ACCESSORY_KINDS,
 	PRODUCT_KINDS,
 	PRODUCT_WIRINGS,
 	PRODUCT_MODES,
@@ -29,7 +32,8 @@ import {
 	COLLARS,
 	COOLINGS,
 	DRIVER_PLACES,
-	LIGHT_COLOURS
+	LIGHT_COLOURS,
+	PURPOSES
 } from './enumerations';
 
 /** How a product is sold. */
@@ -57,6 +61,24 @@ const colour = z.looseObject({
 	phosphor: z.boolean().optional()
 });
 
+/** What comes in the box with a lamp: a kind of accessory, with the fields of one. A decoder is a load and a capacitor in one. */
+const included = z.looseObject({
+	kind: z.enum([...ACCESSORY_KINDS, 'decoder']),
+	name: label.optional(),
+	resistance: ohms.optional(),
+	rating: watts.optional(),
+	extraDepth: millimetres.optional(),
+	port: millimetres.optional(),
+	capacitance: farads.optional()
+});
+
+/** Which vehicles a maker says it is for, or not for. A claim: shown, and outranked by a hand. */
+const vehicleClaim = z.looseObject({
+	for: label.optional(),
+	notFor: label.optional(),
+	vehicle: label.optional()
+});
+
 /** One piece of an assembly on a vehicle: the sockets whose lamps it does away with, and what it draws in their place, W by function. */
 const mount = z.looseObject({
 	configuration: configurationId,
@@ -71,6 +93,8 @@ export const product = z.looseObject({
 	name: label,
 	kind: z.enum(PRODUCT_KINDS),
 	fits: z.array(label).min(1, 'must name at least one lamp category'),
+	/** Absent means what its kind is usually for. */
+	purpose: z.array(z.enum(PURPOSES)).optional(),
 	wiring: z.enum(PRODUCT_WIRINGS).optional(),
 	modes: z.array(z.enum(PRODUCT_MODES)).optional(),
 	colour: colour.optional(),
@@ -87,6 +111,8 @@ export const product = z.looseObject({
 		})
 		.optional(),
 	power: z.looseObject({ at13v5: watts.optional(), minor: watts.optional() }).optional(),
+	/** Supplies it works on, V, lowest and highest. */
+	volts: z.tuple([volts, volts]).optional(),
 	turnOn: volts.optional(),
 	startUp: seconds.optional(),
 	/** Power at 13.5 V of a resistor inside the lamp, W. */
@@ -116,6 +142,8 @@ export const product = z.looseObject({
 	mounts: z.array(mount).optional(),
 	/** Accessories that always come along with one piece, such as the bracket of a pod. */
 	with: z.array(accessoryId).optional(),
+	includes: z.array(included).optional(),
+	claims: z.array(vehicleClaim).optional(),
 	packs: z.array(pack).default([]),
 	/** True when it is no longer offered; kits and history keep it. */
 	withdrawn: z.boolean().optional(),
@@ -127,4 +155,6 @@ export type Pack = z.infer<typeof pack>;
 export type ProductMode = (typeof PRODUCT_MODES)[number];
 export type Collar = (typeof COLLARS)[number];
 export type Cooling = (typeof COOLINGS)[number];
+export type Included = z.infer<typeof included>;
+export type Purpose = (typeof PURPOSES)[number];
 export type LightColour = z.infer<typeof colour>;

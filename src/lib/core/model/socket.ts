@@ -12,6 +12,7 @@ import {
 	SOCKET_STATES,
 	CAP_KINDS,
 	RETENTIONS,
+	BULB_COLOURS,
 	SURFACES
 } from './enumerations';
 
@@ -42,6 +43,10 @@ export const socket = z.looseObject({
 	optic: z.enum(OPTICS).optional(),
 	/** One of `LENSES`, or another word; what another lens lets through is not known. */
 	lens: label.optional(),
+	/** Colour of the glass of the stock lamp, apart from the lens. */
+	bulbColour: z.enum(BULB_COLOURS).optional(),
+	/** How the holder stands, in words or as a time on the clock. */
+	orientation: label.optional(),
 	envelope: envelope.optional(),
 	cap: z.looseObject({ kind: z.enum(CAP_KINDS), depth: millimetres.optional() }).optional(),
 	retention: z.enum(RETENTIONS).optional(),

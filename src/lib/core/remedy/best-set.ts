@@ -1,5 +1,5 @@
 import type { Constraint, Program, Solver, Variable } from '../solver';
-import { complaintsOf, REMEDY_VOLTS } from './complaint';
+import { complaintsAnywhere } from './complaint';
 import { withRemedies, type JudgedRemedy, type RemedyTable } from './judge';
 import type { RemedyCase } from './remedy';
 
@@ -95,7 +95,7 @@ export async function bestSet(
 		const chosen = table.remedies.flatMap((_, i) => (on(`x${i}`) > 0 ? [i] : []));
 		const remedies = chosen.flatMap((i) => table.remedies[i] ?? []);
 		const fitted = withRemedies(given.circuit, remedies);
-		const after = REMEDY_VOLTS.flatMap((volts) => complaintsOf(fitted, volts).map(({ id }) => id));
+		const after = complaintsAnywhere(fitted).map(({ id }) => id);
 		if (after.every((id) => left.includes(id))) {
 			const extra = remedies.reduce((sum, r) => sum + (r.extra ?? 0), 0);
 			const price = extra + packs.reduce((sum, pack) => sum + on(pack.name) * pack.price, 0);

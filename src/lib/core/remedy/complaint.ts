@@ -1,4 +1,5 @@
-import { VOLTS_CHARGING, VOLTS_REST } from '../quantity';
+import type { Configuration } from '../model';
+import { supplyOf } from '../vehicle';
 import { MODES, simulate, type SwitchId, type VehicleCircuit } from '../circuit';
 import { seenIn, type ComplaintKind } from './symptoms';
 
@@ -35,11 +36,20 @@ export function complaintsOf(circuit: VehicleCircuit, volts?: number): CircuitCo
 	return [...all.values()];
 }
 
-/** Supplies a remedy has to hold at: engine off, where loads draw least, and charging, where fuses carry most. */
-export const REMEDY_VOLTS: readonly number[] = [VOLTS_REST, VOLTS_CHARGING];
+/** Supplies a remedy has to hold at, V: engine off, where loads draw least, and charging, where fuses carry most. */
+export function remedyVolts(configuration: Configuration): [rest: number, charging: number] {
+	const { rest, charging } = supplyOf(configuration);
+	return [rest, charging];
+}
+
+/** Everything to complain of at any supply a remedy has to hold at, each channel and kind once. */
+export function complaintsAnywhere(circuit: VehicleCircuit): CircuitComplaint[] {
+	const all = remedyVolts(circuit.configuration).flatMap((volts) => complaintsOf(circuit, volts));
+	return [...new Map(all.map((complaint) => [complaint.id, complaint])).values()];
+}
 
 /** Ids of what there is to complain of in one mode, at any supply a remedy has to hold at. */
 export function complaintIds(circuit: VehicleCircuit, switches: readonly SwitchId[]): Set<string> {
-	const found = REMEDY_VOLTS.flatMap((volts) => seenIn(simulate(circuit, switches, volts)));
+	const found = remedyVolts(circuit.configuration).flatMap((volts) => seenIn(simulate(circuit, switches, volts)));
 	return new Set(found.map(({ channel, kind }) => `${channel} ${kind}`));
 }

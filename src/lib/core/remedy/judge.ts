@@ -1,5 +1,6 @@
 import { vehicleCircuit, type FittedLamp, type VehicleCircuit } from '../circuit';
 import { complaintIds, complaintsOf, type CircuitComplaint } from './complaint';
+import { isFlashRate } from './symptoms/monitor';
 import { OFFERS } from './offers';
 import type { CircuitRemedy, NoRemedy, RemedyCase } from './remedy';
 
@@ -57,7 +58,7 @@ function channelsNear({ circuit }: RemedyCase, complaints: readonly CircuitCompl
 function ends(given: RemedyCase, complaints: readonly CircuitComplaint[], remedy: CircuitRemedy): string[] {
 	const concerned =
 		remedy.scope === 'vehicle'
-			? complaints.filter((c) => c.kind === 'hyperflash')
+			? complaints.filter((c) => isFlashRate(c.kind))
 			: complaints.filter((c) => concerns(given, remedy, c));
 	const near = channelsNear(given, concerned);
 	const { configuration, fitted } = withRemedies(given.circuit, [remedy]);

@@ -10,7 +10,7 @@ import {
 	bestSet,
 	complaintsOf,
 	remedyTable,
-	REMEDY_VOLTS,
+	remedyVolts,
 	REMEDY_WEIGHTS,
 	withRemedies,
 	type JudgedRemedy,
@@ -176,7 +176,7 @@ describe('the best set', () => {
 			const given = { circuit, shop, loaded: () => [] };
 			const best = await bestSet(given, remedyTable(given), { solver });
 			expect(best.gap, vehicle.id).toBe(0);
-			for (const volts of REMEDY_VOLTS)
+			for (const volts of remedyVolts(vehicle))
 				expect(
 					complaintsOf(withRemedies(circuit, best.remedies), volts).map((c) => c.id),
 					vehicle.id

@@ -2,10 +2,11 @@ import type { ModeState } from '../circuit';
 import { fuseSymptom } from './symptoms/fuse';
 import { lightSymptom } from './symptoms/light';
 import { monitorSymptom } from './symptoms/monitor';
+import { unsettledSymptom } from './symptoms/unsettled';
 import type { Seen, Symptom } from './symptoms/symptom';
 
 /** The one list of what shows in a circuit. A new symptom is one file and one entry here. */
-const SYMPTOMS = [monitorSymptom, fuseSymptom, lightSymptom] as const;
+const SYMPTOMS = [monitorSymptom, fuseSymptom, lightSymptom, unsettledSymptom] as const;
 
 type KindOf<S> = S extends Symptom<infer K> ? K : never;
 

@@ -5,3 +5,4 @@ export * from './evidence';
 export * from './query';
 export * from './channels';
 export * from './units';
+export * from './supply';

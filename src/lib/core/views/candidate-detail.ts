@@ -1,15 +1,18 @@
 import { clockAdvice, depthNeeded, exceeds, type ClockAdvice } from '../fit';
 import {
-	ambientId,
+	ambientName,
 	capState,
-	resistanceId,
+	resistanceName,
 	secondsUntil,
+	steadySpan,
 	steadyTemperature,
 	timeConstantId,
-	type HeatCase
+	type CapState,
+	type HeatCase,
+	type HeatSpan
 } from '../heat';
 import { lampFunction, type Mount, type RuleFamily, type SignalColour } from '../lamps';
-import { capOptions, heatCaseOf, type Candidate, type CapOption, type ScorePart } from '../match';
+import { capOptions, heatBandOf, limitOf, type Candidate, type CapOption, type ScorePart } from '../match';
 import { filamentSource, type Source } from '../optics';
 import { assumedValue } from '../quantity';
 import type { Lens, Product, Socket } from '../model';
@@ -51,11 +54,19 @@ export interface LightView {
 
 /** The heat of a lamp in its place, to be drawn and tried with other assumptions. */
 export interface HeatView {
+	/** The middle of the estimate, and its cool and hot ends. */
 	heat: HeatCase;
+	ends: { cool: HeatCase; hot: HeatCase };
+	span: HeatSpan;
 	timeConstant: number;
-	limit: number | null;
+	/** C; `named` is false where the maker gives none and what every LED bears is taken. */
+	limit: number;
+	named: boolean;
 	temperature: number;
-	/** Time until it passes its limit, s; null when it never does or the limit is not known. */
+	/** The cap the verdict stands on, and whether it is the one there today. */
+	cap: CapState;
+	capToday: boolean;
+	/** Time until the middle passes its limit, s; null when it never does. */
 	seconds: number | null;
 	/** Which assumption of the shop stands behind each number. */
 	assumptions: { ambient: string; resistance: string; cap: string; timeConstant: string };
@@ -133,23 +144,36 @@ function lightOf({ socket: s, product: { light } }: Cases): LightView {
 	return { source: light, stock: filamentSource(s.category), lens: s.lens ?? null, family, asked };
 }
 
-function heatOf({ socket: s, product: { product, lamp } }: Cases): HeatView | null {
-	const heat = lamp === 'led' ? heatCaseOf(s, product) : null;
-	if (!heat) return null;
+function heatOf(candidate: Candidate): HeatView | null {
+	const {
+		socket: s,
+		product: { product, lamp }
+	} = candidate.cases;
+	const today = capState(s.socket.cap, s.category.mount);
+	const remedy = candidate.findings.flatMap((f) => (f.code === 'heat.cap' ? f.data.state : []))[0];
+	const cap = remedy ?? today;
+	const band = lamp === 'led' ? heatBandOf(s, product, remedy) : null;
+	if (!band) return null;
+	const { middle: heat, cool, hot } = band;
 	const timeConstant = assumedValue(s.assumed, timeConstantId(s.category));
-	const { limit } = product;
-	const seconds = limit === undefined ? null : secondsUntil(heat, timeConstant, limit);
+	const { limit, named } = limitOf(s, product);
+	const seconds = secondsUntil(heat, timeConstant, limit);
 	const { mount, diameter } = s.category;
 	return {
 		heat,
 		timeConstant,
-		limit: limit ?? null,
+		limit,
+		named,
+		cap,
+		capToday: cap === today,
 		temperature: steadyTemperature(heat),
+		span: steadySpan(band),
+		ends: { cool, hot },
 		seconds,
 		assumptions: {
-			ambient: ambientId(s.socket.zone),
-			resistance: resistanceId({ mount, diameter, cooling: product.cooling }),
-			cap: `heat.cap.${capState(s.socket.cap, mount)}`,
+			ambient: `${ambientName(s.heat.place)}.middle`,
+			resistance: `${resistanceName({ mount, diameter }, product.cooling)}.middle`,
+			cap: `heat.cap.${cap}`,
 			timeConstant: timeConstantId(s.category)
 		}
 	};
@@ -162,7 +186,7 @@ export function candidateDetail(candidate: Candidate): CandidateDetail {
 		fit: fitOf(cases),
 		clock: clockOf(cases),
 		light: lightOf(cases),
-		heat: heatOf(cases),
+		heat: heatOf(candidate),
 		caps: capOptions(cases.socket, cases.product),
 		score: candidate.scoreParts
 	};

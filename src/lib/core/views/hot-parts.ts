@@ -1,17 +1,20 @@
 import type { FittedPart, LampState, ModeState, VehicleCircuit } from '../circuit';
 import type { Product, Socket } from '../model';
 import {
-	ambientId,
+	ambientName,
+	assumedRange,
+	bodyResistance,
 	capFactor,
 	capState,
 	HEAT_DEFAULTS,
-	resistanceId,
+	loadHeat,
 	secondsUntil,
 	temperatureAfter,
 	timeConstantId,
 	type HeatCase
 } from '../heat';
 import { categoryOrNull } from '../lamps';
+import { airPlace } from '../match';
 import { assumedValue } from '../quantity';
 
 /** A load or a lamp that warms up while a mode lasts. */
@@ -30,10 +33,11 @@ export interface HotPart {
 
 /** Share of the time the lamps of a flashing channel are on. */
 const FLASHING = 0.5;
-/** An aluminium load resistor bolted to metal: K/W, s, and the surface that marks what it touches, C. Middle of what is seen. */
-const RESISTOR = { resistance: 7, timeConstant: 240, limit: 150, ambient: 25 } as const;
-
-function lampHeat(socket: Socket, product: Product, lamp: LampState): { heat: HeatCase; timeConstant: number } | null {
+function lampHeat(
+	{ configuration }: VehicleCircuit,
+	{ socket, product }: { socket: Socket; product: Product },
+	lamp: LampState
+): { heat: HeatCase; timeConstant: number } | null {
 	const category = categoryOrNull(socket.category);
 	const power = product.power?.at13v5;
 	if (!category || power === undefined) return null;
@@ -41,10 +45,10 @@ function lampHeat(socket: Socket, product: Product, lamp: LampState): { heat: He
 	const assumed = (id: string) => assumedValue(HEAT_DEFAULTS, id);
 	return {
 		heat: {
-			ambient: assumed(ambientId(socket.zone)),
+			ambient: assumedRange(HEAT_DEFAULTS, ambientName(airPlace(configuration, socket))).middle,
 			watts: power + (product.builtInLoad ?? 0),
 			duty: lamp.flashing ? FLASHING : Math.min(1, lamp.level),
-			resistance: assumed(resistanceId({ mount, diameter, cooling: product.cooling })),
+			resistance: bodyResistance({ mount, diameter }, product.cooling, HEAT_DEFAULTS).middle,
 			cap: capFactor(capState(socket.cap, mount), HEAT_DEFAULTS)
 		},
 		timeConstant: assumed(timeConstantId(category))
@@ -68,19 +72,9 @@ function hotPart({ accessory, effect, channel }: FittedPart, mode: ModeState, se
 	const state = mode.channels.find((c) => c.id === channel);
 	if (effect?.kind !== 'load' || !state || state.functions.length === 0 || state.blown) return null;
 	const duty = (state.flashing ? FLASHING : 1) * state.duty;
-	const heat = {
-		ambient: RESISTOR.ambient,
-		watts: mode.volts ** 2 / effect.ohms,
-		duty,
-		resistance: RESISTOR.resistance,
-		cap: 1
-	};
+	const { heat, timeConstant, limit } = loadHeat({ ohms: effect.ohms, volts: mode.volts, duty });
 	const name = `${accessory.name ?? accessory.id} on ${channel}`;
-	return {
-		socket: null,
-		name,
-		...warmed(heat, { timeConstant: RESISTOR.timeConstant, limit: RESISTOR.limit }, seconds)
-	};
+	return { socket: null, name, ...warmed(heat, { timeConstant, limit }, seconds) };
 }
 
 /** What warms up while a mode lasts: LEDs with a built-in load, and load resistors. Hottest first. */
@@ -89,7 +83,7 @@ export function hotPartsIn(circuit: VehicleCircuit, mode: ModeState, seconds: nu
 	const lamps = mode.lamps.flatMap((lamp): HotPart[] => {
 		const socket = sockets.get(lamp.socket);
 		if (!lamp.lit || !lamp.product?.builtInLoad || !socket) return [];
-		const found = lampHeat(socket, lamp.product, lamp);
+		const found = lampHeat(circuit, { socket, product: lamp.product }, lamp);
 		if (!found) return [];
 		const limit = lamp.product.limit ?? null;
 		return [

@@ -1,4 +1,4 @@
-import type { Evidence, Side, Socket, Zone } from '../model';
+import type { Configuration, Evidence, Side, Socket, Zone } from '../model';
 import type { FunctionId } from '../lamps';
 
 /** What has been said of a place so far; everything may still be missing. */
@@ -16,7 +16,7 @@ export interface SocketDraft {
 
 /** What a line is read against: the vehicle it is about, and what is listed already. */
 export interface WalkContext {
-	kind: 'car' | 'van' | 'motorcycle' | 'bus' | 'trailer';
+	kind: Configuration['kind'];
 	market: string;
 	sockets: readonly Socket[];
 }

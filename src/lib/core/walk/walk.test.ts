@@ -225,7 +225,7 @@ describe('adding', () => {
 
 	it('the lines of expected places can be added as they are offered', () => {
 		for (const kind of ['car', 'van', 'motorcycle', 'bus', 'trailer'] as const) {
-			const vehicle = { ...empty, kind };
+			const vehicle = { ...empty, kind } as typeof empty;
 			let next = vehicle;
 			for (const place of expectedPlaces(vehicle)) next = after(`${place.line}led`, next).configuration;
 			expect(expectedPlaces(next), kind).toEqual([]);

@@ -36,8 +36,11 @@ export interface CircuitView {
 }
 
 /** Parts of a kit that do something in the circuit, where its lines say they are fitted. */
-function partsOf({ lines }: KitAnswer, accessories: ShopData['shop']['accessories']): FittedPart[] {
-	const fitted = partsWhereFitted(lines, (id) => accessories.find((a) => a.id === id));
+function partsOf(
+	configuration: Configuration,
+	{ lines }: KitAnswer,
+	accessories: ShopData['shop']['accessories']): FittedPart[] {
+	const fitted = partsWhereFitted(configuration, lines, (id) => accessories.find((a) => a.id === id));
 	return fitted.filter(({ effect }) => effect !== null);
 }
 
@@ -60,7 +63,7 @@ async function chosenFor(db: Knex, configuration: Configuration, { catalogue, sh
 			? line.sockets.map((socket): [string, Product] => [socket, lampAt(configuration, socket, product)])
 			: [];
 	});
-	return { kit: { id: kit.id, name: kit.name }, lamps, parts: partsOf(kit.answer, shop.accessories) };
+	return { kit: { id: kit.id, name: kit.name }, lamps, parts: partsOf(configuration, kit.answer, shop.accessories) };
 }
 
 /** Lamps with a built-in load that Match lets into each socket, best first. */

@@ -17,17 +17,39 @@ export class Stopped extends Error {
 const finite = (value: number | undefined) => (value !== undefined && Math.abs(value) < 1e29 ? value : null);
 
 /**
+ * Ways to solve a program, one after the other: now and then the presolve of the library fails on a sound program, and the search without it
+ * does not.
+ */
+const WAYS: readonly Readonly<Record<string, string>>[] = [{}, { presolve: 'off' }];
+
+/**
  * Solves a program on this thread. Every cost is a whole number of minor units, so a proven gap below one unit is a proven best.
  * @param onProgress hears of it some dozens of times a second; a solve cannot be stopped from its own thread, which hears nothing meanwhile
- * @throws Error when nothing was found within the time
+ * @throws Error when nothing was found within the time, or when the library fails whichever way it is asked
  */
 export async function solveHere(program: Program, onProgress?: (progress: SolveProgress) => void): Promise<Solution> {
 	loading ??= loadHighs();
 	const highs = await loading;
-	const model = highs.createModel({ format: 'lp', data: lpText(program) });
+	for (const way of WAYS) {
+		const model = highs.createModel({ format: 'lp', data: lpText(program) });
+		try {
+			model.options.set({ output_flag: false, mip_rel_gap: 0, mip_abs_gap: 0.99, time_limit: TIME_LIMIT_S, ...way });
+			if (ran(highs, model, onProgress)) return read(highs, model, program);
+		} finally {
+			model.dispose();
+		}
+	}
+	throw new Error('The solver failed on this kit. Change what is asked of it, such as the budget, by a little.');
+}
+
+/** Runs a model; false when the library gives up on it. */
+function ran(
+	highs: Highs,
+	model: ReturnType<Highs['createModel']>,
+	onProgress?: (progress: SolveProgress) => void
+): boolean {
+	const { mipInterrupt } = highs.constants.callbackType;
 	try {
-		model.options.set({ output_flag: false, mip_rel_gap: 0, mip_abs_gap: 0.99, time_limit: TIME_LIMIT_S });
-		const { mipInterrupt } = highs.constants.callbackType;
 		if (onProgress)
 			model.run({
 				[mipInterrupt]: ({ data }) => {
@@ -36,9 +58,10 @@ export async function solveHere(program: Program, onProgress?: (progress: SolveP
 				}
 			});
 		else model.run();
-		return read(highs, model, program);
-	} finally {
-		model.dispose();
+		return true;
+	} catch (error) {
+		if ((error as Error).name === 'HighsError') return false;
+		throw error;
 	}
 }
 

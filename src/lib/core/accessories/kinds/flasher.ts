@@ -1,14 +1,26 @@
+import type { Accessory, Configuration } from '../../model';
+import { forFamily, worksOn } from '../made-for';
 import type { AccessoryStrategy } from '../strategy';
+
+/** True when it goes in place of the vehicle's unit: the same pins, the same supply, and a family it is made for where it names any. */
+export function plugsIn({ fits, volts }: Accessory, configuration: Configuration): boolean {
+	const { flasher: stock } = configuration;
+	return (
+		stock?.kind === 'plug-in' &&
+		stock.pins !== undefined &&
+		fits?.pins === stock.pins &&
+		worksOn(volts, configuration) &&
+		forFamily(fits.families, configuration)
+	);
+}
 
 /** A flasher that keeps its rate at any load: it helps only in place of a plug-in unit with the same pins, on outputs that unit counts. */
 export const flasher: AccessoryStrategy = {
 	label: 'LED flasher',
-	answers: ({ fits }, need, { channels, flasher: stock }) =>
+	answers: (accessory, need, configuration) =>
 		need.kind === 'load' &&
-		channels.find((c) => c.id === need.channel)?.monitor?.kind === 'flasher' &&
-		stock?.kind === 'plug-in' &&
-		stock.pins !== undefined &&
-		fits?.pins === stock.pins,
+		configuration.channels.find((c) => c.id === need.channel)?.monitor?.kind === 'flasher' &&
+		plugsIn(accessory, configuration),
 	effect: () => ({ kind: 'steady-flasher' }),
 	minutes: 15,
 	consumedBy: null,

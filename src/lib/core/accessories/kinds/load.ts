@@ -1,11 +1,21 @@
 import { mayCarry } from '../../circuit';
+import { staysCool } from '../../heat';
+import { supplyOf } from '../../vehicle';
 import type { AccessoryStrategy } from '../strategy';
+
+/** True when a load bears a duty however long it lasts: by its rating, and by what its surface comes to. */
+export function carries(load: { ohms: number; rating: number; duty: number; volts: number }): boolean {
+	return mayCarry(load) && staysCool(load);
+}
 
 /** A resistance in parallel to the lamps of an output; `minutes` and `label` tell a bare resistor from a made-up harness. */
 const loadOf = (label: string, minutes: number): AccessoryStrategy => ({
 	label,
-	answers: ({ resistance: ohms, rating }, need) =>
-		need.kind === 'load' && !!ohms && rating !== undefined && mayCarry({ ohms, rating, duty: need.duty }),
+	answers: ({ resistance: ohms, rating }, need, configuration) =>
+		need.kind === 'load' &&
+		!!ohms &&
+		rating !== undefined &&
+		carries({ ohms, rating, duty: need.duty, volts: supplyOf(configuration).charging }),
 	effect: ({ resistance: ohms }) => (ohms ? { kind: 'load', ohms } : null),
 	minutes,
 	consumedBy: 'load',

@@ -1,12 +1,12 @@
+import { USUAL_FARADS } from '../../circuit';
+import { worksOn } from '../made-for';
 import type { AccessoryStrategy } from '../strategy';
-
-/** A module that does not state its capacitance has a usual one, F. */
-const USUAL_FARADS = 0.0022;
 
 /** A capacitor that holds the feed of one lamp up between pulses. */
 export const pwmModule: AccessoryStrategy = {
-	label: 'smoothing module',
-	answers: (_accessory, need) => need.kind === 'pwm-module',
+	label: 'anti-flicker module',
+	answers: ({ volts, capacitance = USUAL_FARADS }, need, configuration) =>
+		need.kind === 'pwm-module' && capacitance >= (need.farads ?? 0) && worksOn(volts, configuration),
 	effect: ({ capacitance }) => ({ kind: 'smoothing', farads: capacitance ?? USUAL_FARADS }),
 	minutes: 10,
 	consumedBy: 'module',

@@ -12,17 +12,19 @@ export interface OperatingPoint {
 	residual: number;
 }
 
+/** Currents left over at a node by more than this are no rounding: the answer is none, A. */
+export const UNSETTLED_A = 1e-3;
 /** Sums of currents this small are nothing, A. */
 const SETTLED_A = 1e-9;
-const MAX_STEPS = 80;
+const MAX_STEPS = 60;
 /** Largest change of a potential in one step, V: keeps the search on the branch where LEDs are lit. */
 const LONGEST_STEP_V = 3;
 /** A leak from every node to ground, S, so that a part nobody feeds has a potential. */
 const LEAK = 1e-10;
 
 /**
- * Solves a network for its node potentials by Newton's method on Kirchhoff's current law; each connected part by itself.
- * The search starts at the supply, so that an LED that can be lit is lit.
+ * Solves a network for its node potentials by Newton's method on Kirchhoff's current law, each connected part by itself, and by letting it
+ * charge where that does not settle. The search starts at the supply, so that an LED that can be lit is lit. The residual says how well it did.
  */
 export function solve(elements: readonly Element[]): OperatingPoint {
 	const volts = new Map<Node, number>([[GROUND, 0]]);
@@ -50,32 +52,104 @@ function solvePart(elements: readonly Element[], volts: Map<Node, number>): numb
 	const nodes = [...new Set(elements.flatMap(({ from, to }) => [from, to]))].filter((node) => node !== GROUND);
 	const begin = startingPotentials(elements);
 	const highest = Math.max(0, ...begin.values());
-	const index = new Map(nodes.map((node, i) => [node, i]));
-	const at = nodes.map((node) => begin.get(node) ?? 0);
 	if (highest === 0) {
 		for (const node of nodes) volts.set(node, 0);
 		return 0;
 	}
-	let worst = Infinity;
-	for (let step = 0; step < MAX_STEPS; step++) {
-		const { sums, slopes } = balance(elements, index, at);
-		worst = sums.reduce((most, sum) => Math.max(most, Math.abs(sum)), 0);
-		if (worst <= SETTLED_A) break;
-		const solved = linearSolution(slopes, sums);
-		// Without a way on, the search stops where it stands, and the residual says so.
-		if (!solved.ok) break;
-		const change = solved.value;
-		const longest = Math.max(...change.map(Math.abs));
-		const share = longest > LONGEST_STEP_V ? LONGEST_STEP_V / longest : 1;
-		// Nothing in a network of lamps stands above its supply or below its earth.
-		change.forEach((delta, i) => (at[i] = Math.min(highest, Math.max(-highest, (at[i] ?? 0) - delta * share))));
+	const part: ConnectedPart = { elements, index: new Map(nodes.map((node, i) => [node, i])), highest };
+	const start = nodes.map((node) => begin.get(node) ?? 0);
+	let best = newton(part, start);
+	for (const charge of CHARGES_S) {
+		if (best.residual <= SETTLED_A) break;
+		const other = charging(part, start, charge);
+		if (other.residual < best.residual) best = other;
 	}
-	nodes.forEach((node, i) => volts.set(node, at[i] ?? 0));
-	return worst;
+	nodes.forEach((node, i) => volts.set(node, best.at[i] ?? 0));
+	return best.residual;
 }
 
+/** Elements that hang together, and the place of each of their nodes in a list of potentials. */
+interface ConnectedPart {
+	elements: readonly Element[];
+	index: ReadonlyMap<Node, number>;
+	/** Highest supply in it, V: nothing in a network of lamps stands above it. */
+	highest: number;
+}
+
+/** Potentials, and the largest sum of currents left over at a node, A. */
+interface Found {
+	at: number[];
+	residual: number;
+}
+
+const largest = (sums: readonly number[]) => sums.reduce((most, sum) => Math.max(most, Math.abs(sum)), 0);
+
+/** Potentials changed by a step, no further than one may go at once. */
+function stepped({ highest }: ConnectedPart, at: readonly number[], change: readonly number[]): number[] {
+	const longest = Math.max(...change.map(Math.abs));
+	const share = longest > LONGEST_STEP_V ? LONGEST_STEP_V / longest : 1;
+	return at.map((value, i) => Math.min(highest, Math.max(-highest, value - (change[i] ?? 0) * share)));
+}
+
+/** Newton's method from some potentials: quick where nothing lies near the turn-on of an LED. */
+function newton(part: ConnectedPart, start: readonly number[]): Found {
+	let best: Found = { at: [...start], residual: Infinity };
+	let at = [...start];
+	for (let step = 0; step < MAX_STEPS; step++) {
+		const { sums, slopes } = balance(part, at);
+		const residual = largest(sums);
+		if (residual < best.residual) best = { at, residual };
+		if (residual <= SETTLED_A) break;
+		const solved = linearSolution(slopes, sums);
+		if (!solved.ok) break;
+		at = stepped(part, at, solved.value);
+	}
+	return best;
+}
+
+/** Capacitances at the nodes that are tried one after the other, as conductance of the first step, S. */
+const CHARGES_S = [1, 50, 0.02] as const;
+const CHARGING_STEPS = 400;
+/** A step that leaves more over than this many times what was left before is taken back and made shorter. */
+const WORSE = 1.5;
+
+/**
+ * Lets the network charge from its supply, as if a capacitor stood at every node, in implicit steps of time that grow while it comes to rest
+ * (pseudo-transient continuation). It settles where the real one does, also on the turn-on of an LED.
+ */
+function charging(part: ConnectedPart, start: readonly number[], first: number): Found {
+	let at = [...start];
+	let now = balance(part, at);
+	let residual = largest(now.sums);
+	let best: Found = { at, residual };
+	let charge: number = first;
+	for (let step = 0; step < CHARGING_STEPS && best.residual > SETTLED_A; step++) {
+		const damped = now.slopes.map((row, i) => row.map((value, j) => (i === j ? value + charge : value)));
+		const solved = linearSolution(damped, now.sums);
+		if (!solved.ok) {
+			charge *= 4;
+			continue;
+		}
+		const next = stepped(part, at, solved.value);
+		const then = balance(part, next);
+		const left = largest(then.sums);
+		if (left > residual * WORSE) {
+			charge *= 4;
+			if (charge > MOST_CHARGE_S) break;
+			continue;
+		}
+		charge = Math.max(1e-12, charge * Math.min(0.5, left / (residual || 1)));
+		[at, now, residual] = [next, then, left];
+		if (residual < best.residual) best = { at, residual };
+	}
+	return best;
+}
+
+/** With steps this short nothing moves any more, S. */
+const MOST_CHARGE_S = 1e7;
+
 /** Currents that leave each node, and how they grow with each potential. */
-function balance(elements: readonly Element[], index: ReadonlyMap<Node, number>, at: readonly number[]) {
+function balance({ elements, index }: ConnectedPart, at: readonly number[]) {
 	const sums = at.map((volts) => volts * LEAK);
 	const slopes = at.map((_, i) => at.map((_, j) => (i === j ? LEAK : 0)));
 	for (const element of elements) {

@@ -1,7 +1,9 @@
 import type { Channel, Configuration, Product, Socket } from '../../model';
-import { categoryOrNull, filamentOf, type FunctionId, type FilamentRole } from '../../lamps';
+import { categoryOrNull, type FunctionId, type FilamentRole } from '../../lamps';
+import { supplyOf } from '../../vehicle';
 import { lampIn, type Fitted } from '../fitted';
 import { productParts, stockPart, whenCold } from '../lamp-parts';
+import { contactFor, contactKey, feeders, type ChannelDrive, type Contact } from './contact';
 import { GROUND, type Element, type Part } from './element';
 
 /** Resistance of fuse, wire and switch in front of a channel, ohm, and of a clean contact. Small, typical; an assumption. */
@@ -20,6 +22,8 @@ export interface LampTap {
 	channel: string;
 	/** Elements its light comes from; empty when nothing sits there, null when what sits there is not known. */
 	elements: string[] | null;
+	/** False when another output feeds the same contact just now, so that nothing reaches it from this one. */
+	connected: boolean;
 	/** What is not known, in words, when `elements` is null. */
 	missing: string | null;
 	product: Product | null;
@@ -35,12 +39,16 @@ export interface VehicleNetwork {
 	missing: ReadonlyMap<string, string>;
 }
 
-/** How a channel is driven in a network: at a voltage, sensed for a cold check, or not at all. */
-export type ChannelDrive = { kind: 'on'; volts: number } | { kind: 'sense' } | { kind: 'off' };
-
 const channelNode = (id: string) => `channel ${id}`;
 const contactNode = (socket: string, role: FilamentRole) => `contact ${socket} ${role}`;
 const earthNode = (socket: string) => `earth ${socket}`;
+
+/** What sits on one contact of a socket: its elements, or what is not known of them. */
+interface OnContact {
+	elements: string[] | null;
+	missing: string | null;
+	product: Product | null;
+}
 
 class Builder {
 	readonly elements: Element[] = [];
@@ -48,13 +56,17 @@ class Builder {
 	readonly feeds = new Map<string, string>();
 	readonly missing = new Map<string, string>();
 	private readonly seated = new Set<string>();
+	private readonly contacts = new Map<string, OnContact>();
 	private readonly sockets: ReadonlyMap<string, Socket>;
+	private readonly nominal: number;
 
 	constructor(
 		configuration: Configuration,
-		private readonly fitted: Fitted
+		private readonly fitted: Fitted,
+		private readonly feederOf: (contact: Contact) => ReadonlySet<string>
 	) {
 		this.sockets = new Map(configuration.sockets.map((s) => [s.id as string, s]));
+		this.nominal = supplyOf(configuration).nominal;
 	}
 
 	private add(id: string, { from, to }: { from: string; to: string }, part: Part): string {
@@ -83,7 +95,33 @@ class Builder {
 				this.add(`feed ${channel.id}`, { from: node, to: GROUND }, { kind: 'source', volts, ohms: FEED_OHMS })
 			);
 		}
-		for (const feed of channel.feeds) this.lamp(channel, { socketId: feed.socket, fn: feed.function }, { drive, live });
+		const joined = new Set<string>();
+		for (const feed of channel.feeds) {
+			const socket = this.sockets.get(feed.socket);
+			if (!socket) continue;
+			const contact = contactFor(socket, feed.function);
+			const key = contactKey(contact);
+			const connected = this.feederOf(contact).has(channel.id);
+			const on = this.contact(contact, { cold: drive.kind === 'sense', live });
+			this.lamps.push({
+				socket: socket.id,
+				function: feed.function,
+				role: contact.role,
+				channel: channel.id,
+				connected,
+				...on,
+				elements: connected || on.elements === null ? on.elements : []
+			});
+			if (on.missing && connected) this.missing.set(channel.id, on.missing);
+			// A filament that serves two functions of one output is one load, joined to it once.
+			if (!live || !connected || on.elements === null || joined.has(key)) continue;
+			joined.add(key);
+			this.add(
+				`contact ${key} ${channel.id}`,
+				{ from: node, to: contactNode(socket.id, contact.role) },
+				{ kind: 'resistor', ohms: this.faultOhms('contact', socket.id) }
+			);
+		}
 		if (!live) return;
 		for (const { accessory, effect, channel: at, socket } of this.fitted.parts) {
 			if (effect?.kind !== 'load' || at !== channel.id) continue;
@@ -92,59 +130,33 @@ class Builder {
 		}
 	}
 
-	private lamp(
-		channel: Channel,
-		{ socketId, fn }: { socketId: string; fn: FunctionId },
-		{ drive, live }: { drive: ChannelDrive; live: boolean }
-	): void {
-		const socket = this.sockets.get(socketId);
-		if (!socket) return;
-		const role = filamentOf(socket.functions, fn);
-		const { parts, missing, product } = this.partsIn(socket, role);
-		const tap: LampTap = {
-			socket: socketId,
-			function: fn,
-			role,
-			channel: channel.id,
-			elements: null,
-			missing,
-			product
-		};
-		this.lamps.push(tap);
-		if (parts === null) {
-			if (missing) this.missing.set(channel.id, missing);
-			return;
-		}
-		if (!live) {
-			tap.elements = [];
-			return;
-		}
-		const cold = drive.kind === 'sense';
-		const [contact, earth] = [contactNode(socketId, role), earthNode(socketId)];
-		this.add(
-			`contact ${socketId} ${fn} ${channel.id}`,
-			{ from: channelNode(channel.id), to: contact },
-			{
-				kind: 'resistor',
-				ohms: this.faultOhms('contact', socketId)
-			}
-		);
-		if (!this.seated.has(socketId)) {
-			this.seated.add(socketId);
+	/** What sits on a contact, put into the network the first time it is asked for. */
+	private contact(contact: Contact, { cold, live }: { cold: boolean; live: boolean }): OnContact {
+		const key = contactKey(contact);
+		const known = this.contacts.get(key);
+		if (known) return known;
+		const { parts, missing, product } = this.partsIn(contact);
+		const made: OnContact = { elements: parts && [], missing, product };
+		this.contacts.set(key, made);
+		if (parts === null || !live) return made;
+		const { socket, role } = contact;
+		const [at, earth] = [contactNode(socket.id, role), earthNode(socket.id)];
+		if (!this.seated.has(socket.id)) {
+			this.seated.add(socket.id);
 			this.add(
-				`earth ${socketId}`,
+				`earth ${socket.id}`,
 				{ from: earth, to: GROUND },
-				{ kind: 'resistor', ohms: this.faultOhms('earth', socketId) }
+				{ kind: 'resistor', ohms: this.faultOhms('earth', socket.id) }
 			);
 		}
-		if (product && this.isCrossed(socket, product)) {
-			this.add(`short ${socketId} ${fn}`, { from: contact, to: GROUND }, { kind: 'resistor', ohms: SHORT_OHMS });
-		}
-		tap.elements = parts.map((part, i) => {
-			const turned = part.kind === 'led' && this.has('reversed', socketId);
-			const [from, to] = turned ? [earth, contact] : [contact, earth];
-			return this.add(`lamp ${socketId} ${fn} ${channel.id} ${i}`, { from, to }, cold ? whenCold(part) : part);
+		if (product && this.isCrossed(socket, product))
+			this.add(`short ${key}`, { from: at, to: GROUND }, { kind: 'resistor', ohms: SHORT_OHMS });
+		made.elements = parts.map((part, i) => {
+			const turned = part.kind === 'led' && this.has('reversed', socket.id);
+			const [from, to] = turned ? [earth, at] : [at, earth];
+			return this.add(`lamp ${key} ${i}`, { from, to }, cold ? whenCold(part) : part);
 		});
+		return made;
 	}
 
 	/** An LED joins the two earth pads of its own wiring; in the other one a pad of those is a feed. Filament lamps suit both. */
@@ -155,30 +167,24 @@ class Builder {
 		return differs !== this.has('crossed', id);
 	}
 
-	private partsIn(
-		socket: Socket,
-		role: FilamentRole
-	): { parts: Part[] | null; missing: string | null; product: Product | null } {
+	private partsIn({ socket, role }: Contact): {
+		parts: Part[] | null;
+		missing: string | null;
+		product: Product | null;
+	} {
 		const lamp = lampIn(this.fitted, socket.id);
+		const category = categoryOrNull(socket.category);
 		if (lamp.kind === 'out') return { parts: [], missing: null, product: null };
 		if (lamp.kind === 'product') {
-			const parts = productParts(lamp.product, role);
-			if (!parts)
-				return {
-					parts,
-					missing: `power of ${lamp.product.name} in W${role === 'minor' ? ' for its dim mode' : ''}`,
-					product: lamp.product
-				};
+			const { product } = lamp;
+			const parts = productParts(product, role, { nominal: this.nominal, category });
+			const missing = `power of ${product.name} in W${role === 'minor' ? ' for its dim mode' : ''}`;
+			if (!parts) return { parts, missing, product };
 			const gone = this.has('load-gone', socket.id);
-			return {
-				parts: gone ? parts.filter((part) => part.kind !== 'resistor') : parts,
-				missing: null,
-				product: lamp.product
-			};
+			return { parts: gone ? parts.filter((part) => part.kind !== 'resistor') : parts, missing: null, product };
 		}
 		if (socket.state !== 'filament') return { parts: null, missing: null, product: null };
-		const category = categoryOrNull(socket.category);
-		const part = category && stockPart(category, role);
+		const part = category && stockPart(category, role, this.nominal);
 		const what = socket.category ? `rating of ${socket.category}` : 'lamp category';
 		return part
 			? { parts: [part], missing: null, product: null }
@@ -212,8 +218,8 @@ export function vehicleNetwork(
 	fitted: Fitted,
 	{ channels, driveOf }: { channels: readonly Channel[]; driveOf: (channel: Channel) => ChannelDrive }
 ): VehicleNetwork {
-	const builder = new Builder(configuration, fitted);
 	const drives = new Map(channels.map((channel) => [channel.id as string, driveOf(channel)]));
+	const builder = new Builder(configuration, fitted, feeders(configuration, channels, drives));
 	const live = liveChannels(channels, (id) => drives.get(id)?.kind !== 'off');
 	for (const channel of channels) builder.channel(channel, drives.get(channel.id) ?? OFF, live.has(channel.id));
 	const { elements, lamps, feeds, missing } = builder;

@@ -22,18 +22,25 @@ export function circuitWithKit(
 	for (const [socket, product] of Object.entries(has ?? {})) put(socket, facts.product(product));
 	for (const line of lines)
 		if (line.product) for (const socket of line.sockets) put(socket, facts.product(line.product));
-	return vehicleCircuit(configuration, { lamps, parts: partsWhereFitted(lines, facts.accessory), faults: [] });
+	return vehicleCircuit(configuration, {
+		lamps,
+		parts: partsWhereFitted(configuration, lines, facts.accessory),
+		faults: []
+	});
 }
 
 /** Parts of a kit where its lines say they are fitted, one piece each. */
 export function partsWhereFitted(
+	configuration: Configuration,
 	lines: KitAnswer['lines'],
 	accessoryOf: (id: string) => Accessory | undefined
 ): FittedPart[] {
 	return lines.flatMap(({ accessory: id, fitted = [] }): FittedPart[] => {
 		const accessory = id === undefined ? undefined : accessoryOf(id);
 		return accessory
-			? fitted.flatMap(({ pieces, ...place }) => Array.from({ length: pieces }, () => fittedPart(accessory, place)))
+			? fitted.flatMap(({ pieces, ...place }) =>
+					Array.from({ length: pieces }, () => fittedPart(accessory, configuration, place))
+				)
 			: [];
 	});
 }

@@ -1,11 +1,10 @@
 import { STOCK, vehicleCircuit, type VehicleCircuit } from '../../circuit';
-import { complaintsOf, REMEDY_VOLTS } from '../../remedy';
+import { complaintsAnywhere } from '../../remedy';
 import { circuitWithKit } from '../answer/circuit-of-answer';
 import type { Check } from './facts';
 
 /** Complaints of a circuit at every supply, each channel and kind once. */
-const complaintsIn = (circuit: VehicleCircuit) =>
-	new Map(REMEDY_VOLTS.flatMap((volts) => complaintsOf(circuit, volts)).map((c) => [c.id, c]));
+const complaintsIn = (circuit: VehicleCircuit) => new Map(complaintsAnywhere(circuit).map((c) => [c.id, c]));
 
 /** Circuit finds nothing to complain of that was not there before, but what the kit itself owns up to. */
 export const circuitCheck: Check = ({ configuration, catalogue, shop, answer }) => {

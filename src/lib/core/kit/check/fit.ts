@@ -2,6 +2,7 @@ import { partsFor } from '../../accessories';
 import { mayCarry } from '../../circuit';
 import { categoryOrNull, lampFunction } from '../../lamps';
 import { matchSocket, type Candidate } from '../../match';
+import { supplyOf } from '../../vehicle';
 import type { KitLine } from '../answer/answer';
 import { lampsIn, type Check, type KitCheck } from './facts';
 
@@ -48,7 +49,8 @@ export const fitCheck: Check = (kit) => {
 		for (const { channel } of fitted) {
 			const feeds = configuration.channels.find((c) => c.id === channel)?.feeds ?? [];
 			const duty = Math.max(0, ...feeds.map((feed) => lampFunction(feed.function).duty));
-			if (ohms && channel && !mayCarry({ ohms, rating, duty })) wrong.push(`${sku} may not carry ${channel}`);
+			if (ohms && channel && !mayCarry({ ohms, rating, duty, volts: supplyOf(configuration).charging }))
+				wrong.push(`${sku} may not carry ${channel}`);
 		}
 	}
 	return wrong;

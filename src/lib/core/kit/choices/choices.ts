@@ -1,3 +1,4 @@
+import { withAssumedOutputs } from '../../circuit';
 import type { Shop } from '../../match';
 import type { Configuration, KitOrder, Product } from '../../model';
 import { assumedValue } from '../../quantity';
@@ -37,7 +38,8 @@ function restOf({ configuration }: KitCase, groups: readonly Group[], has: Reado
 }
 
 /** Matches every socket of the order, and drops what can never be part of a better kit. */
-export function choicesFor(kitCase: KitCase, order: KitOrder): KitChoices {
+export function choicesFor(given: KitCase, order: KitOrder): KitChoices {
+	const kitCase: KitCase = { ...given, configuration: withAssumedOutputs(given.configuration) };
 	const { configuration, catalogue } = kitCase;
 	const shop: Shop = { ...kitCase.shop, exception: order.exception };
 	const groups = groupsOf(kitCase, order);

@@ -1,7 +1,7 @@
 import { ledColdConductance, ledCurrent } from '../../circuit';
 import type { Configuration, Pack } from '../../model';
-import { VOLTS_CHARGING, VOLTS_REST } from '../../quantity';
-import { channelsOf } from '../../vehicle';
+import { categoryOrNull } from '../../lamps';
+import { channelsOf, supplyOf } from '../../vehicle';
 import type { Weigh } from '../weigh/balance';
 import type { Group, Option } from './group';
 
@@ -36,23 +36,26 @@ function watched(configuration: Configuration, { sockets }: Group): 'no' | 'moni
 	return monitored.some((c) => c.fuse !== undefined) ? 'fuse' : 'monitor';
 }
 
-const seenBy = ({ product }: Option): number[] =>
-	(['major', 'minor'] as const).flatMap((role) => [
-		ledCurrent(product, role, VOLTS_REST) ?? 0,
-		ledCurrent(product, role, VOLTS_CHARGING) ?? 0,
-		ledColdConductance(product, role)
+const seenBy = ({ product }: Option, group: Group, configuration: Configuration): number[] => {
+	const { nominal, rest, charging } = supplyOf(configuration);
+	const place = { nominal, category: categoryOrNull(group.sockets[0]?.category) };
+	return (['major', 'minor'] as const).flatMap((role) => [
+		ledCurrent(product, role, { ...place, volts: rest }) ?? 0,
+		ledCurrent(product, role, { ...place, volts: charging }) ?? 0,
+		ledColdConductance(product, role, place)
 	]);
+};
 
 const whiteKey = ({ white }: Option) => (white ? `${Math.round(white.cct / 5)} ${Math.round(white.duv * 1e4)}` : '');
 
 /** Equal text means equal use: with a fuse on a monitored output the current has to be the same, since loads are added to it. */
 function useIn(
 	index: number,
-	{ group, option }: { group: Group; option: Option },
+	{ group, option, configuration }: { group: Group; option: Option; configuration: Configuration },
 	watch: 'no' | 'monitor' | 'fuse'
 ): string {
 	const needs = option.needs.map((n) => `${n.socket.id}:${n.need.kind}:${n.parts.map((p) => p.id).join()}`);
-	const current = watch === 'fuse' ? seenBy(option).join() : '';
+	const current = watch === 'fuse' ? seenBy(option, group, configuration).join() : '';
 	return `${index}${group.fixed ? '!' : ''}(${needs.sort().join()};${whiteKey(option)};${option.verdict};${current})`;
 }
 
@@ -62,25 +65,28 @@ function usageProfiles(
 	weigh: Weigh
 ): Map<string, UsageProfile> {
 	const watch = groups.map((group) => watched(configuration, group));
-	const uses = new Map<string, { uses: string[]; weighed: number[]; sockets: number; option: Option; seen: boolean }>();
+	const uses = new Map<
+		string,
+		{ uses: string[]; weighed: number[]; sockets: number; option: Option; current: number[] }
+	>();
 	groups.forEach((group, index) => {
 		for (const option of group.options) {
-			const own = uses.get(option.product.id) ?? { uses: [], weighed: [], sockets: 0, option, seen: false };
-			own.uses.push(useIn(index, { group, option }, watch[index] ?? 'no'));
+			const own = uses.get(option.product.id) ?? { uses: [], weighed: [], sockets: 0, option, current: [] };
+			own.uses.push(useIn(index, { group, option, configuration }, watch[index] ?? 'no'));
 			own.weighed.push(weigh(option.amounts));
 			own.sockets += group.sockets.length;
-			own.seen ||= watch[index] === 'monitor';
+			if (watch[index] === 'monitor') own.current.push(...seenBy(option, group, configuration));
 			uses.set(option.product.id, own);
 		}
 	});
 	return new Map(
-		[...uses].map(([id, { uses: list, weighed, sockets, option, seen }]) => [
+		[...uses].map(([id, { uses: list, weighed, sockets, option, current }]) => [
 			id,
 			{
 				uses: list.join('|'),
 				weighed,
 				curve: costCurve(option.product.packs, sockets),
-				current: seen ? seenBy(option) : []
+				current
 			}
 		])
 	);

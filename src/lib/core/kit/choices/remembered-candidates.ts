@@ -35,14 +35,18 @@ export function rememberedMatch(
 	const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
 	if (!prepared) return openMatch(socket);
 	const remembered = rememberedFor(shop, catalogue);
-	const { id, make, model, market, flasher } = configuration;
+	const { id, make, model, kind, market, flasher, voltage, years, looks } = configuration;
 	const { policy, exception, assumptions } = shop;
 	const key = JSON.stringify([
 		id,
 		make,
 		model,
 		market,
+		kind,
 		flasher,
+		voltage,
+		years,
+		looks,
 		policy,
 		exception,
 		assumptions,

@@ -107,9 +107,10 @@ export interface Variation {
 /** What a program is built from. */
 export interface ProgramInput extends KitChoices, Variation {}
 
-/** What a choice or a part was when a cut was made: a lamp or assembly by key, a part by accessory and place. */
+/** What some choices or a part were when a cut was made: lamps the circuit cannot tell apart or an assembly by key, a part by accessory and place. */
 export interface CutTerm {
-	key: string;
+	keys: readonly string[];
+	/** How many of them together. */
 	value: number;
 }
 

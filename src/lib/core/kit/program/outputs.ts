@@ -8,33 +8,38 @@ import {
 	WIRE_SHARE,
 	type MonitorCheck
 } from '../../circuit';
-import { type FilamentRole, categoryOrNull, filamentOf, lampFunction, type LampCategory } from '../../lamps';
+import { type FilamentRole, categoryOrNull, lampFunction, type LampCategory } from '../../lamps';
+import { contactsOf } from '../../match';
 import type { Accessory, Channel, Product, Socket } from '../../model';
 import { answers, loadOhms, replacesFlasher, suits } from '../../accessories';
-import { VOLTS_CHARGING, VOLTS_REST } from '../../quantity';
+import { supplyOf } from '../../vehicle';
 import { partAmounts } from '../weigh/amounts';
 import { assemblyLamp } from '../choices/assemblies';
 import type { Builder, PartVariable } from './builder';
 
 /** What a lamp, a filament and a load each give to what is measured on an output. */
 interface Measure {
-	lamp: (product: Product, role: FilamentRole) => number;
+	lamp: (product: Product, role: FilamentRole, category: LampCategory) => number;
 	stock: (category: LampCategory, role: FilamentRole) => number;
 	load: (ohms: number) => number;
 }
 
-const currentAt = (volts: number): Measure => ({
-	lamp: (product, role) => ledCurrent(product, role, volts) ?? 0,
-	stock: (category, role) => stockCurrent(category, role, volts) ?? 0,
+const currentAt = (volts: number, nominal: number): Measure => ({
+	lamp: (product, role, category) => ledCurrent(product, role, { volts, nominal, category }) ?? 0,
+	stock: (category, role) => stockCurrent(category, role, { volts, nominal }) ?? 0,
 	load: (ohms) => volts / ohms
 });
-const CONDUCTANCE: Measure = {
-	lamp: ledColdConductance,
-	stock: (category, role) => stockColdConductance(category, role) ?? 0,
+const conductanceOn = (nominal: number): Measure => ({
+	lamp: (product, role, category) => ledColdConductance(product, role, { nominal, category }),
+	stock: (category, role) => stockColdConductance(category, role, nominal) ?? 0,
 	load: (ohms) => 1 / ohms
-};
+});
+
 /** Loads draw least with the engine off, constant-power lamps least while charging: both have to do. */
-const CURRENTS = [currentAt(VOLTS_REST), currentAt(VOLTS_CHARGING)];
+function measuresOf({ input }: Builder, kind: MonitorCheck['kind']): Measure[] {
+	const { nominal, rest, charging } = supplyOf(input.configuration);
+	return kind === 'current' ? [currentAt(rest, nominal), currentAt(charging, nominal)] : [conductanceOn(nominal)];
+}
 
 type Term = [number, string];
 
@@ -42,18 +47,19 @@ type Term = [number, string];
 function lampTerms(b: Builder, channels: readonly Channel[], measure: Measure): { terms: Term[]; before: number } {
 	const changes = new Map<string, number>();
 	let before = 0;
-	for (const { feeds } of channels)
-		for (const feed of feeds) {
-			const socket = b.input.configuration.sockets.find((s) => s.id === feed.socket);
-			const category = socket?.state === 'filament' ? categoryOrNull(socket.category) : null;
-			if (!socket || !category) continue;
-			const role = filamentOf(socket.functions, feed.function);
-			const there = b.input.fitted.get(socket.id);
-			const stock = there ? measure.lamp(there, role) : measure.stock(category, role);
-			before += stock;
-			for (const [name, product] of choicesAt(b, socket))
-				changes.set(name, (changes.get(name) ?? 0) + (measure.lamp(product, role) - stock) / membersOf(b, name));
+	const seen = new Set<string>();
+	for (const { socket, lamp: category, role } of channels.flatMap((c) => contactsOf(b.input.configuration, c))) {
+		const key = `${socket.id} ${role}`;
+		if (!category || seen.has(key)) continue;
+		seen.add(key);
+		const there = b.input.fitted.get(socket.id);
+		const stock = there ? measure.lamp(there, role, category) : measure.stock(category, role);
+		before += stock;
+		for (const [name, product] of choicesAt(b, socket)) {
+			const change = (measure.lamp(product, role, category) - stock) / membersOf(b, name);
+			changes.set(name, (changes.get(name) ?? 0) + change);
 		}
+	}
 	return { terms: [...changes].map(([name, change]): Term => [change, name]), before };
 }
 
@@ -123,7 +129,7 @@ function flashersFor(b: Builder, channels: readonly Channel[]): PartVariable[] {
 function addCheck(b: Builder, { channels, kind, by, atLeast, words }: MonitorCheck): void {
 	const loads = channels.flatMap((channel) => loadsOn(b, channel));
 	const flashers = by === 'flasher' ? flashersFor(b, channels) : [];
-	for (const measure of kind === 'current' ? CURRENTS : [CONDUCTANCE]) {
+	for (const measure of measuresOf(b, kind)) {
 		const { terms, before } = lampTerms(b, channels, measure);
 		if (terms.length === 0) return;
 		// An output that complains as it stands is not the kit's to cure.
@@ -144,7 +150,8 @@ function addCheck(b: Builder, { channels, kind, by, atLeast, words }: MonitorChe
 function addFuse(b: Builder, channel: Channel): void {
 	const own = [...b.parts.values()].filter((p) => p.purpose === 'load' && p.places[0]?.channel === channel.id);
 	if (channel.fuse === undefined || own.length === 0) return;
-	const measure = currentAt(VOLTS_CHARGING);
+	const { nominal, charging } = supplyOf(b.input.configuration);
+	const measure = currentAt(charging, nominal);
 	const { terms, before } = lampTerms(b, [channel], measure);
 	const flashes = channel.feeds.every((feed) => lampFunction(feed.function).duty <= 0.5);
 	const limit = Math.max((FUSE_SHARE * channel.fuse) / (flashes ? 0.5 : 1), before);

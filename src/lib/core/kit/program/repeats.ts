@@ -25,37 +25,26 @@ export function addCuts(b: Builder): void {
 	for (const cut of b.input.cuts ?? []) addCut(b, names, cut);
 }
 
-/** Variables that come on when a count is no longer what it was: above it, or below it. */
-function changed(b: Builder, name: string, { value, max }: { value: number; max: number }): string[] {
-	if (value === 0) return [name];
+/** Variables that come on when a sum is no longer what it was: above it, or below it. */
+function changed(b: Builder, names: readonly string[], { value, max }: { value: number; max: number }): string[] {
+	if (value === 0) return [...names];
+	const sum = names.map((name): [number, string] => [1, name]);
 	const below = b.binary(`d${b.variables.length}`, 0);
-	b.constrain(
-		[
-			[1, name],
-			[max - value + 1, below]
-		],
-		{ sense: '<=', bound: max }
-	);
+	b.constrain([...sum, [max - value + 1, below]], { sense: '<=', bound: max });
 	if (value >= max) return [below];
 	const above = b.binary(`u${b.variables.length}`, 0);
-	b.constrain(
-		[
-			[1, name],
-			[-value - 1, above]
-		],
-		{ sense: '>=', bound: 0 }
-	);
+	b.constrain([...sum, [-value - 1, above]], { sense: '>=', bound: 0 });
 	return [below, above];
 }
 
 function addCut(b: Builder, names: ReadonlyMap<string, string>, cut: readonly CutTerm[]): void {
 	const max = new Map(b.variables.map((v) => [v.name, v.kind === 'binary' ? 1 : (v.max ?? 1)]));
 	const terms: [number, string][] = [];
-	for (const { key, value } of cut) {
-		const name = names.get(key);
-		if (name === undefined && value > 0) return; // what was chosen then is not on offer here
-		if (name !== undefined)
-			terms.push(...changed(b, name, { value, max: max.get(name) ?? 1 }).map((n): [number, string] => [1, n]));
+	for (const { keys, value } of cut) {
+		const here = keys.flatMap((key) => names.get(key) ?? []);
+		if (here.length === 0 && value > 0) return; // what was chosen then is not on offer here
+		const most = Math.max(value, ...here.map((name) => max.get(name) ?? 1));
+		if (here.length > 0) terms.push(...changed(b, here, { value, max: most }).map((n): [number, string] => [1, n]));
 	}
 	b.constrain(terms, { sense: '>=', bound: 1 });
 }

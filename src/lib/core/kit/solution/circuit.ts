@@ -1,7 +1,7 @@
 import { fittedPart } from '../../accessories';
 import { STOCK, vehicleCircuit, type FittedLamp, type VehicleCircuit } from '../../circuit';
 import type { Configuration, Product } from '../../model';
-import { complaintsOf, REMEDY_VOLTS, type CircuitComplaint } from '../../remedy';
+import { complaintsAnywhere, type CircuitComplaint } from '../../remedy';
 import { assemblyLamp } from '../choices/assemblies';
 import type { KitChoices } from '../choices/choices';
 import type { KitSolution } from './solution';
@@ -18,26 +18,30 @@ export function circuitWith(
 	for (const { groups, product } of assemblies)
 		for (const socket of groups.flatMap((g) => g.sockets)) put(socket.id, assemblyLamp(product, configuration, socket));
 	const pieces = parts.flatMap(({ accessory, places }) =>
-		places.flatMap(({ pieces: number, ...place }) => Array.from({ length: number }, () => fittedPart(accessory, place)))
+		places.flatMap(({ pieces: number, ...place }) =>
+			Array.from({ length: number }, () => fittedPart(accessory, configuration, place))
+		)
 	);
 	return vehicleCircuit(configuration, { lamps, parts: pieces, faults: [] });
 }
 
-const everywhere = (circuit: VehicleCircuit) => REMEDY_VOLTS.flatMap((volts) => complaintsOf(circuit, volts));
+const cache = new WeakMap<Configuration, ReadonlyMap<string, ReadonlySet<string>>>();
 
-const cache = new WeakMap<Configuration, ReadonlySet<string>>();
-
-/** Ids of what there was to complain of as the vehicle left the works, at any supply. */
-function complaintsBefore(configuration: Configuration): ReadonlySet<string> {
+/** What there was to complain of as the vehicle left the works, at any supply: the sockets of each complaint. */
+function complaintsBefore(configuration: Configuration): ReadonlyMap<string, ReadonlySet<string>> {
 	const cached = cache.get(configuration);
 	if (cached) return cached;
-	const found = new Set(everywhere(vehicleCircuit(configuration, STOCK)).map((c) => c.id));
+	const all = complaintsAnywhere(vehicleCircuit(configuration, STOCK));
+	const found = new Map(all.map((c) => [c.id, new Set(c.sockets)]));
 	cache.set(configuration, found);
 	return found;
 }
 
-/** What there is to complain of in a circuit that there was not as the vehicle left the works, at any supply. */
+/** What there is to complain of in a circuit that there was not as the vehicle left the works, at any supply: the same at another lamp is new. */
 export function newComplaints(circuit: VehicleCircuit): CircuitComplaint[] {
 	const before = complaintsBefore(circuit.configuration);
-	return [...new Map(everywhere(circuit).map((c) => [c.id, c])).values()].filter((c) => !before.has(c.id));
+	return complaintsAnywhere(circuit).filter(({ id, sockets }) => {
+		const known = before.get(id);
+		return !known || sockets.some((socket) => !known.has(socket));
+	});
 }

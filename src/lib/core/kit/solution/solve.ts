@@ -3,7 +3,7 @@ import type { KitChoices } from '../choices/choices';
 import type { Group } from '../choices/group';
 import { isOutside, kitProgram, type CutTerm, type KitProgram, type Variation } from '../program';
 import { circuitWith, newComplaints } from './circuit';
-import { cutFor } from './circuit-cut';
+import { banFor, cutFor } from './circuit-cut';
 import { groupsServed, readSolution, type KitSolution } from './solution';
 
 /** Who solves, and who looks on. */
@@ -12,8 +12,8 @@ export interface SolvedBy {
 	watch?: SolveWatch | undefined;
 }
 
-/** Cuts, when what the sums let pass is not what the network says. */
-const MAX_CUTS = 8;
+/** Solves again after a complaint, before the sockets of an output that still complains are left as they are. */
+const MAX_TRIES = 24;
 
 /**
  * True when an answer that took every group for served is the answer all the same: none is left open, or what is used up by the socket or
@@ -50,7 +50,8 @@ async function solveProgram(
 
 /**
  * Solves what may be chosen and asks the circuit: sums leave out wires, contacts, glow and flicker, so what the network complains of is
- * ruled out and the rest is solved again.
+ * ruled out and the rest is solved again. What was dropped as never better may be better than what was ruled out, so that it counts again from
+ * the first complaint on.
  * @returns null when the demands cannot hold together
  */
 export async function solveKit(
@@ -59,18 +60,24 @@ export async function solveKit(
 	variation: Variation = {}
 ): Promise<KitSolution | null> {
 	const cuts: CutTerm[][] = [...(variation.cuts ?? [])].map((cut) => [...cut]);
+	const every: KitChoices = { ...choices, groups: choices.everyGroup };
 	let last: KitSolution | null = null;
-	for (;;) {
-		const { kit, solution } = await solveProgram(choices, { ...variation, cuts }, { solver, watch });
+	for (let tries = 0; ; tries++) {
+		const from = cuts.length > 0 ? every : choices;
+		const { kit, solution } = await solveProgram(from, { ...variation, cuts }, { solver, watch });
 		// With too much ruled out, the kit before stands, and owns up to its complaints.
 		if (solution.status === 'infeasible') return last;
 		const read = readSolution(kit, solution);
 		const complaints = newComplaints(circuitWith(choices, read));
 		last = { ...read, complaints, cuts: [...cuts] };
 		const fresh = complaints
-			.map((complaint) => cutFor(choices.configuration, kit, { solved: solution, complaint }))
+			.flatMap((complaint) =>
+				tries < MAX_TRIES
+					? [cutFor(choices.configuration, kit, { solved: solution, complaint })]
+					: banFor(choices.configuration, kit, complaint)
+			)
 			.filter((cut) => cut.length > 0);
-		if (fresh.length === 0 || cuts.length >= MAX_CUTS) return last;
+		if (fresh.length === 0 || tries > MAX_TRIES) return last;
 		cuts.push(...fresh);
 	}
 }

@@ -1,7 +1,16 @@
 import type { Complaint, Configuration, Product, Socket } from '../../model';
 import { rememberingLens, type throughLens } from '../../optics';
 import { Candidate } from './candidate';
-import { productCase, socketCase, type ProductCase, type Shop, type SocketCase } from '../cases';
+import {
+	fieldFacts,
+	NO_FIELD,
+	productCase,
+	socketCase,
+	type Field,
+	type ProductCase,
+	type Shop,
+	type SocketCase
+} from '../cases';
 import { relatedCategories } from '../cases/relation';
 
 /** Products prepared for matching, found by the lamp category they are made for. */
@@ -15,10 +24,16 @@ export interface Catalogue {
 /**
  * Prepares products once for any number of matches.
  * @param complaints complaints on record; the open ones count in the ranking
+ * @param field readings and follow-ups, which go before estimates
  */
-export function compileCatalogue(products: readonly Product[], complaints: readonly Complaint[] = []): Catalogue {
+export function compileCatalogue(
+	products: readonly Product[],
+	complaints: readonly Complaint[] = [],
+	field: Field = NO_FIELD
+): Catalogue {
 	const open = openComplaints(complaints);
-	const all = products.map((product) => productCase(product, open.get(product.id) ?? 0));
+	const found = fieldFacts(field);
+	const all = products.map((product) => productCase(product, open.get(product.id) ?? 0, found.get(product.id)));
 	const byCategory = new Map<string, ProductCase[]>();
 	for (const item of all.filter(({ product }) => !product.withdrawn && product.kind !== 'assembly'))
 		for (const { category: name } of item.categories) {
@@ -76,12 +91,17 @@ export function matchSocket({ configuration, catalogue, shop }: MatchCase, socke
 /** Equal for sockets that no rule can tell apart: all their facts but their own names, and all that is asked of their outputs. */
 export function equivalenceKey({ socket, channels, neighbours }: SocketCase): string {
 	const { id: _id, side: _side, index: _index, names: _names, evidence: _evidence, unit: _unit, ...facts } = socket;
-	const outputs = channels.map(({ channel, function: fn, threshold, same, others }) => [
-		channel.feed,
-		fn,
-		threshold,
-		same,
-		others
+	const outputs = channels.map(({ channel: { feed, fuse, assumed }, ...output }) => [
+		feed,
+		fuse,
+		assumed,
+		output.functions,
+		output.threshold,
+		output.own,
+		output.same,
+		output.others,
+		output.stock,
+		output.twoDuties
 	]);
 	return JSON.stringify([facts, outputs, neighbours.map(({ name, white }) => [name, white])]);
 }

@@ -1,6 +1,7 @@
 import { plausible } from '../../claims';
 import { categoryOrNull, type LampCategory } from '../../lamps';
 import type { Product } from '../../model';
+import type { FieldFact } from './field-facts';
 import { deratedFlux, filamentSource, ledSource, type DeratedFlux, type Source } from '../../optics';
 
 /** Everything about a product that does not depend on the socket. */
@@ -21,6 +22,8 @@ export interface ProductCase {
 	pieces: number | null;
 	/** Complaints about it that nobody has settled. */
 	complaints: number;
+	/** What was found of it on vehicles. */
+	field: readonly FieldFact[];
 }
 
 /** A filament lamp without a flux of its own gives what its category says. */
@@ -51,8 +54,8 @@ export function piecesOf({ packs }: Pick<Product, 'packs'>): number | null {
 	return counted.length === 0 ? null : counted.reduce((sum, pack) => sum + pack.count * (pack.stock ?? 0), 0);
 }
 
-/** Prepares a product for matching. `complaints`: how many are open about it. */
-export function productCase(record: Product, complaints = 0): ProductCase {
+/** Prepares a product for matching. `complaints`: how many are open about it; `field`: what was found of it on vehicles. */
+export function productCase(record: Product, complaints = 0, field: readonly FieldFact[] = []): ProductCase {
 	const product = plausible(record);
 	const led = product.kind !== 'halogen';
 	const light = led ? ledSource(product.colour) : filamentLight(product);
@@ -66,6 +69,7 @@ export function productCase(record: Product, complaints = 0): ProductCase {
 		flux: deratedFlux(product) ?? (led ? null : nominalFlux(product)),
 		price: Math.min(Infinity, ...product.packs.map((pack) => pack.price / pack.count)),
 		pieces: piecesOf(product),
-		complaints
+		complaints,
+		field
 	};
 }

@@ -2,10 +2,10 @@ import { ruleFamily, showsOutside, categoryOrNull, type LampCategory, type RuleF
 import type { Configuration, Lens, Socket } from '../../model';
 import { filamentSource, knownLens, rememberingLens, type LensedLight, type throughLens } from '../../optics';
 import type { Assumed } from '../../quantity';
-import { channelsOf, evidenceFor } from '../../vehicle';
+import { evidenceFor } from '../../vehicle';
 import type { FindingSource } from '../findings/source';
 import { assumedForPlaces } from './assumed';
-import { channelCase, type ChannelCase } from './channel-case';
+import { channelCase, outputsOf, type ChannelCase } from './channel-case';
 import { placeHeat, type PlaceHeat } from './place-heat';
 import { mostDifferentAmong, neighboursOf, type Beside, type Neighbour } from './neighbours';
 import type { Shop } from './shop';
@@ -61,10 +61,10 @@ export function socketCase(
 		lens,
 		outside: showsOutside(socket.functions),
 		stockLumens: stock && category.lumens !== undefined ? category.lumens * stock.transmittance : null,
-		channels: channelsOf(configuration, socket).map((c) => channelCase(configuration, { socket, category }, c)),
+		channels: outputsOf(configuration, socket).map((c) => channelCase(configuration, { socket, category }, c)),
 		neighbours,
 		mostDifferentWhite: mostDifferentAmong(neighbours),
-		heat: placeHeat(socket, category, assumed),
+		heat: placeHeat(configuration, { socket, category }, assumed),
 		shop,
 		assumed,
 		through,

@@ -1,7 +1,7 @@
 import { depthNeeded } from '../../fit';
-import { capState, heatLevel, steadyTemperature, type CapState } from '../../heat';
+import { capState, heatLevel, steadySpan, type CapState } from '../../heat';
 import { assumedValue } from '../../quantity';
-import { type ProductCase, type SocketCase, heatCaseOf } from '../cases';
+import { type ProductCase, type SocketCase, heatBandOf, limitOf } from '../cases';
 import { LEVELS, type Level } from '../findings/finding';
 import { PLUG_MM } from '../gates/size/driver';
 import { partsFor } from '../../accessories';
@@ -88,16 +88,18 @@ function kindFinding({ kind }: Way): CapFinding | null {
  */
 export function capOptions(s: SocketCase, p: ProductCase): CapOption[] {
 	if (p.lamp === 'filament' || s.category.mount !== 'flange' || s.socket.cap?.kind === 'none') return [];
-	const { size, cooling, limit } = p.product;
+	const { size, cooling } = p.product;
+	const { limit } = limitOf(s, p.product);
 	const needed = size?.rearLength === undefined ? null : depthNeeded(size.rearLength, cooling);
 	return waysOf(s).map((way) => {
-		const heat = heatCaseOf(s, p.product, way.state);
-		const temperature = heat && steadyTemperature(heat);
+		const heat = heatBandOf(s, p.product, way.state);
+		const span = heat && steadySpan(heat);
 		const findings: (CapFinding | null)[] = [kindFinding(way), depthFinding(way, needed), driverFinding(way, p)];
-		if (temperature === null || limit === undefined) findings.push({ level: 'unknown', why: 'the heat is not known' });
+		if (span === null) findings.push({ level: 'unknown', why: 'the heat is not known' });
 		else {
-			const level = heatLevel(temperature, limit, s.heat.margins);
-			if (level !== 'pass') findings.push({ level, why: `about ${Math.round(temperature)} C of ${limit} C` });
+			const level = heatLevel(span, limit);
+			if (level !== 'pass')
+				findings.push({ level, why: `${Math.round(span.low)} to ${Math.round(span.high)} C of ${limit} C` });
 		}
 		const ranked = findings
 			.filter((one) => one !== null)
@@ -110,7 +112,7 @@ export function capOptions(s: SocketCase, p: ProductCase): CapOption[] {
 			accessory,
 			depth,
 			price,
-			temperature,
+			temperature: span && span.middle,
 			level: worst?.level ?? 'pass',
 			why: ranked.map(({ why }) => why).join('; ') || 'closes over it and stays cool'
 		};

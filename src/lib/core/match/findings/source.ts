@@ -11,6 +11,8 @@ export type FindingSource =
 	| { kind: 'record'; fact: string; evidence: Evidence | null }
 	/** An output of the vehicle's record. */
 	| { kind: 'channel'; channel: string }
+	/** One look at the whole vehicle, which stands for every output nobody recorded. */
+	| { kind: 'look'; evidence: Evidence | null }
 	/** A table of facts of the standards. */
 	| { kind: 'table'; table: 'categories' | 'light-centres' | 'interchange'; confidence?: Confidence }
 	/** The colour rules of a family, or that there are none. */
@@ -20,6 +22,8 @@ export type FindingSource =
 	/** The spectral model: behind a worn lens, or beside the filament lamps as they stand. */
 	| { kind: 'spectral-model'; of: 'worn-lens' | 'neighbours' }
 	| { kind: 'heat-estimate' }
+	/** A lamp that was fitted and asked after. */
+	| { kind: 'follow-up' }
 	| { kind: 'rule-family'; family: RuleFamily | null }
 	| { kind: 'usual-practice' }
 	| { kind: 'shop-policy' }

@@ -1,5 +1,5 @@
 import { DOUBTFUL_EFFICACY } from '../../optics';
-import { recordSourceText } from '../../vehicle';
+import { evidenceText, recordSourceText } from '../../vehicle';
 import type { FindingSource } from '../findings/source';
 
 const TABLES = {
@@ -17,11 +17,13 @@ export function findingSourceText(source: FindingSource): string {
 				? "maker's data, a claim"
 				: `maker's data, a claim cut to ${DOUBTFUL_EFFICACY} lm per watt`;
 		case 'measured':
-			return 'measured flux';
+			return 'measured';
 		case 'record':
 			return recordSourceText(source.evidence);
 		case 'channel':
 			return `channel ${source.channel} of the vehicle record`;
+		case 'look':
+			return source.evidence ? `look at the vehicle, ${evidenceText(source.evidence)}` : 'look at the vehicle';
 		case 'table':
 			return source.confidence ? `${TABLES[source.table]}, ${source.confidence} confidence` : TABLES[source.table];
 		case 'colour-rules':
@@ -35,6 +37,8 @@ export function findingSourceText(source: FindingSource): string {
 				: 'spectral model; filament lamps beside it as they stand';
 		case 'heat-estimate':
 			return 'estimate from the thermal assumptions of the shop';
+		case 'follow-up':
+			return 'follow-up of a fitting on this vehicle';
 		case 'rule-family':
 			return source.family ? `${source.family} rule family` : 'rule families';
 		case 'usual-practice':

@@ -1,11 +1,12 @@
 import { fittedPart, replacesFlasher, strategyOf } from '../../accessories';
+import { isFlashRate } from '../symptoms/monitor';
 import type { RemedyOffer } from '../remedy';
 
 const LABEL = 'LED flasher';
 
 /** One part for all corners, only where the flasher is a plug-in unit with the same pins. */
 export const ledFlasher: RemedyOffer = ({ kind, channel }, { circuit: { configuration }, shop }) => {
-	if (kind !== 'hyperflash') return null;
+	if (!isFlashRate(kind)) return null;
 	const { flasher } = configuration;
 	if (flasher?.kind === 'body-computer')
 		return {
@@ -26,7 +27,7 @@ export const ledFlasher: RemedyOffer = ({ kind, channel }, { circuit: { configur
 		id: `led-flasher ${accessory.id}`,
 		kind: 'led-flasher',
 		label: `${accessory.name ?? accessory.id}, in place of the flasher${flasher.reach ? ` ${flasher.reach}` : ''}`,
-		parts: [fittedPart(accessory)],
+		parts: [fittedPart(accessory, configuration)],
 		back: [],
 		scope: 'vehicle',
 		heatWatts: 0,

@@ -1,12 +1,12 @@
 import { answers, fittedPart, loadOhms, strategyOf, suits } from '../../accessories';
 import { categoryOrNull, lampFunction } from '../../lamps';
-import type { Accessory } from '../../model';
-import { VOLTS_CHARGING } from '../../quantity';
+import type { Accessory, Configuration } from '../../model';
+import { supplyOf } from '../../vehicle';
 import type { CircuitComplaint } from '../complaint';
 import type { CircuitRemedy, RemedyCase, RemedyOffer } from '../remedy';
 
 const LABEL = 'Load in parallel';
-const CURED: ReadonlySet<string> = new Set(['message', 'hyperflash', 'glow']);
+const CURED: ReadonlySet<string> = new Set(['message', 'hyperflash', 'slow-flash', 'glow']);
 
 /** Sockets of a channel that no longer have their filament lamp: each may carry a load of its own. */
 function converted({ channel }: CircuitComplaint, { circuit }: RemedyCase): string[] {
@@ -19,11 +19,13 @@ function converted({ channel }: CircuitComplaint, { circuit }: RemedyCase): stri
 function offer(
 	accessory: Accessory,
 	complaint: CircuitComplaint,
-	{ places, duty }: { places: (string | undefined)[]; duty: number }
+	{ places, duty, configuration }: { places: (string | undefined)[]; duty: number; configuration: Configuration }
 ): CircuitRemedy {
 	const { channel } = complaint;
 	const ohms = loadOhms(accessory) ?? Infinity;
-	const parts = places.map((socket) => fittedPart(accessory, { channel, ...(socket ? { socket } : {}) }));
+	const parts = places.map((socket) =>
+		fittedPart(accessory, configuration, { channel, ...(socket ? { socket } : {}) })
+	);
 	return {
 		id: `load ${accessory.id} ${channel} x${parts.length}`,
 		kind: 'load',
@@ -31,7 +33,7 @@ function offer(
 		parts,
 		back: [],
 		scope: places[0] === undefined ? 'channel' : 'lamp',
-		heatWatts: ((parts.length * VOLTS_CHARGING ** 2) / ohms) * duty,
+		heatWatts: ((parts.length * supplyOf(configuration).charging ** 2) / ohms) * duty,
 		minutes: strategyOf(accessory).minutes * parts.length,
 		caution: strategyOf(accessory).caution
 	};
@@ -41,6 +43,7 @@ function offer(
 export const load: RemedyOffer = (complaint, given) => {
 	if (!CURED.has(complaint.kind)) return null;
 	const { circuit, shop } = given;
+	const { configuration } = circuit;
 	const channel = circuit.channels.get(complaint.channel);
 	const sockets = converted(complaint, given);
 	if (!channel || sockets.length === 0)
@@ -51,11 +54,11 @@ export const load: RemedyOffer = (complaint, given) => {
 		};
 	const duty = Math.max(...channel.feeds.map((feed) => lampFunction(feed.function).duty));
 	const categories = sockets.flatMap(
-		(id) => categoryOrNull(circuit.configuration.sockets.find((s) => s.id === id)?.category) ?? []
+		(id) => categoryOrNull(configuration.sockets.find((s) => s.id === id)?.category) ?? []
 	);
 	const need = { kind: 'load', channel: channel.id, duty } as const;
-	const able = shop.accessories.filter((a) => loadOhms(a) !== null && answers(a, need, circuit.configuration));
-	const fitting = able.filter((a) => categories.some((category) => suits(a, category, circuit.configuration)));
+	const able = shop.accessories.filter((a) => loadOhms(a) !== null && answers(a, need, configuration));
+	const fitting = able.filter((a) => categories.some((category) => suits(a, category, configuration)));
 	if (fitting.length === 0)
 		return {
 			kind: 'load',
@@ -63,9 +66,13 @@ export const load: RemedyOffer = (complaint, given) => {
 			why: 'no load on sale may carry this heat: it would have to be rated at twice its average'
 		};
 	return fitting.flatMap((accessory) => {
-		const one = offer(accessory, complaint, { places: [accessory.scope === 'lamp' ? sockets[0] : undefined], duty });
+		const one = offer(accessory, complaint, {
+			places: [accessory.scope === 'lamp' ? sockets[0] : undefined],
+			duty,
+			configuration
+		});
 		return accessory.scope === 'lamp' && sockets.length > 1
-			? [one, offer(accessory, complaint, { places: sockets, duty })]
+			? [one, offer(accessory, complaint, { places: sockets, duty, configuration })]
 			: [one];
 	});
 };

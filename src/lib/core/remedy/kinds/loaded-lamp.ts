@@ -1,4 +1,5 @@
 import type { Product } from '../../model';
+import { isFlashRate } from '../symptoms/monitor';
 import type { RemedyOffer } from '../remedy';
 
 const LABEL = 'Lamps with a built-in load';
@@ -7,7 +8,7 @@ const priceOf = ({ packs }: Product) => Math.min(...packs.map((pack) => pack.pri
 
 /** Lamps that carry a load of their own in place of the chosen ones: no part to mount, and the heat is in the lamp. */
 export const loadedLamp: RemedyOffer = ({ kind, channel }, { circuit, loaded }) => {
-	if (kind !== 'message' && kind !== 'hyperflash' && kind !== 'glow') return null;
+	if (kind !== 'message' && kind !== 'glow' && !isFlashRate(kind)) return null;
 	const feeds = circuit.channels.get(channel)?.feeds ?? [];
 	const swaps = [...new Set(feeds.map((feed) => feed.socket as string))].flatMap((socket) => {
 		const lamp = circuit.fitted.lamps.get(socket);

@@ -1,6 +1,6 @@
-import { MEANINGFUL_DUTY } from '../../circuit';
+import { carriesTwoDuties, MEANINGFUL_DUTY } from '../../circuit';
 import { categoryOrNull } from '../../lamps';
-import { fittedPart, hasEffect, strategyOf, suits } from '../../accessories';
+import { answers, fittedPart, hasEffect, strategyOf, suits } from '../../accessories';
 import type { RemedyOffer } from '../remedy';
 
 const LABEL = 'Smoothing module';
@@ -10,7 +10,11 @@ export const smoothingModule: RemedyOffer = ({ kind, channel, sockets }, { circu
 	if (kind !== 'flicker') return null;
 	const feed = circuit.channels.get(channel)?.feed;
 	const duties = feed?.kind === 'pwm' ? Object.values(feed.duty ?? {}) : [];
-	if (duties.some((duty) => duty < MEANINGFUL_DUTY))
+	const circuitChannel = circuit.channels.get(channel);
+	if (
+		duties.some((duty) => duty < MEANINGFUL_DUTY) ||
+		(circuitChannel && carriesTwoDuties(circuit.configuration, circuitChannel))
+	)
 		return {
 			kind: 'module',
 			label: LABEL,
@@ -19,14 +23,17 @@ export const smoothingModule: RemedyOffer = ({ kind, channel, sockets }, { circu
 	const { configuration } = circuit;
 	const categories = sockets.map((id) => categoryOrNull(configuration.sockets.find((s) => s.id === id)?.category));
 	const fitting = shop.accessories.filter(
-		(a) => hasEffect(a, 'smoothing') && categories.every((category) => category && suits(a, category, configuration))
+		(a) =>
+			hasEffect(a, 'smoothing') &&
+			answers(a, { kind: 'pwm-module' }, configuration) &&
+			categories.every((category) => category && suits(a, category, configuration))
 	);
 	if (fitting.length === 0) return { kind: 'module', label: LABEL, why: 'no module with these plugs is on sale' };
 	return fitting.map((accessory) => ({
 		id: `module ${accessory.id} ${sockets.join()}`,
 		kind: 'module',
 		label: `${sockets.length > 1 ? `${sockets.length} x ` : ''}${accessory.name ?? accessory.id}`,
-		parts: sockets.map((socket) => fittedPart(accessory, { socket })),
+		parts: sockets.map((socket) => fittedPart(accessory, configuration, { socket })),
 		back: [],
 		scope: 'lamp',
 		heatWatts: 0,

@@ -1,8 +1,9 @@
+import { isFlashRate } from '../symptoms/monitor';
 import type { RemedyOffer } from '../remedy';
 
 /** What is no part: coding the output, where the vehicle allows it. */
 export const coding: RemedyOffer = ({ kind }, { circuit: { configuration } }) =>
-	kind === 'message' || (kind === 'hyperflash' && configuration.flasher?.kind === 'body-computer')
+	kind === 'message' || (isFlashRate(kind) && configuration.flasher?.kind === 'body-computer')
 		? {
 				kind: 'coding',
 				label: 'Coding the body computer',

@@ -1,15 +1,18 @@
 import type { Symptom } from './symptom';
 
-/** A monitor that complains: a message on the dash, or a flasher that races. */
-export const monitorSymptom: Symptom<'message' | 'hyperflash'> = {
-	names: { message: 'lamp-out message', hyperflash: 'fast flashing' },
-	seenIn: ({ channels }) =>
+/** A monitor that complains: a message on the dash, or a flasher that races; a thermal one goes slow or stays on. */
+export const monitorSymptom: Symptom<'message' | 'hyperflash' | 'slow-flash'> = {
+	names: { message: 'lamp-out message', hyperflash: 'fast flashing', 'slow-flash': 'slow flashing, or none' },
+	seenIn: ({ channels, slowsDown }) =>
 		channels
 			.filter(({ monitor, blown }) => monitor === 'complains' && !blown)
 			.map(({ id, flashing, why }) => ({
-				kind: flashing ? ('hyperflash' as const) : ('message' as const),
+				kind: !flashing ? ('message' as const) : slowsDown ? ('slow-flash' as const) : ('hyperflash' as const),
 				channel: id,
 				sockets: [],
 				why
 			}))
 };
+
+/** True for a complaint that is of the rate of a flasher. */
+export const isFlashRate = (kind: string): boolean => kind === 'hyperflash' || kind === 'slow-flash';

@@ -1,43 +1,93 @@
+import { WIRE_SHARE } from '../../../circuit';
 import { lampFunction } from '../../../lamps';
-import { channelLoad, type ChannelCase, type ProductCase } from '../../cases';
+import { channelLoad, unfedContacts, type ChannelCase, type ProductCase, type SocketCase } from '../../cases';
 import { finding, type Finding } from '../../findings/finding';
-import { MAKER } from '../../findings/source';
+import { MAKER, type FindingSource } from '../../findings/source';
 import type { Rule } from '../rule';
 
-/** LED load on every channel that feeds the socket against the channel's monitor or flasher. Stock lamps are counted as they are. */
-export const monitorRule: Rule = ({ channels }, product) =>
-	channels.length === 0
-		? finding('electrics.no-channel', null, {
-				level: 'unknown',
-				source: { kind: 'record', fact: 'channels', evidence: null }
-			})
-		: channels.map((channel) => judge(channel, product));
+/**
+ * LED load on every channel that feeds the socket against the channel's monitor or flasher, at the lowest and at the highest supply. Stock
+ * lamps are counted as they are. A contact that no output is known to feed is not known.
+ */
+export const monitorRule: Rule = (socket, product) => {
+	const { channels, socket: place, category } = socket;
+	if (product.lamp === 'filament') return filamentFindings(socket);
+	const unfed = unfedContacts({ socket: place, category }, channels);
+	return [
+		...unfed.map(({ functions }) =>
+			finding(
+				'electrics.no-channel',
+				{ functions },
+				{ level: 'unknown', source: { kind: 'record', fact: 'channels', evidence: null } }
+			)
+		),
+		...channels.map((channel) => judge(socket, channel, product))
+	];
+};
 
-function judge(c: ChannelCase, { product, lamp }: ProductCase): Finding {
+/** A filament lamp is what the socket was made for, whatever is known of its outputs. */
+function filamentFindings({ channels }: SocketCase): Finding[] {
+	const [first] = channels;
+	return [
+		finding(
+			'electrics.filament',
+			{ channel: first && !first.channel.assumed ? first.channel.id : null },
+			{ level: 'pass', source: { kind: 'usual-practice' } }
+		)
+	];
+}
+
+/** Where what is known of an output comes from: the record, a look at the whole vehicle, or practice. */
+export function outputSource({ configuration }: SocketCase, { channel }: ChannelCase): FindingSource {
+	switch (channel.assumed) {
+		case undefined:
+			return { kind: 'channel', channel: channel.id };
+		case 'look':
+			return {
+				kind: 'look',
+				evidence: configuration.evidence?.find((e) => e.fact.startsWith('looks') && !e.overruled) ?? null
+			};
+		case 'practice':
+			return { kind: 'usual-practice' };
+		default:
+			return channel.assumed satisfies never;
+	}
+}
+
+function judge(s: SocketCase, c: ChannelCase, { product }: ProductCase): Finding {
 	const { threshold } = c;
 	const channel = c.channel.id;
-	const by = { source: { kind: 'channel', channel } as const };
+	const by = { source: outputSource(s, c) };
 	if (threshold.kind === 'none') return finding('electrics.unmonitored', { channel }, { ...by, level: 'pass' });
-	if (lamp === 'filament') return finding('electrics.filament', { channel }, { ...by, level: 'pass' });
 	if (threshold.kind === 'unknown')
 		return finding('electrics.monitor-unknown', { channel, missing: threshold.missing }, { ...by, level: 'unknown' });
 	if (!c.others) return finding('electrics.others-unknown', { channel }, { ...by, level: 'unknown' });
-	const load = channelLoad(c, product);
+	const load = channelLoad(c, product, s.category);
 	if (!load) return finding('electrics.power-unknown', null, { level: 'unknown', source: MAKER });
-	const need = { kind: 'load' as const, channel, duty: lampFunction(c.function).duty };
+	const duty = Math.max(...c.functions.map((fn) => lampFunction(fn).duty));
+	const need = { kind: 'load' as const, channel, duty };
 	if (threshold.kind === 'conductance') {
 		const data = { channel, ohms: load.conductance > 0 ? 1 / load.conductance : null, atMost: 1 / threshold.atLeast };
 		return load.conductance >= threshold.atLeast
 			? finding('electrics.cold-content', data, { ...by, level: 'pass' })
 			: finding('electrics.cold', data, { level: 'needs', ...by, need });
 	}
-	const data = {
-		channel,
-		present: load.current,
-		atLeast: threshold.atLeast,
-		lamps: c.same.length,
-		message: c.channel.message ?? null
-	};
-	if (load.current >= threshold.atLeast) return finding('electrics.content', data, { ...by, level: 'pass' });
+	const [volts, present, atLeast] = tightest(c, load.current, threshold.atLeast);
+	const data = { channel, present, atLeast, volts, lamps: c.same.length, message: c.channel.message ?? null };
+	if (present >= atLeast) return finding('electrics.content', data, { ...by, level: 'pass' });
+	if (c.channel.assumed) return finding('electrics.flasher-assumed', data, { level: 'needs', ...by, need });
 	return finding(`electrics.${threshold.by}`, data, { level: 'needs', ...by, need });
+}
+
+/**
+ * The supply at which an output comes nearest to complaining: V, what it draws there and what it is asked for, A. Fuse, wire and contacts take
+ * a part of it; what the stock lamps do not reach is not asked of another lamp.
+ */
+function tightest({ stock, supply }: ChannelCase, current: readonly [number, number], asked: number) {
+	const at = [0, 1].map((i): [number, number, number] => [
+		supply.volts[i] ?? 0,
+		current[i] ?? 0,
+		Math.min(asked * WIRE_SHARE, stock?.current[i] ?? Infinity)
+	]);
+	return at.reduce((worst, one) => (one[1] - one[2] < worst[1] - worst[2] ? one : worst));
 }

@@ -1,46 +1,102 @@
-import { heatLevel, steadyTemperature } from '../../../heat';
-import type { ProductCase, SocketCase } from '../../cases';
-import { finding } from '../../findings/finding';
+import { heatLevel, steadySpan, type CapState, type HeatSpan } from '../../../heat';
+import type { Need } from '../../../accessories';
+import type { Product } from '../../../model';
+import { heatBandOf, isHere, limitOf, type ProductCase, type SocketCase } from '../../cases';
+import { finding, type Finding } from '../../findings/finding';
 import { MAKER } from '../../findings/source';
-import { heatCaseOf } from '../../cases/heat-case';
 import type { Rule } from '../rule';
 
 const BY_ESTIMATE = { source: { kind: 'heat-estimate' } } as const;
+/** A lamp of the stock rating draws up to a fifth more at 13.5 V than the rating says. */
+const MOST_OVER_RATING = 1.25;
 
-function filament({ category }: SocketCase, { product }: ProductCase) {
-	const own = product.power?.at13v5;
-	if (own === undefined || category.watts === undefined)
-		return finding('heat.unknown', { missing: 'power' }, { level: 'unknown', source: MAKER });
+function filament({ category }: SocketCase, { product, categories }: ProductCase): Finding {
+	const own = product.power?.at13v5 ?? categories[0]?.watts;
 	const stock = category.watts;
-	// A lamp of the stock rating draws up to a fifth more at 13.5 V than the rating says.
-	return own <= stock * 1.25
+	if (own === undefined || stock === undefined) {
+		const same = categories.some((c) => c.category === category.category);
+		return finding('heat.filament-kind', null, { level: same ? 'pass' : 'unknown', source: MAKER });
+	}
+	return own <= stock * MOST_OVER_RATING
 		? finding('heat.filament', { watts: own, stock }, { level: 'pass', source: MAKER })
 		: finding('heat.filament-hot', { watts: own, stock }, { level: 'refuse', source: MAKER });
 }
 
-/** Body temperature after a long time lit against the limit of the lamp; the stock cap counts, and a better cap is a remedy. */
+/** True when somebody measured the power, or a document gives it: a claim alone refuses nothing. */
+function powerIsSure({ evidence = [] }: Product): boolean {
+	return evidence.some(
+		(e) => !e.overruled && e.fact.startsWith('power') && (e.source === 'in-hand' || e.source === 'manual')
+	);
+}
+
+/** Caps that let heat out, the one that changes least first, and the part each is. */
+const CAPS: readonly { cap: CapState; need: Need }[] = [
+	{ cap: 'extended', need: { kind: 'cap', extraDepth: 0 } },
+	{ cap: 'ported', need: { kind: 'cap', extraDepth: 0, port: 1 } }
+];
+
+/** The cap in the box of a lamp, as far as heat goes; null when none comes along. */
+function capInBox({ includes = [] }: Product): CapState | null {
+	const cap = includes.find(({ kind }) => kind === 'cap');
+	return cap ? (cap.port ? 'ported' : 'extended') : null;
+}
+
+/**
+ * Body temperature after a long time lit, in the mode that heats most, against the limit of the lamp. An estimate is a range: it passes when
+ * its hot end stays under, refuses when even its cool end is over and somebody measured the power, and is not known between. A cap that lets
+ * more heat out is a remedy; what was measured or proved in use on this vehicle goes before it all.
+ */
 export const steadyHeatRule: Rule = (s, p) => {
 	if (p.lamp === 'filament') return filament(s, p);
+	const proved = fromTheField(s, p);
+	if (proved) return proved;
 	const { product } = p;
-	const { limit } = product;
-	const base = heatCaseOf(s, product);
-	if (!base || limit === undefined)
-		return finding(
-			'heat.unknown',
-			{ missing: limit === undefined ? 'limit' : 'power' },
-			{ level: 'unknown', source: MAKER }
-		);
-	const temperature = steadyTemperature(base);
-	const data = Object.assign(base, { temperature, limit, spare: s.heat.margins.spare });
-	const level = heatLevel(temperature, limit, s.heat.margins);
+	const inBox = s.heat.cap > 1 ? capInBox(product) : null;
+	const band = heatBandOf(s, product, inBox ?? undefined);
+	if (!band) return finding('heat.unknown', null, { level: 'unknown', source: MAKER });
+	const span = steadySpan(band);
+	const { limit, named } = limitOf(s, product);
+	const { ambient, watts, duty, resistance, cap } = band.middle;
+	const data = { span, limit, named, ambient, watts, duty, resistance, cap };
+	const level = heatLevel(span, limit);
 	if (level === 'pass') return finding('heat.cool', data, { ...BY_ESTIMATE, level });
-	const extended = heatCaseOf(s, product, 'extended') ?? base;
-	const withCap = Math.min(temperature, steadyTemperature(extended));
-	if (heatLevel(withCap, limit, s.heat.margins) === 'pass')
-		return finding(
-			'heat.cap',
-			{ ...data, withCap },
-			{ level: 'needs', ...BY_ESTIMATE, need: { kind: 'cap', extraDepth: 0 } }
-		);
-	return finding(level === 'unknown' ? 'heat.near' : 'heat.hot', data, { ...BY_ESTIMATE, level });
+	const open = (state: CapState): HeatSpan => steadySpan(heatBandOf(s, product, state) ?? band);
+	if (s.heat.cap > 1)
+		for (const { cap: state, need } of CAPS) {
+			const withCap = open(state);
+			if (withCap.high < span.high && heatLevel(withCap, limit) === 'pass')
+				return finding('heat.cap', { ...data, withCap, state }, { level: 'needs', ...BY_ESTIMATE, need });
+		}
+	const least = s.heat.cap > 1 ? Math.min(span.low, open('ported').low) : span.low;
+	if (level === 'refuse' && least > limit && powerIsSure(product) && named)
+		return finding('heat.hot', data, { ...BY_ESTIMATE, level });
+	return finding(level === 'refuse' ? 'heat.claimed-hot' : 'heat.near', data, { ...BY_ESTIMATE, level: 'unknown' });
 };
+
+/** A temperature taken on this vehicle, or a lamp that was fitted there and followed up without complaint. */
+function fromTheField(
+	{ configuration, socket, assumed, heat }: SocketCase,
+	{ product, field }: ProductCase
+): Finding | null {
+	const here = field.filter((fact) => isHere(fact, { configuration, socket }));
+	const { limit } = limitOf({ assumed }, product);
+	const measured = here.flatMap((fact) => (fact.kind === 'temperature' ? fact : []));
+	if (measured.length > 0) {
+		// On a hot day the body is as much hotter as the air is.
+		const body = Math.max(
+			...measured.map((m) => m.body + Math.max(0, heat.ambient.high - (m.ambient ?? heat.ambient.middle)))
+		);
+		const data = { body, limit, readings: measured.length };
+		return finding(body <= limit ? 'heat.measured' : 'heat.measured-hot', data, {
+			level: body <= limit ? 'pass' : 'refuse',
+			source: { kind: 'measured' }
+		});
+	}
+	const months = Math.max(0, ...here.map((fact) => (fact.kind === 'follow-up' ? fact.months : 0)));
+	return months >= PROVED_AFTER_MONTHS
+		? finding('heat.proved', { months }, { level: 'pass', source: { kind: 'follow-up' } })
+		: null;
+}
+
+/** A lamp that was fitted this long without complaint has seen its heat, months. */
+const PROVED_AFTER_MONTHS = 6;

@@ -1,6 +1,6 @@
 import { steadyTemperature } from '../../../heat';
 import type { ProductCase, SocketCase } from '../../cases';
-import { heatCaseOf } from '../../cases/heat-case';
+import { heatCaseOf, limitOf } from '../../cases/heat-case';
 import { share, type Criterion } from '../criterion';
 
 /** A margin of this much is full, K. */
@@ -8,7 +8,7 @@ const FULL_AT = 50;
 
 function margin(socket: SocketCase, { product }: ProductCase): number | null {
 	const heat = heatCaseOf(socket, product);
-	return heat && product.limit !== undefined ? product.limit - steadyTemperature(heat) : null;
+	return heat && limitOf(socket, product).limit - steadyTemperature(heat);
 }
 
 /** How far below its limit the body stays, under the cap it has today. */
