@@ -68,6 +68,7 @@ const STOP_LED = {
 	flux: { claimed: 130, per: 'lamp' },
 	power: { at13v5: 2.6 },
 	size: { frontLength: 46, frontDiameter: 24 },
+	ip: 'IP67',
 	cooling: 'none',
 	limit: 115,
 	packs: [{ sku: 'led-1', count: 1, price: 1000, stock: 10 }]

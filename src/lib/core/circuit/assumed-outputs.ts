@@ -1,5 +1,5 @@
 import type { Channel, Configuration, Socket } from '../model';
-import { categoryOrNull, contactOf, lampFunction, showsOutside, type FilamentRole, type FunctionId } from '../lamps';
+import { isBeam, categoryOrNull, contactOf, showsOutside, type FilamentRole, type FunctionId } from '../lamps';
 import { supplyOf } from '../vehicle';
 import { stockCurrent } from './led-load';
 
@@ -16,13 +16,13 @@ export type OutputOnRecord = Channel & { assumed?: AssumedBy };
 export const FLASHER_WANTS_AT_MOST = 0.8;
 
 const isTurn = (id: FunctionId) => id === 'turn';
-const isBeam = (id: FunctionId) => id === 'drl' || ['headlamp', 'fog'].includes(lampFunction(id).group);
+const isHeadlampFeed = (id: FunctionId) => id === 'drl' || isBeam([id]);
 
 /** What supplies an output: what the look at the headlamps says of all outside lamps; a dash that reports no lamp goes with steady signals. */
 function feedOf({ looks }: Configuration, functions: readonly FunctionId[]): Channel['feed'] {
 	if (!showsOutside(functions)) return { kind: 'steady' };
 	if (looks?.headlampFeed === 'steady') return { kind: 'steady' };
-	if (functions.some(isBeam)) return looks?.headlampFeed === 'pulsed' ? { kind: 'pwm' } : undefined;
+	if (functions.some(isHeadlampFeed)) return looks?.headlampFeed === 'pulsed' ? { kind: 'pwm' } : undefined;
 	return looks?.lampOutMessage === 'none' && looks.headlampFeed === undefined ? { kind: 'steady' } : undefined;
 }
 

@@ -17,7 +17,8 @@ const PARKING: readonly FunctionId[] = [
 	'side-marker',
 	'licence-plate',
 	'cluster-backlight',
-	'switch-backlight'
+	'switch-backlight',
+	'ambient'
 ];
 
 /** Every switch. A new one is an entry here. */
@@ -26,15 +27,28 @@ export const SWITCHES = {
 	low: { label: 'Low beam', lights: [...PARKING, 'low-beam'] },
 	high: { label: 'High beam', lights: [...PARKING, 'low-beam', 'high-beam'], instead: 'low-beam' },
 	drl: { label: 'Daytime running', lights: ['drl'] },
-	left: { label: 'Left turn', lights: ['turn'], side: 'left' },
-	right: { label: 'Right turn', lights: ['turn'], side: 'right' },
-	hazard: { label: 'Hazard', lights: ['turn'] },
+	left: { label: 'Left turn', lights: ['turn', 'cornering', 'tell-tale'], side: 'left' },
+	right: { label: 'Right turn', lights: ['turn', 'cornering', 'tell-tale'], side: 'right' },
+	hazard: { label: 'Hazard', lights: ['turn', 'tell-tale'] },
 	brake: { label: 'Brake', lights: ['stop', 'chmsl'] },
 	reverse: { label: 'Reverse', lights: ['reverse'] },
 	fog: { label: 'Fog', lights: [...PARKING, 'low-beam', 'fog', 'rear-fog'] },
 	doors: {
 		label: 'Doors open',
-		lights: ['dome', 'map', 'footwell', 'door', 'puddle', 'luggage', 'cargo', 'glovebox', 'vanity']
+		lights: [
+			'dome',
+			'map',
+			'footwell',
+			'door',
+			'puddle',
+			'luggage',
+			'cargo',
+			'glovebox',
+			'vanity',
+			'step',
+			'underhood',
+			'work'
+		]
 	}
 } as const satisfies Record<string, Switch>;
 

@@ -1,4 +1,4 @@
-import { CLOCK_CHECK, CLOCK_PASS, clockError } from './clocking';
+import { CLOCK_CHECK, CLOCK_CHECK_FOG, CLOCK_PASS, clockError } from './clocking';
 
 /** What to do so that the emitters stand at 3 and 9 o'clock when the lamp is locked. */
 export interface ClockAdvice {
@@ -9,15 +9,19 @@ export interface ClockAdvice {
 	level: 'pass' | 'needs' | 'unknown' | 'refuse';
 }
 
-/** Judges how a sided lamp stands when locked. A fixed collar cannot be turned; a small error of it wants a look at the beam. */
+/**
+ * Judges how a sided lamp stands when locked. A fixed collar cannot be turned: a small error of it wants a look at the beam, in a fog lamp a
+ * larger one as well.
+ */
 export function clockAdvice(
 	angles: { key: number; emitter: number },
-	collar: 'fixed' | 'adjustable' | 'removable'
+	collar: 'fixed' | 'adjustable' | 'removable',
+	beam: 'headlamp' | 'fog' = 'headlamp'
 ): ClockAdvice {
 	const error = clockError(angles);
 	const off = Math.abs(error);
 	if (off <= CLOCK_PASS) return { error, turn: null, level: 'pass' };
 	const turn = { degrees: off, direction: error > 0 ? ('anticlockwise' as const) : ('clockwise' as const) };
 	if (collar !== 'fixed') return { error, turn, level: 'needs' };
-	return { error, turn, level: off <= CLOCK_CHECK ? 'unknown' : 'refuse' };
+	return { error, turn, level: off <= (beam === 'fog' ? CLOCK_CHECK_FOG : CLOCK_CHECK) ? 'unknown' : 'refuse' };
 }

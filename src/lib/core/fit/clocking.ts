@@ -4,6 +4,8 @@ const HORIZONTAL = 90;
 /** Up to this error a beam keeps its shape; up to the second a look at it is needed, degrees. */
 export const CLOCK_PASS = 5;
 export const CLOCK_CHECK = 10;
+/** A fog lamp throws a wide band: up to this it is a doubt for the wall, degrees. */
+export const CLOCK_CHECK_FOG = 25;
 
 /**
  * How far the emitters stand from 3 and 9 o'clock when the lamp is locked, degrees from -90 to 90, clockwise positive.

@@ -5,12 +5,20 @@ describe('festoonSeat', () => {
 	it.each([
 		[37, 36, 'seats', '1 mm over'],
 		[34, 36, 'seats', '2 mm under'],
-		[37.5, 36, 'strained', '1.5 mm over'],
+		[37.5, 36, 'bent', '1.5 mm over'],
+		[39, 36, 'bent', '3 mm over'],
 		[33.5, 36, 'strained', '2.5 mm under'],
-		[38.5, 36, 'too-long', '2.5 mm over'],
+		[39.5, 36, 'too-long', '3.5 mm over'],
 		[32, 36, 'too-short', '4 mm under']
 	] as [number, number, string, string][])('%f mm in a %f mm holder %s: %s', (lamp, holder, seat) => {
 		expect(festoonSeat(lamp, holder)).toBe(seat);
+	});
+
+	it.each([
+		[37.5, 'strained'],
+		[38.5, 'too-long']
+	] as const)('%f mm in a rigid holder of 36 mm: %s', (lamp, seat) => {
+		expect(festoonSeat(lamp, 36, 'rigid')).toBe(seat);
 	});
 });
 

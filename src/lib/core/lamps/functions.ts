@@ -156,6 +156,15 @@ export const FUNCTIONS = {
 		colours: white,
 		synonyms: ['number plate', 'plate', 'license plate', 'tag light']
 	},
+	cornering: {
+		label: 'Cornering',
+		mark: 'Co',
+		group: 'signal',
+		duty: 1,
+		weight: 0.3,
+		colours: white,
+		synonyms: ['cornering lamp', 'cornering light', 'static bending', 'bending light']
+	},
 	cargo: {
 		label: 'Cargo',
 		mark: 'Ca',
@@ -163,7 +172,45 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 0.2,
 		colours: free,
-		synonyms: ['bed light', 'load light', 'work light']
+		synonyms: ['bed', 'bed light', 'truck bed', 'load light', 'load bed']
+	},
+	work: {
+		label: 'Work lamp',
+		short: 'Work',
+		mark: 'Wk',
+		group: 'work',
+		duty: 1,
+		weight: 0.2,
+		colours: free,
+		synonyms: ['work light', 'working lamp']
+	},
+	underhood: {
+		label: 'Under the hood',
+		short: 'Underhood',
+		mark: 'Uh',
+		group: 'work',
+		duty: 1,
+		weight: 0.1,
+		colours: free,
+		synonyms: [
+			'under hood',
+			'under-hood',
+			'under bonnet',
+			'under-bonnet',
+			'underbonnet',
+			'engine compartment',
+			'hood light',
+			'bonnet lamp'
+		]
+	},
+	step: {
+		label: 'Step',
+		mark: 'Sp',
+		group: 'work',
+		duty: 1,
+		weight: 0.1,
+		colours: free,
+		synonyms: ['step light', 'running board', 'running board lamp', 'entry step']
 	},
 	puddle: {
 		label: 'Puddle',
@@ -220,6 +267,15 @@ export const FUNCTIONS = {
 		colours: free,
 		synonyms: ['glove box']
 	},
+	ambient: {
+		label: 'Ambient',
+		mark: 'Am',
+		group: 'cabin',
+		duty: 1,
+		weight: 0.1,
+		colours: free,
+		synonyms: ['ambient light', 'mood light']
+	},
 	luggage: {
 		label: 'Luggage',
 		mark: 'Lu',
@@ -238,6 +294,15 @@ export const FUNCTIONS = {
 		weight: 0.1,
 		colours: free,
 		synonyms: ['instrument', 'gauge', 'dash light', 'speedometer']
+	},
+	'tell-tale': {
+		label: 'Tell-tale',
+		mark: 'Tt',
+		group: 'cluster',
+		duty: 1,
+		weight: 0.1,
+		colours: free,
+		synonyms: ['telltale', 'warning light', 'warning lamp', 'indicator repeater in the dash']
 	},
 	'switch-backlight': {
 		label: 'Switch backlight',
@@ -261,6 +326,11 @@ const SEEN_OUTSIDE: ReadonlySet<FunctionGroup> = new Set(['headlamp', 'fog', 'si
 /** True when somebody outside is meant to see one of these functions, or to see by it. */
 export function showsOutside(functions: readonly FunctionId[]): boolean {
 	return functions.some((id) => SEEN_OUTSIDE.has(FUNCTIONS[id].group));
+}
+
+/** True when one of these throws a beam: a headlamp or a fog lamp. */
+export function isBeam(functions: readonly FunctionId[]): boolean {
+	return functions.some((id) => FUNCTIONS[id].group === 'headlamp' || FUNCTIONS[id].group === 'fog');
 }
 
 /** The definition of a function. */

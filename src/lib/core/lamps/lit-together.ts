@@ -8,12 +8,12 @@ interface Sight {
 
 /** What lights together and is seen side by side. A new sight is one entry here. */
 const SIGHTS: readonly Sight[] = [
-	{ name: 'front, lights on', functions: ['low-beam', 'high-beam', 'front-position', 'fog'] },
+	{ name: 'front, lights on', functions: ['low-beam', 'high-beam', 'front-position', 'fog', 'cornering'] },
 	{ name: 'front, by day', functions: ['drl', 'front-position'] },
 	{ name: 'rear, reversing', functions: ['reverse', 'licence-plate'] },
 	{
 		name: 'cabin, doors open',
-		functions: ['dome', 'map', 'vanity', 'footwell', 'door', 'glovebox', 'luggage', 'cargo']
+		functions: ['dome', 'map', 'vanity', 'footwell', 'door', 'glovebox', 'luggage', 'cargo', 'ambient', 'step']
 	},
 	{ name: 'dash, lights on', functions: ['cluster-backlight', 'switch-backlight'] }
 ];

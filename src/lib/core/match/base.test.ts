@@ -25,7 +25,18 @@ describe('base: caps and interchange', () => {
 		['W5W', ['W16W'], 'refuse base.wrong', 'enters and is too big'],
 		['H11', ['H9'], 'refuse base.trim', 'a tab would have to be cut'],
 		['H11', ['H8'], 'unknown base.check-ring', 'an LED ring that has to be seen to lock'],
-		['P27W', ['3155'], 'unknown base.untold', 'the caps agree and nothing says more'],
+		['P27W', ['3155'], 'pass base.one-base', 'cap, contacts and size agree, and no table forbids it'],
+		['R5W', ['1141'], 'unknown base.untold', 'the caps agree, the glass does not'],
+		['1156', ['P21W'], 'pass base.one-base', 'the table has it the other way round'],
+		['912', ['W16W'], 'pass base.one-base', 'one base by way of 921'],
+		['W16W', ['921'], 'pass base.other-electrics', 'an LED of the one stands in the other'],
+		['194A', ['WY5W'], 'pass base.one-base', 'one base, colours aside'],
+		['W5W', ['2825'], 'pass base.same', 'the same lamp'],
+		['1157', ['P21/5W'], 'pass base.one-base', 'two contacts in both'],
+		['7440', ['W21W'], 'pass base.same', 'the same lamp'],
+		['WY21W', ['7440A'], 'needs base.key-look', 'made with two keys'],
+		['WY21W', ['W21W'], 'refuse base.cap', 'another key'],
+		['D2S', ['D2S'], 'refuse base.discharge', 'the ballast starts with 20 kV'],
 		['H7', ['W5W'], 'refuse base.cap', 'another cap altogether'],
 		['HB3', ['HB4'], 'refuse base.no-fit', '22 mm does not enter 20 mm'],
 		['HB4', ['HB3'], 'refuse base.trim', 'the other direction has another reason']
@@ -44,7 +55,27 @@ describe('base: caps and interchange', () => {
 	});
 
 	it('a category made on two caps has to be looked at', () => {
-		expect(gate(inSocket({ category: '7440A' }, { fits: ['7440A'] }), 'base')).toContain('unknown base.cap-uncertain');
+		expect(gate(inSocket({ category: '7440A' }, { fits: ['7440A'] }), 'base')).toContain('needs base.cap-uncertain');
+	});
+
+	it('an LED said to be made for the ballast wants a person', () => {
+		const lamp = { fits: ['D2S'], name: 'Beam lamp, runs on the 35 W ballast' };
+		expect(gate(inSocket({ category: 'D2S', functions: ['low-beam'] }, lamp), 'base')[0]).toBe('unknown base.ballast');
+	});
+
+	it('a filament lamp of the own category fits, whatever else is not known', () => {
+		const bare = { id: 's', zone: 'rear', side: 'left', functions: ['stop', 'tail'], category: 'P21/5W' };
+		const configuration = { ...makeConfiguration([bare], { market: 'XX' }), channels: [] };
+		const lamp = makeProduct({
+			kind: 'halogen',
+			fits: ['P21/5W'],
+			power: undefined,
+			flux: undefined,
+			colour: undefined,
+			size: undefined,
+			modes: undefined
+		});
+		expect(judgeIn(configuration, lamp).verdict).toBe('fits');
 	});
 
 	it('a holder that differs from housing to housing needs its adapter', () => {
@@ -125,7 +156,11 @@ describe('base: festoons', () => {
 
 	it.each([
 		[{ category: 'festoon 36 mm' }, 37, 'pass base.festoon.seats'],
-		[{ category: 'festoon 36 mm' }, 37.5, 'unknown base.festoon.strained'],
+		[{ category: 'festoon 36 mm' }, 37.5, 'unknown base.festoon.bent'],
+		[{ category: 'festoon 36 mm' }, 39, 'unknown base.festoon.bent'],
+		[{ category: 'festoon 36 mm' }, 39.5, 'refuse base.festoon.too-long'],
+		[{ category: 'festoon 36 mm', retention: 'push' }, 37.5, 'unknown base.festoon.strained'],
+		[{ category: 'festoon 36 mm', retention: 'push' }, 38.5, 'refuse base.festoon.too-long'],
 		[{ category: 'festoon 36 mm' }, 31, 'refuse base.festoon.too-short'],
 		[{ category: 'festoon 36 mm' }, 41, 'refuse base.festoon.too-long'],
 		[{ category: 'C5W', envelope: { holderLength: 39, frontDiameter: 12 } }, 39, 'pass base.festoon.seats'],

@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import type { Reading } from '../model';
+import { compileCatalogue, matchConfiguration, type Field } from '.';
 import {
 	found,
 	gate,
@@ -28,7 +30,12 @@ describe('size', () => {
 		['too long in front', {}, { size: { ...size, frontLength: 50 } }, ['refuse size.front.hits']],
 		['too wide for the hole', {}, { size: { ...size, frontDiameter: 20.5 } }, ['refuse size.front.hits']],
 		['length not given', {}, { size: { ...size, frontLength: undefined } }, ['unknown size.front.unknown']],
-		['room not measured', { envelope: undefined }, {}, ['unknown size.front.unknown', 'unknown size.rear.unknown']],
+		[
+			'room not measured, and wider than the H11 it replaces',
+			{ envelope: undefined },
+			{},
+			['unknown size.front.unknown', 'unknown size.rear.unknown']
+		],
 		['too wide behind', {}, { size: { ...size, rearDiameter: 70 } }, ['refuse size.rear.hits']],
 		['light centre 1.5 mm off', {}, { size: { ...size, lightCentre: 26.5 } }, ['unknown size.focus.doubtful']],
 		['light centre 4 mm off', {}, { size: { ...size, lightCentre: 29 } }, ['refuse size.focus.lost']]
@@ -149,10 +156,10 @@ describe('electrics', () => {
 		]
 	});
 
-	it('a hot monitor wants 1.1 A, the LED draws 2.6 W / 13.5 V = 0.19 A: needs a load', () => {
+	it('a hot monitor wants 1.1 A, the LED draws 2.6 W / 14.4 V = 0.18 A while charging: needs a load', () => {
 		const candidate = stop({}, {}, channel({ kind: 'hot', minCurrent: 1.1 }));
 		const data = found(candidate, 'electrics.hot')?.data as { present: number };
-		expect(data.present).toBeCloseTo(2.6 / 13.5, 6);
+		expect(data.present).toBeCloseTo(2.6 / 14.4, 6);
 		expect(candidate.verdict).toBe('parts');
 	});
 
@@ -168,7 +175,10 @@ describe('electrics', () => {
 			makeConfiguration(other, channel({ kind: 'hot', minCurrent: 1.2 }, undefined, ['stop-L', 'stop-R'])),
 			makeProduct()
 		);
-		expect((found(alone, 'electrics.content')?.data as { present: number }).present).toBeCloseTo(0.193 + 1.867, 2);
+		expect((found(alone, 'electrics.content')?.data as { present: number }).present).toBeCloseTo(
+			2.6 / 12.6 + 1.75 * 1.05 ** 0.55,
+			4
+		);
 	});
 
 	it.each([
@@ -241,25 +251,68 @@ describe('electrics', () => {
 			power: { at13v5: 4.2 }
 		});
 		const data = found(judgeIn(configuration, lamp), 'electrics.flasher')?.data as { present: number };
-		expect(data.present).toBeCloseTo(2 * (4.2 / 13.5) + (5 / 12) * 1.125 ** 0.55, 6);
+		expect(data.present).toBeCloseTo(2 * (4.2 / 14.4) + (5 / 12) * 1.2 ** 0.55, 6);
 	});
 });
 
 describe('heat', () => {
+	const measured = [{ fact: 'power.at13v5', source: 'in-hand', on: '2026-03-02', by: 'N. Aske' }];
+
+	// A P21W body is 8 to 16 K/W, the air of a rear lamp 30 to 50 C; its limit 115 C.
 	it.each([
-		['2.6 W: 45 + 2.6 x 16 = 87 C of 115 C', {}, 'pass heat.cool'],
-		['4 W: 109 C is too near 115 C to call', { power: { at13v5: 4 } }, 'unknown heat.near'],
-		['5 W: 125 C is over 115 C, but not by enough for an estimate', { power: { at13v5: 5 } }, 'unknown heat.near'],
-		['6 W: 141 C is far over 115 C', { power: { at13v5: 6 } }, 'refuse heat.hot'],
-		['a built-in load of 6 W cooks it', { builtInLoad: 6 }, 'refuse heat.hot'],
-		['no limit given', { limit: undefined }, 'unknown heat.unknown']
+		['2.6 W: at most 50 + 2.6 x 16 = 92 C', {}, 'pass heat.cool'],
+		['4 W: at most 114 C', { power: { at13v5: 4 } }, 'pass heat.cool'],
+		['5 W: 70 to 130 C', { power: { at13v5: 5 } }, 'unknown heat.near'],
+		['a built-in load of 6 W: 30 + 8.6 x 8 = 99 to 188 C', { builtInLoad: 6 }, 'unknown heat.near'],
+		['12 W by its maker: 126 C at the least, but a claim', { power: { at13v5: 12 } }, 'unknown heat.claimed-hot'],
+		['12 W measured: it cooks', { power: { at13v5: 12 }, evidence: measured }, 'refuse heat.hot'],
+		[
+			'no limit named, 2 W: 82 C of the 85 every LED bears',
+			{ limit: undefined, power: { at13v5: 2 } },
+			'pass heat.cool'
+		],
+		['no limit named, 2.6 W: 92 C', { limit: undefined }, 'unknown heat.near'],
+		['no power given', { power: {} }, 'unknown heat.unknown']
 	])('%s', (_, product, expected) => {
 		expect(gate(stop({}, product), 'heat')).toEqual([expected]);
 	});
 
-	it('under a sealed cap 24 W reach 121 C of 130 C; an extended cap brings it to 110 C and is named', () => {
-		const candidate = low({ cap: { kind: 'stock-sealed' } }, { power: { at13v5: 24 } });
-		expect(found(candidate, 'heat.cap')?.need).toEqual({ kind: 'cap', extraDepth: 0 });
+	it('a dim mode that burns all night counts under the bright one: (3 x 1 + 1 x 1) W x 16 + 50 = 114 C of 115', () => {
+		const two = { functions: ['stop', 'tail'], category: 'P21/5W' };
+		const lamp = { fits: ['P21/5W'], modes: ['dual'], flux: { claimed: 160, minor: 20 } };
+		const heat = (major: number, minor: number) =>
+			gate(stop(two, { ...lamp, power: { at13v5: major, minor } }), 'heat');
+		expect(heat(3, 1)).toEqual(['pass heat.cool']);
+		expect(heat(3, 1.1)).toEqual(['unknown heat.near']);
+	});
+
+	it('a cap lets heat out: 16 W sealed 65 + 16 x 3 x 1.6 = 142 C of 130, extended 127; 18 W want a ported one, 124', () => {
+		const sealed = (watts: number) => low({ cap: { kind: 'stock-sealed' } }, { power: { at13v5: watts } });
+		expect(found(sealed(16), 'heat.cap')?.need).toEqual({ kind: 'cap', extraDepth: 0 });
+		expect(found(sealed(18), 'heat.cap')?.need).toEqual({ kind: 'cap', extraDepth: 0, port: 1 });
+	});
+
+	it('what was measured or proved on this vehicle goes before the estimate', () => {
+		const configuration = makeConfiguration([STOP_SOCKET]);
+		const hot = makeProduct({ power: { at13v5: 12 }, evidence: measured });
+		const at = { product: hot.id, configuration: configuration.id, socket: 'stop-L' };
+		const judged = (field: Partial<Field>) => {
+			const catalogue = compileCatalogue([hot], [], { readings: [], followUps: [], ...field });
+			const [match] = matchConfiguration(configuration, catalogue, makeShop());
+			return gate(match!.candidates[0]!, 'heat');
+		};
+		// 88 C in air of 25 C is 88 + 50 - 25 = 113 C on a hot day.
+		expect(judged({ readings: [{ ...at, body: 88, ambient: 25, minutes: 30 } as Reading] })).toEqual([
+			'pass heat.measured'
+		]);
+		expect(judged({ readings: [{ ...at, body: 92, ambient: 25, minutes: 30 } as Reading] })).toEqual([
+			'refuse heat.measured-hot'
+		]);
+		expect(judged({ readings: [{ ...at, body: 60, ambient: 25, minutes: 5 } as Reading] })).toEqual([
+			'refuse heat.hot'
+		]);
+		expect(judged({ followUps: [{ ...at, months: 12, answer: 'fine' }] })).toEqual(['pass heat.proved']);
+		expect(judged({ followUps: [{ ...at, months: 12, answer: 'dim' }] })).toEqual(['refuse heat.hot']);
 	});
 });
 

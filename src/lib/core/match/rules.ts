@@ -20,10 +20,12 @@ import { policyRule } from './gates/law/policy';
 import { switchbackRule } from './gates/law/switchback';
 import { clockingRule } from './gates/size/clocking';
 import { driverRule } from './gates/size/driver';
+import { emissionRule } from './gates/size/emission';
 import { entryRule } from './gates/size/entry';
 import { filamentSizeRule } from './gates/size/filament';
 import { focusRule } from './gates/size/focus';
 import { frontRule } from './gates/size/front';
+import { ingressRule } from './gates/size/ingress';
 import { rearRule } from './gates/size/rear';
 import { retentionRule } from './gates/size/retention';
 import type { Rule } from './gates/rule';
@@ -43,6 +45,8 @@ export const RULES = {
 	'size/retention': retentionRule,
 	'size/entry': entryRule,
 	'size/driver': driverRule,
+	'size/emission': emissionRule,
+	'size/ingress': ingressRule,
 	'size/filament': filamentSizeRule,
 	'colour/boundary': boundaryRule,
 	'colour/cabin': cabinColourRule,

@@ -162,6 +162,7 @@ const size = (more: Loose) => ({
 	size: { frontLength: 42, frontDiameter: 18, lightCentre: 25, rearLength: 44, rearDiameter: 42, ...more }
 });
 const box = (more: Loose) => ({ envelope: more });
+const MEASURED = [{ fact: 'power', source: 'in-hand', on: '2026-03-02', by: 'N. Aske' }];
 const sealed = { cap: { kind: 'stock-sealed' } };
 const RING = { id: 'ring', kind: 'ring', fits: { categories: ['H11'] } };
 const CAP = { id: 'cap', kind: 'cap', extraDepth: 25 };
@@ -276,7 +277,13 @@ const TABLE: [note: string, row: Row, verdict: Verdict, code: FindingCode][] = [
 	// Festoons, by length
 	['festoon 1 mm over', { at: 'dome', lamp: { length: 37 } }, 'fits', 'base.festoon.seats'],
 	['festoon 2 mm under', { at: 'dome', lamp: { length: 34 } }, 'fits', 'base.festoon.seats'],
-	['festoon 2 mm over', { at: 'dome', lamp: { length: 38 } }, 'unknown', 'base.festoon.strained'],
+	['festoon 2 mm over, sprung arms', { at: 'dome', lamp: { length: 38 } }, 'unknown', 'base.festoon.bent'],
+	[
+		'festoon 2.5 mm over, a holder that does not give',
+		{ at: 'dome', socket: { retention: 'push' }, lamp: { length: 38.5 } },
+		'refused',
+		'base.festoon.too-long'
+	],
 	['festoon 3 mm under', { at: 'dome', lamp: { length: 33 } }, 'unknown', 'base.festoon.strained'],
 	['festoon 5 mm over', { at: 'dome', lamp: { length: 41 } }, 'refused', 'base.festoon.too-long'],
 	['festoon 5 mm under', { at: 'dome', lamp: { length: 31 } }, 'refused', 'base.festoon.too-short'],
@@ -290,10 +297,78 @@ const TABLE: [note: string, row: Row, verdict: Verdict, code: FindingCode][] = [
 	['body longer than the room in front', { at: 'stop', lamp: { body: [58, 24] } }, 'refused', 'size.front.hits'],
 	['front too thick for the hole', { at: 'low', socket: box({ opening: 17 }) }, 'refused', 'size.front.hits'],
 	[
-		'room not measured',
+		'room not measured, 46 mm for the 52.5 mm of a P21W',
 		{ at: 'stop', socket: { room: undefined, envelope: { frontDiameter: 30 } } },
+		'fits',
+		'size.front.no-bigger'
+	],
+	[
+		'room not measured, longer than the P21W it replaces',
+		{ at: 'stop', socket: { room: undefined, envelope: { frontDiameter: 30 } }, lamp: { body: [54, 24] } },
 		'unknown',
 		'size.front.unknown'
+	],
+	[
+		'a twist holder takes its lamp through the hole: 24 mm through 22',
+		{ at: 'stop', socket: { retention: 'twist', envelope: { opening: 22 } } },
+		'refused',
+		'size.front.hits'
+	],
+	[
+		'shines from its end alone in a projector',
+		{ at: 'low', lamp: { emission: 'end' } },
+		'refused',
+		'size.emission.end-in-beam'
+	],
+	[
+		'shines from its end alone in a bowl',
+		{ at: 'stop', socket: { optic: 'reflector' }, lamp: { emission: 'end' } },
+		'unknown',
+		'size.emission.end-in-bowl'
+	],
+	[
+		'a box on the lead of a bayonet lamp, sealed housing',
+		{
+			at: 'stop',
+			socket: { cap: { kind: 'stock-sealed' }, envelope: { rearDepth: 20, rearDiameter: 30 } },
+			lamp: { driver: { where: 'inline', size: [50, 20, 12] } }
+		},
+		'parts',
+		'size.driver.port'
+	],
+	[
+		'a plate lamp without a lens',
+		{ at: 'position', socket: { lens: 'none' }, lamp: { ip: 'IP20' } },
+		'refused',
+		'size.wet.drowns'
+	],
+	[
+		'the same, of which nobody says',
+		{ at: 'position', socket: { lens: 'none' }, lamp: { ip: undefined } },
+		'unknown',
+		'size.wet.unknown'
+	],
+	['the same, sealed', { at: 'position', socket: { lens: 'none' }, lamp: { ip: 'IP67' } }, 'fits', 'size.wet.stands'],
+	['a fan behind an open back', { at: 'low', lamp: { ip: 'IP44' } }, 'unknown', 'size.wet.unknown'],
+	[
+		'24 V lorry, a lamp for 9 to 16 V',
+		{ at: 'stop', vehicle: { kind: 'lorry', voltage: 24 }, lamp: { volts: [9, 16] } },
+		'refused',
+		'electrics.range-outside'
+	],
+	[
+		'24 V lorry, a lamp for 10 to 30 V',
+		{ at: 'stop', vehicle: { kind: 'lorry', voltage: 24 }, lamp: { volts: [10, 30] } },
+		'fits',
+		'electrics.range-inside'
+	],
+	['a trailer nobody looked at', { at: 'stop', vehicle: { kind: 'trailer' } }, 'unknown', 'electrics.supply-unknown'],
+	['lights from 13 V', { at: 'stop', lamp: { turnOn: 13 } }, 'refused', 'electrics.dark'],
+	[
+		'draws more than the stock lamp, no fuse on record: 65 W / 12.6 V = 5.2 A for 1.8',
+		{ at: 'stop', lamp: { watts: 65, limit: 390 } },
+		'unknown',
+		'electrics.draws-more'
 	],
 	[
 		'44 mm body and 10 mm of air in 50 mm, deeper cap on sale',
@@ -340,7 +415,7 @@ const TABLE: [note: string, row: Row, verdict: Verdict, code: FindingCode][] = [
 		{
 			at: 'low',
 			socket: { ...sealed, ...box({ rearDiameter: 64, rearDepth: 60 }) },
-			lamp: { driver: { where: 'inline', size: [50, 20, 8] } }
+			lamp: { driver: { where: 'inline', size: [50, 20, 8] }, limit: 140 }
 		},
 		'fits',
 		'size.driver.inside'
@@ -501,30 +576,41 @@ const TABLE: [note: string, row: Row, verdict: Verdict, code: FindingCode][] = [
 	],
 	// Heat: T_amb + P x duty x R_th x cap
 	[
-		'45 + 4.4 x 1 x 40 = 221 C in a wedge with a load',
+		'25 + 4.4 x 18 = 104 to 45 + 4.4 x 35 = 199 C in a wedge with a load, limit 115',
 		{ at: 'repeater', socket: { functions: ['side-marker'] }, lamp: { builtInLoad: 3.8 } },
+		'unknown',
+		'heat.near'
+	],
+	[
+		'the same with 5 W of load and a limit of 85 C: 126 C at the least, its power measured',
+		{ at: 'repeater', socket: { functions: ['side-marker'] }, lamp: { builtInLoad: 5, limit: 85, evidence: MEASURED } },
 		'refused',
 		'heat.hot'
 	],
 	[
-		'the same lamp flashing: 45 + 4.4 x 0.5 x 40 = 133 C of 150',
+		'the lamp with 3.8 W flashing: 45 + 4.4 x 0.501 x 35 = 122 C of 150',
 		{ at: 'repeater', lamp: { builtInLoad: 3.8, limit: 150 } },
 		'fits',
 		'heat.cool'
 	],
 	[
-		'45 + 4.2 x 16 = 112 C of 115: only a thermometer tells',
+		'50 + 4.2 x 16 = 117 C of 115: only a thermometer tells',
 		{ at: 'stop', lamp: { watts: 4.2 } },
 		'unknown',
 		'heat.near'
 	],
 	[
-		'60 + 22 x 1.6 x 1.6 = 116 C of 120 sealed, 106 under an extended cap',
-		{ at: 'low', socket: sealed, lamp: { watts: 22, limit: 120 }, shop: withParts(CAP) },
+		'65 + 16 x 3 x 1.6 = 142 C of 130 sealed, 127 under an extended cap',
+		{ at: 'low', socket: sealed, lamp: { watts: 16, limit: 130 }, shop: withParts(CAP) },
 		'parts',
 		'heat.cap'
 	],
-	['limit not given', { at: 'stop', lamp: { limit: undefined } }, 'unknown', 'heat.unknown'],
+	[
+		'limit not given: 50 + 2.6 x 16 = 92 C of the 85 every LED bears',
+		{ at: 'stop', lamp: { limit: undefined } },
+		'unknown',
+		'heat.near'
+	],
 	// Law and policy
 	[
 		'LED low beam, signals and cabin only',

@@ -1,4 +1,4 @@
-import { type Configuration, type Evidence, factOf, factText, type SubjectKind } from '../model';
+import { type Configuration, type Evidence, type Flasher, factOf, factText, type SubjectKind } from '../model';
 import { claim, settle, socketName, sourceWord, withValueAt, type Decision, type Subject } from '../vehicle';
 import { edited, gone, type Edit } from './edit';
 
@@ -11,6 +11,7 @@ export interface SubjectRef {
 /** What a subject is called. */
 export function subjectName(configuration: Configuration, { kind, id }: SubjectRef): string {
 	if (kind === 'flasher') return 'Flasher';
+	if (kind === 'vehicle') return 'Vehicle';
 	if (kind === 'channel') return `Channel ${id}`;
 	const socket = configuration.sockets.find((s) => s.id === id);
 	return socket ? socketName(socket) : `Socket ${id}`;
@@ -22,8 +23,9 @@ export function withSubject(
 	{ kind, id }: SubjectRef,
 	change: <T extends object & Subject>(subject: T) => T
 ): Configuration | null {
-	if (kind === 'flasher')
-		return configuration.flasher ? { ...configuration, flasher: change(configuration.flasher) } : null;
+	if (kind === 'vehicle') return change(configuration);
+	// A flasher that nobody has recorded begins with the first thing said of it.
+	if (kind === 'flasher') return { ...configuration, flasher: change(configuration.flasher ?? ({} as Flasher)) };
 	const list = kind === 'socket' ? 'sockets' : 'channels';
 	if (!configuration[list].some((item) => item.id === id)) return null;
 	const changed = configuration[list].map((item) => (item.id === id ? change(item) : item));

@@ -11,7 +11,7 @@ import {
 	type HeatCase,
 	type HeatSpan
 } from '../heat';
-import { lampFunction, type Mount, type RuleFamily, type SignalColour } from '../lamps';
+import { isBeam, lampFunction, type Mount, type RuleFamily, type SignalColour } from '../lamps';
 import { capOptions, heatBandOf, limitOf, type Candidate, type CapOption, type ScorePart } from '../match';
 import { filamentSource, type Source } from '../optics';
 import { assumedValue } from '../quantity';
@@ -120,7 +120,7 @@ function fitOf({ socket: { socket, category }, product: { product } }: Cases): F
 
 /** Only lamps that form a beam are clocked. */
 function clockOf({ socket: { socket }, product: { product, lamp } }: Cases): ClockView | null {
-	const beam = socket.functions.some((id) => ['headlamp', 'fog'].includes(lampFunction(id).group));
+	const beam = isBeam(socket.functions);
 	if (!beam || lamp === 'filament' || (product.emission ?? 'sided') !== 'sided') return null;
 	const { keyAngle: key } = socket;
 	const { emitterAngle: emitter } = product;

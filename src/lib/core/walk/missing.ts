@@ -1,11 +1,11 @@
-import { categoryOrNull, isTwinContact, lampFunction } from '../lamps';
+import { isBeam, categoryOrNull, isTwinContact, lampFunction } from '../lamps';
 import type { SocketDraft } from './draft';
 
 /** What a match would need to know of a place and nobody has said, in words. */
 export function missingOf({ functions, facts, absent }: SocketDraft): string[] {
 	if (functions.length === 0 || absent || (facts.state !== undefined && facts.state !== 'filament')) return [];
 	const category = categoryOrNull(facts.category as string | undefined);
-	const beam = functions.some((id) => ['headlamp', 'fog'].includes(lampFunction(id).group));
+	const beam = isBeam(functions);
 	const cluster = functions.every((id) => lampFunction(id).group === 'cluster');
 	const wanted: [missing: boolean, word: string][] = [
 		[facts.category === undefined, 'lamp category'],

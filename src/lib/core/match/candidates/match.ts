@@ -89,7 +89,7 @@ export function matchSocket({ configuration, catalogue, shop }: MatchCase, socke
 }
 
 /** Equal for sockets that no rule can tell apart: all their facts but their own names, and all that is asked of their outputs. */
-export function equivalenceKey({ socket, channels, neighbours }: SocketCase): string {
+export function equivalenceKey({ socket, channels, neighbours, others, heat }: SocketCase): string {
 	const { id: _id, side: _side, index: _index, names: _names, evidence: _evidence, unit: _unit, ...facts } = socket;
 	const outputs = channels.map(({ channel: { feed, fuse, assumed }, ...output }) => [
 		feed,
@@ -103,7 +103,8 @@ export function equivalenceKey({ socket, channels, neighbours }: SocketCase): st
 		output.stock,
 		output.twoDuties
 	]);
-	return JSON.stringify([facts, outputs, neighbours.map(({ name, white }) => [name, white])]);
+	const open = others.map(({ open: { question, value } }) => [question.subject.kind, question.fact, value]);
+	return JSON.stringify([facts, outputs, neighbours.map(({ name, white }) => [name, white]), open, heat.place]);
 }
 
 /** All sockets of a configuration, in the order they are recorded. Sockets that are alike are judged once. */

@@ -2,6 +2,7 @@ export * from './shop';
 export * from './channel-case';
 export * from './socket-case';
 export * from './product-case';
+export * from './purpose';
 export * from './field-facts';
 export * from './place-heat';
 export * from './heat-case';

@@ -73,3 +73,8 @@ export function productCase(record: Product, complaints = 0, field: readonly Fie
 		field
 	};
 }
+
+/** True for a filament lamp of the category of the socket: it is what the socket was made for, whatever else is not known. */
+export function isOwnFilament({ category }: LampCategory, { lamp, categories }: ProductCase): boolean {
+	return lamp === 'filament' && categories.some((own) => own.category === category);
+}

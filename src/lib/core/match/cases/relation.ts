@@ -1,9 +1,11 @@
-import { interchange, LAMP_CATEGORIES, type Interchange, type LampCategory } from '../../lamps';
+import { interchange, LAMP_CATEGORIES, oneBase, type Interchange, type LampCategory } from '../../lamps';
 
 /** How a lamp made for one category stands to a socket of another. Best first. */
 export type Relation =
 	| { kind: 'same' }
 	| { kind: 'festoon' }
+	/** Cap, key and contacts agree for an LED; `look`: the key has to be looked at. */
+	| { kind: 'one-base'; look: boolean }
 	| { kind: 'entry'; entry: Interchange }
 	| { kind: 'not-listed'; cap: string }
 	| { kind: 'unrelated' };
@@ -19,6 +21,7 @@ const ENTRY_RANK: Record<Interchange['kind'], number> = {
 /** Rank of a relation; the lowest of a product's categories is the one that counts. */
 function rank(relation: Relation): number {
 	if (relation.kind === 'same' || relation.kind === 'festoon') return 0;
+	if (relation.kind === 'one-base') return relation.look ? 2 : 1;
 	if (relation.kind === 'entry') return relation.entry.because === 'glass' ? 2 : ENTRY_RANK[relation.entry.kind];
 	return relation.kind === 'not-listed' ? 3 : 7;
 }
@@ -27,6 +30,15 @@ function between(from: LampCategory, to: LampCategory, lamp: 'led' | 'filament')
 	if (from.category === to.category) return from.mount === 'festoon' ? { kind: 'festoon' } : { kind: 'same' };
 	if (from.mount === 'festoon' && to.mount === 'festoon') return { kind: 'festoon' };
 	const entry = interchange(from.category, to.category, lamp);
+	const base = lamp === 'led' ? oneBase(from, to) : 'no';
+	// What the table says outright is said by the table; the rest follows from cap, key and contacts.
+	if (
+		base === 'look' ||
+		(base === 'yes' &&
+			!(entry && ENTRY_RANK[entry.kind] <= 1 && entry.confidence !== 'low') &&
+			entry?.because !== 'glass')
+	)
+		return { kind: 'one-base', look: base === 'look' };
 	if (entry) return { kind: 'entry', entry };
 	const cap = from.caps.find((name) => to.caps.includes(name));
 	return cap ? { kind: 'not-listed', cap } : { kind: 'unrelated' };

@@ -8,6 +8,7 @@ import { assumedForPlaces } from './assumed';
 import { channelCase, outputsOf, type ChannelCase } from './channel-case';
 import { placeHeat, type PlaceHeat } from './place-heat';
 import { mostDifferentAmong, neighboursOf, type Beside, type Neighbour } from './neighbours';
+import { openValues, type OpenValue } from './open-values';
 import type { Shop } from './shop';
 
 /** Everything about a socket that does not depend on the product, worked out once. */
@@ -31,6 +32,8 @@ export interface SocketCase {
 	shop: Shop;
 	assumed: Assumed;
 	through: typeof throughLens;
+	/** The same socket by every other value of an open fact; null where nothing could be matched by it. */
+	others: readonly { open: OpenValue; case: SocketCase | null }[];
 	/** Where a fact of the socket comes from. */
 	source: (fact: string) => FindingSource;
 }
@@ -39,13 +42,22 @@ export interface SocketCase {
 export function socketCase(
 	configuration: Configuration,
 	socket: Socket,
-	{
-		shop,
-		through = rememberingLens()
-	}: {
-		shop: Shop;
-		through?: typeof throughLens;
-	}
+	{ shop, through = rememberingLens() }: { shop: Shop; through?: typeof throughLens }
+): SocketCase | null {
+	const prepared = plainCase(configuration, socket, { shop, through });
+	if (!prepared) return null;
+	const others = openValues(configuration, socket).map((open) => {
+		const then = open.configuration.sockets.find((s) => s.id === socket.id);
+		return { open, case: then ? plainCase(open.configuration, then, { shop, through }) : null };
+	});
+	return others.length > 0 ? { ...prepared, others } : prepared;
+}
+
+/** The socket by the values in force alone. */
+function plainCase(
+	configuration: Configuration,
+	socket: Socket,
+	{ shop, through }: { shop: Shop; through: typeof throughLens }
 ): SocketCase | null {
 	const category = socket.state === 'filament' ? categoryOrNull(socket.category) : null;
 	if (!category) return null;
@@ -68,6 +80,7 @@ export function socketCase(
 		shop,
 		assumed,
 		through,
+		others: [],
 		source: (fact) => ({ kind: 'record', fact, evidence: evidenceFor(socket.evidence, fact) })
 	};
 }

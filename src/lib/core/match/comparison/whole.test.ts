@@ -171,9 +171,9 @@ describe('ways to close the back of a lamp', () => {
 		expect(compare(sealed, {}, own).find((o) => o.kind === 'modified')?.price).toBe(5350);
 	});
 
-	it('heat differs by cap: 60 + 22 x 1.6 x 1.6 = 116 sealed, 1.3 extended 106, 1.1 ported 99', () => {
+	it('heat differs by cap, in the middle 52 + 22 x 2 x 1.6 = 122 sealed, 1.3 extended 109, 1.1 ported 100', () => {
 		const at = compare({ ...sealed, envelope: LOW_SOCKET.envelope }, { power: { at13v5: 22 } });
-		expect(at.map((o) => Math.round(o.temperature ?? 0))).toEqual([116, 106, 106, 99, 99, 95]);
+		expect(at.map((o) => Math.round(o.temperature ?? 0))).toEqual([122, 109, 109, 100, 100, 96]);
 	});
 
 	it('asks for nothing where nothing closes the back, and says what is not known', () => {

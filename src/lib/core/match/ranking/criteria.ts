@@ -5,6 +5,7 @@ import { evidenceCriterion } from './criteria/evidence';
 import { heatCriterion } from './criteria/heat';
 import { lightCriterion } from './criteria/light';
 import { priceCriterion } from './criteria/price';
+import { purposeCriterion } from './criteria/purpose';
 import { stockCriterion } from './criteria/stock';
 
 /** What candidates of one verdict are ranked by. A new criterion is one file in `criteria/` and one entry here. */
@@ -15,5 +16,6 @@ export const CRITERIA: readonly Criterion[] = [
 	evidenceCriterion,
 	priceCriterion,
 	stockCriterion,
-	complaintsCriterion
+	complaintsCriterion,
+	purposeCriterion
 ];

@@ -1,6 +1,7 @@
 import { counted } from '../../quantity';
 import type { Product } from '../../model';
 import type { FunctionId } from '../../lamps';
+import { contestedWords, type Contested } from './contested';
 import { anyOf, functionWords, type Words } from './words';
 
 interface Pair {
@@ -37,6 +38,27 @@ export const baseWording = {
 		required: `${d.socket}, cap ${anyOf(d.caps)}`,
 		why: 'The lamp is made for this category.'
 	}),
+	'base.one-base': (d: Pair & { caps: readonly string[] }): Words => ({
+		measured: `made for ${d.lamp}`,
+		required: `${d.socket}, cap ${anyOf(d.caps)}`,
+		why: 'Cap, key and contacts agree, so that an LED stands in either; size and light are judged apart.'
+	}),
+	'base.key-look': (d: Pair & { caps: readonly string[] }): Words => ({
+		measured: `made for ${d.lamp}`,
+		required: `${d.socket}, cap ${anyOf(d.caps)}`,
+		why: 'The same lamp under another number, made with two keys: hold the key of the lamp against the slot of the socket before it goes in.'
+	}),
+	'base.discharge': (d: { socket: string }): Words => ({
+		measured: 'an LED',
+		required: `${d.socket}, a discharge lamp on its ballast`,
+		why: 'The ballast starts its lamp with some 20 kV, which kills an LED and may hurt a hand: an LED has no place here.'
+	}),
+	'base.ballast': (d: { socket: string }): Words => ({
+		measured: 'said to be made for the ballast',
+		required: `${d.socket}, a discharge lamp on its ballast`,
+		why: 'The ballast starts its lamp with some 20 kV: ask the maker which ballast it is made for, and see it run on this one. High voltage: battery off first.'
+	}),
+	'base.contested': (d: Contested): Words => contestedWords(d),
 	'base.other-electrics': (d: Pair & { note: string; confidence: string }): Words => ({
 		measured: `made for ${d.lamp}`,
 		required: d.socket,
@@ -151,6 +173,11 @@ export const baseWording = {
 		measured: `${d.lamp} mm`,
 		required: seat(d),
 		why: 'The holder is strained at this length: see in hand that the blades press, and are not bent.'
+	}),
+	'base.festoon.bent': (d: Seat): Words => ({
+		measured: `${d.lamp} mm`,
+		required: seat(d),
+		why: 'Longer than its holder: the sprung arms must be bent outward by hand and may lose grip. Try it, and pull on the lamp.'
 	}),
 	'base.festoon.too-long': (d: Seat): Words => ({
 		measured: `${d.lamp} mm`,

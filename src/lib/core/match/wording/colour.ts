@@ -2,6 +2,7 @@ import { lampFunction, type FunctionId, type SignalColour } from '../../lamps';
 import type { Socket } from '../../model';
 import { decimal } from '../../quantity';
 import { placeText } from '../../vehicle';
+import { contestedWords, type Contested } from './contested';
 import { anyOf, functionWords, type Words } from './words';
 
 interface Seen {
@@ -53,6 +54,12 @@ const beside = (d: Beside) =>
 
 /** Texts of the colour gate. */
 export const colourWording = {
+	'colour.contested': (d: Contested): Words => contestedWords(d),
+	'colour.own-filament': (): Words => ({
+		measured: 'a filament lamp of the category of the socket',
+		required: 'the light the lens was made for',
+		why: 'Whatever the lens is, it was made for this lamp.'
+	}),
 	'colour.inside': (d: Seen): Words => ({
 		measured: `${d.region}: ${at(d)}`,
 		required: `${lampFunction(d.function).label}: ${anyOf(d.allowed)}`,

@@ -1,6 +1,7 @@
 import { MISSING_WORDS, type MissingFact } from '../../circuit';
 import type { FunctionId } from '../../lamps';
 import type { Configuration } from '../../model';
+import { contestedWords, type Contested } from './contested';
 import { functionWords, type Words } from './words';
 
 interface ColdCheck {
@@ -38,6 +39,7 @@ const counted = (d: Load) =>
 
 /** Texts of the electrics gate. */
 export const electricsWording = {
+	'electrics.contested': (d: Contested): Words => contestedWords(d),
 	'electrics.no-channel': (d: { functions: readonly FunctionId[] }): Words => ({
 		measured: `nobody has recorded what feeds ${functionWords(d.functions)} here`,
 		required: 'whether the dash reports a burnt-out lamp, and whether the feed is pulsed',

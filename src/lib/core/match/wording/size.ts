@@ -1,4 +1,5 @@
 import type { Socket } from '../../model';
+import { contestedWords, type Contested } from './contested';
 import type { Words } from './words';
 
 /** Dimensions in front of the reference plane, and behind it. */
@@ -36,6 +37,17 @@ interface Clock {
 
 /** Texts of the size gate. */
 export const sizeWording = {
+	'size.contested': (d: Contested): Words => contestedWords(d),
+	'size.front.no-bigger': (d: { what: FrontDimension; body: number; stock: number; category: string }): Words => ({
+		measured: `${FRONT_WORDS[d.what]} ${d.body} mm`,
+		required: `at most ${d.stock} mm, as the ${d.category} it replaces`,
+		why: 'No bigger than the lamp it replaces, which cleared lens and hole here.'
+	}),
+	'size.front.own': (d: { socket: string }): Words => ({
+		measured: `a filament lamp of the category ${d.socket}`,
+		required: d.socket,
+		why: 'The housing was built round this lamp.'
+	}),
 	'size.front.clears': (d: Room<FrontDimension>): Words => ({
 		measured: `${FRONT_WORDS[d.what]} ${d.body} mm`,
 		required: `at most ${d.room} mm`,
@@ -166,6 +178,11 @@ export const sizeWording = {
 		required: 'room beside or behind the body, under the cap',
 		why: `The box does not go under the stock cap: a cap with a port of ${d.port} mm or more leads it out, and a tie holds it to the chassis.`
 	}),
+	'size.driver.way-out': (): Words => ({
+		measured: 'a driver on the lead, and a way out of the housing in the box',
+		required: 'a place for it',
+		why: 'The cap or lead that comes with the lamp leads the box out: tie it to the chassis, away from heat and edges.'
+	}),
 	'size.driver.unknown': (): Words => ({
 		measured: 'a driver on the lead; its edges, the body or the room behind are not known',
 		required: 'measurements in mm',
@@ -190,5 +207,48 @@ export const sizeWording = {
 		measured: `${d.length} mm long in all; straight or offset opening not known`,
 		required: `at most ${d.room} mm, or a straight opening`,
 		why: 'Look whether the lamp that came out was drawn straight back or had to be tilted.'
+	}),
+	'size.emission.end-in-beam': (d: { optic: string | null }): Words => ({
+		measured: `it shines from its end only; optic: ${d.optic ?? 'not known'}`,
+		required: 'light all round, or to both sides, where the filament was',
+		why: 'The optic is built round a filament: light from the end alone never reaches it, and there is no beam.'
+	}),
+	'size.emission.end-in-bowl': (d: { optic: string | null }): Words => ({
+		measured: `it shines from its end only; optic: ${d.optic ?? 'not known'}`,
+		required: 'light that reaches the bowl',
+		why: 'A bowl round the lamp stays dark behind it: hold it in and look at the lamp from all sides it has to be seen from.'
+	}),
+	'size.emission.end': (d: { optic: string | null }): Words => ({
+		measured: 'it shines from its end only',
+		required: 'light on the lens',
+		why:
+			d.optic === 'lens-only'
+				? 'No bowl is built round this lamp; its light goes straight to the lens.'
+				: 'Nothing here is built round a filament.'
+	}),
+	'size.wet.stands': (d: Wet): Words => ({
+		measured: `ingress rating ${d.ip}`,
+		required: 'water digit 5 or more',
+		why: `${WET_WORDS[d.place]}, and it stands the water.`
+	}),
+	'size.wet.drowns': (d: Wet): Words => ({
+		measured: `ingress rating ${d.ip}`,
+		required: 'water digit 5 or more',
+		why: `${WET_WORDS[d.place]}: water gets into it.`
+	}),
+	'size.wet.unknown': (d: Wet): Words => ({
+		measured: d.ip === null ? 'ingress rating not given' : `ingress rating ${d.ip}`,
+		required: 'water digit 5 or more',
+		why: `${WET_WORDS[d.place]}: ask the maker what water it stands.`
 	})
+};
+
+interface Wet {
+	place: 'no-lens' | 'open-back' | 'fan';
+	ip: string | null;
+}
+const WET_WORDS: Record<Wet['place'], string> = {
+	'no-lens': 'No lens keeps rain off this lamp',
+	'open-back': 'Nothing closes the back of this lamp against the road',
+	fan: 'A fan behind an open back draws in what the road throws up'
 };

@@ -16,6 +16,8 @@ export interface Fact {
 	unit?: 'mm' | '°' | 'A' | 'ohm' | 'Hz' | 'per minute' | 'lm' | 'W' | 'V' | 's' | 'K' | 'nm' | 'C' | 'F' | 'h';
 	/** The words it may have; absent where any word or number goes. */
 	choices?: Readonly<Record<string, FactChoice>>;
+	/** True for a value it may have, where more is asked than its kind says. */
+	accepts?: (value: unknown) => boolean;
 	/** Two readings no further apart than this agree. */
 	tolerance?: number;
 	/** True when sources are kept for it, and may disagree. */
@@ -84,6 +86,16 @@ export function choiceTyped({ choices: all = {} }: Fact, text: string): string |
 	return Object.keys(all).find((value) =>
 		[value, inWords(value), all[value]?.label, ...(all[value]?.typed ?? [])].includes(typed)
 	);
+}
+
+/** True when a fact may have this value: one of its choices, or a number where it is one. A word that is none of these only vouches for the record. */
+export function isValueOf({ kind, choices: all, accepts }: Fact, value: unknown): boolean {
+	if (accepts) return accepts(value);
+	if (kind === 'number' || kind === 'count') return typeof value === 'number' && Number.isFinite(value);
+	if (all) return typeof value === 'string' && Object.hasOwn(all, value);
+	return kind === 'list' || kind === 'lines'
+		? Array.isArray(value)
+		: typeof value === 'string' || typeof value === 'boolean';
 }
 
 /** True when the values of a fact are numbers. */

@@ -1,4 +1,4 @@
-import { FLASHER_KINDS } from '../enumerations';
+import { FLASHER_KINDS, FLASHER_PRINCIPLES } from '../enumerations';
 import { plainChoices, type FactTable } from './fact';
 
 /** Facts of what makes the turn lamps flash. */
@@ -11,6 +11,16 @@ export const FLASHER_FACTS = {
 		findOut: {
 			how: 'Listen for the click and follow it: a can of 20 to 40 mm in a socket is a plug-in unit.',
 			minutes: 5
+		}
+	},
+	principle: {
+		kind: 'choice',
+		label: 'Works by',
+		choices: plainChoices(FLASHER_PRINCIPLES),
+		evidence: true,
+		findOut: {
+			how: 'Take one lamp out: a thermal unit goes slow or stays on, an electronic one races.',
+			minutes: 3
 		}
 	},
 	pins: {

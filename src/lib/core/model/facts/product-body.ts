@@ -74,7 +74,7 @@ export const PRODUCT_BODY_FACTS = {
 		findOut: { how: 'Look from the front: from the key to the plane of the chips, clockwise.', minutes: 2 }
 	},
 	cooling: {
-		rules: ['size/rear', 'heat/steady'],
+		rules: ['size/ingress', 'size/rear', 'heat/steady'],
 		kind: 'choice',
 		label: 'Cooling',
 		choices: plainChoices(COOLINGS),
@@ -94,7 +94,13 @@ export const PRODUCT_BODY_FACTS = {
 		form: FORM,
 		findOut: { how: 'Ask the maker for the highest temperature of the body.', minutes: 5 }
 	},
-	ip: { kind: 'text', label: 'Ingress code', sheet: { heading: 'ip', also: ['ingress'] }, form: FORM },
+	ip: {
+		rules: ['size/ingress'],
+		kind: 'text',
+		label: 'Ingress code',
+		sheet: { heading: 'ip', also: ['ingress'] },
+		form: FORM
+	},
 	life: {
 		kind: 'count',
 		label: 'Life, claimed',

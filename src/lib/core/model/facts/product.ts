@@ -34,6 +34,11 @@ export const PRODUCT_FACTS = {
 	},
 	kind: {
 		rules: [
+			'electrics/fuse',
+			'electrics/supply',
+			'size/ingress',
+			'size/emission',
+			'base/category-data',
 			'base/cap',
 			'base/twin-contact',
 			'base/functions',
@@ -79,6 +84,19 @@ export const PRODUCT_FACTS = {
 		sheet: { heading: 'modes' },
 		form: { group: WHAT, hint: 'single, dual, switchback-a or switchback-b' }
 	},
+	purpose: {
+		kind: 'list',
+		label: 'Made for',
+		sheet: { heading: 'purpose', also: ['use'] },
+		form: { group: WHAT, hint: 'beam, signal, cabin or weather; empty means what its kind is usually for' }
+	},
+	includes: {
+		rules: ['electrics/monitor', 'electrics/pulsed-feed', 'size/driver', 'heat/steady'],
+		kind: 'json',
+		label: 'In the box',
+		sheet: { heading: 'includes', also: ['in the box'] }
+	},
+	claims: { rules: ['base/cap'], kind: 'json', label: 'Said to be for', sheet: { heading: 'claims' } },
 	wiring: {
 		rules: ['base/twin-contact'],
 		kind: 'choice',
@@ -134,7 +152,7 @@ export const PRODUCT_FACTS = {
 		findOut: { how: 'Ask the maker, or measure it with a spectrometer.', minutes: 10 }
 	},
 	emission: {
-		rules: ['size/clocking'],
+		rules: ['size/clocking', 'size/emission'],
 		kind: 'choice',
 		label: 'Shines',
 		choices: plainChoices(EMISSIONS),
@@ -180,7 +198,14 @@ export const PRODUCT_FACTS = {
 		findOut: { how: 'Measure both modes at the same distance.', minutes: 10 }
 	},
 	'power.at13v5': {
-		rules: ['colour/surviving-light', 'colour/dim-mode', 'electrics/monitor', 'heat/steady'],
+		rules: [
+			'electrics/pulsed-feed',
+			'electrics/fuse',
+			'colour/surviving-light',
+			'colour/dim-mode',
+			'electrics/monitor',
+			'heat/steady'
+		],
 		kind: 'number',
 		label: 'Power at 13.5 V',
 		unit: 'W',
@@ -191,7 +216,7 @@ export const PRODUCT_FACTS = {
 		findOut: onTheBench(3)
 	},
 	'power.minor': {
-		rules: ['electrics/monitor'],
+		rules: ['heat/steady', 'electrics/fuse', 'colour/dim-mode', 'electrics/monitor'],
 		kind: 'number',
 		label: 'Power of the dim mode',
 		unit: 'W',
@@ -202,7 +227,7 @@ export const PRODUCT_FACTS = {
 		findOut: onTheBench(3)
 	},
 	builtInLoad: {
-		rules: ['electrics/monitor', 'heat/steady'],
+		rules: ['electrics/fuse', 'electrics/pulsed-feed', 'electrics/monitor', 'heat/steady'],
 		kind: 'number',
 		label: 'Built-in load',
 		unit: 'W',
@@ -212,8 +237,15 @@ export const PRODUCT_FACTS = {
 		form: { group: ELECTRICS },
 		findOut: { how: 'Measure the current below its turn-on voltage: what flows there is the load.', minutes: 5 }
 	},
+	volts: {
+		rules: ['electrics/supply', 'electrics/monitor', 'electrics/pulsed-feed', 'electrics/fuse'],
+		kind: 'json',
+		label: 'Works on',
+		unit: 'V',
+		sheet: { heading: 'volts', also: ['voltage', 'supply'] }
+	},
 	turnOn: {
-		rules: ['electrics/monitor'],
+		rules: ['electrics/supply', 'electrics/pulsed-feed', 'electrics/fuse', 'electrics/monitor'],
 		kind: 'number',
 		label: 'Lights from',
 		unit: 'V',

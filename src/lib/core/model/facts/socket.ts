@@ -1,3 +1,4 @@
+import { findCategory } from '../../lamps/category';
 import { type CapKind, type Lens, type Retention, type Socket } from '../socket';
 import { ENTRIES, SIDES, ZONES } from '../enumerations';
 import { choices, length, plainChoices, type FactTable } from './fact';
@@ -6,16 +7,27 @@ import { choices, length, plainChoices, type FactTable } from './fact';
 export const SOCKET_FACTS = {
 	id: { kind: 'text', label: 'Id', sheet: { heading: 'id', also: ['socket', 'position id'] } },
 	zone: {
-		rules: ['colour/boundary', 'heat/steady'],
+		rules: ['size/ingress', 'colour/boundary', 'heat/steady'],
 		kind: 'choice',
 		label: 'Zone',
 		choices: plainChoices(ZONES),
 		sheet: { heading: 'zone', also: ['position', 'location'] }
 	},
-	side: { kind: 'choice', label: 'Side', choices: plainChoices(SIDES), sheet: { heading: 'side' } },
+	side: {
+		rules: ['electrics/monitor'],
+		kind: 'choice',
+		label: 'Side',
+		choices: plainChoices(SIDES),
+		sheet: { heading: 'side' }
+	},
 	index: { kind: 'count', label: 'Number', sheet: { heading: 'index', also: ['no', 'number'] } },
 	functions: {
 		rules: [
+			'electrics/pulsed-feed',
+			'electrics/fuse',
+			'size/ingress',
+			'size/emission',
+			'electrics/supply',
 			'base/functions',
 			'size/focus',
 			'size/clocking',
@@ -38,6 +50,9 @@ export const SOCKET_FACTS = {
 	names: { kind: 'lines', label: 'Also called', sheet: { heading: 'names' } },
 	category: {
 		rules: [
+			'base/category-data',
+			'electrics/fuse',
+			'electrics/pulsed-feed',
 			'base/cap',
 			'base/category-data',
 			'base/twin-contact',
@@ -57,6 +72,7 @@ export const SOCKET_FACTS = {
 			'heat/steady'
 		],
 		kind: 'text',
+		accepts: (value) => typeof value === 'string' && findCategory(value).kind !== 'unknown',
 		label: 'Lamp category',
 		labels: { US: 'Bulb number' },
 		evidence: true,
@@ -79,7 +95,14 @@ export const SOCKET_FACTS = {
 		findOut: { how: 'Look into the lamp while it is lit: dots of light are LEDs, a wire is a filament.', minutes: 1 }
 	},
 	lens: {
-		rules: ['colour/boundary', 'colour/cabin', 'colour/surviving-light', 'colour/dim-mode', 'colour/neighbours'],
+		rules: [
+			'size/ingress',
+			'colour/boundary',
+			'colour/cabin',
+			'colour/surviving-light',
+			'colour/dim-mode',
+			'colour/neighbours'
+		],
 		kind: 'choice',
 		label: 'Lens',
 		choices: choices<Lens>({
@@ -96,7 +119,7 @@ export const SOCKET_FACTS = {
 		findOut: { how: 'Look at the lens with the lamp off.', minutes: 1 }
 	},
 	optic: {
-		rules: ['law/policy'],
+		rules: ['size/emission', 'law/policy'],
 		kind: 'choice',
 		label: 'Optic',
 		choices: choices<NonNullable<Socket['optic']>>({
@@ -124,7 +147,7 @@ export const SOCKET_FACTS = {
 		}
 	},
 	retention: {
-		rules: ['size/retention'],
+		rules: ['size/front', 'base/festoon', 'size/retention'],
 		kind: 'choice',
 		label: 'Held by',
 		choices: choices<Retention>({
@@ -161,7 +184,7 @@ export const SOCKET_FACTS = {
 		findOut: { how: 'Feel what is within reach of the holder: bare metal or plastic.', minutes: 1 }
 	},
 	'cap.kind': {
-		rules: ['size/driver', 'heat/steady'],
+		rules: ['size/ingress', 'size/driver', 'heat/steady'],
 		kind: 'choice',
 		label: 'Cap behind',
 		choices: choices<CapKind>({
@@ -244,6 +267,20 @@ export const SOCKET_FACTS = {
 		sheet: { heading: 'entry' },
 		findOut: { how: 'See whether the lamp that came out was drawn straight back or had to be tilted.', minutes: 2 }
 	},
+	bulbColour: {
+		kind: 'choice',
+		label: 'Bulb colour',
+		choices: choices<NonNullable<Socket['bulbColour']>>({
+			clear: 'clear bulb',
+			amber: 'amber bulb|orange bulb|yellow bulb',
+			red: 'red bulb',
+			blue: 'blue bulb'
+		}),
+		evidence: true,
+		sheet: { heading: 'bulbColour', also: ['bulb colour', 'bulb color', 'glass'] },
+		findOut: { how: 'Look at the glass of the lamp that came out, apart from the lens.', minutes: 3 }
+	},
+	orientation: { kind: 'text', label: 'Stands', sheet: { heading: 'orientation' } },
 	'unit.id': { kind: 'text', label: 'Lamp unit', sheet: { heading: 'unit' } },
 	'unit.place': { kind: 'text', label: 'Place in the unit', sheet: { heading: 'unitPlace' } }
 } as const satisfies FactTable;

@@ -1,4 +1,12 @@
-import { factOf, type Configuration, type Evidence, type SubjectKind } from '../../model';
+import {
+	factOf,
+	isValueOf,
+	keepsEvidence,
+	type Configuration,
+	type Evidence,
+	type Fact,
+	type SubjectKind
+} from '../../model';
 import type { Subject } from './claim';
 import { agree, valueAt, withValueAt } from './path';
 import { compareStrength, liveEvidence } from './strength';
@@ -22,6 +30,7 @@ export function subjectsOf(
 	configuration: Configuration
 ): { kind: SubjectKind; id: string; subject: Subject & object }[] {
 	return [
+		{ kind: 'vehicle', id: configuration.id as string, subject: configuration },
 		...configuration.sockets.map((subject) => ({ kind: 'socket' as const, id: subject.id as string, subject })),
 		...configuration.channels.map((subject) => ({ kind: 'channel' as const, id: subject.id as string, subject })),
 		...(configuration.flasher
@@ -30,14 +39,21 @@ export function subjectsOf(
 	];
 }
 
+/** What a source says of a fact; one that names no value of that fact vouches for the one on record. */
+function claimedValue(definition: Fact, item: Evidence, current: unknown): unknown {
+	return item.value !== undefined && isValueOf(definition, item.value) ? item.value : current;
+}
+
 /** The values a fact is said to have. A source that names no value vouches for the one on record. */
 function contested(
 	evidence: readonly Evidence[],
-	{ fact, current, tolerance }: { fact: string; current: unknown; tolerance?: number }
+	{ kind, fact, current }: { kind: SubjectKind; fact: string; current: unknown }
 ): ContestedValue[] {
+	const definition = factOf(kind, fact);
+	const { tolerance } = definition;
 	const values: ContestedValue[] = [];
 	for (const item of liveEvidence(evidence, fact)) {
-		const claimed = item.value ?? current;
+		const claimed = claimedValue(definition, item, current);
 		if (item.fact !== fact || claimed === undefined) continue;
 		const known = values.find(({ value }) => agree(value, claimed, tolerance));
 		if (known) known.evidence.push(item);
@@ -51,11 +67,7 @@ export function openQuestions(configuration: Configuration): Question[] {
 	return subjectsOf(configuration).flatMap(({ kind, id, subject }) => {
 		const facts = [...new Set((subject.evidence ?? []).map((item) => item.fact))];
 		return facts.flatMap((fact): Question[] => {
-			const values = contested(subject.evidence ?? [], {
-				fact,
-				current: valueAt(subject, fact),
-				tolerance: factOf(kind, fact).tolerance
-			});
+			const values = contested(subject.evidence ?? [], { kind, fact, current: valueAt(subject, fact) });
 			return values.length > 1 ? [{ subject: { kind, id }, fact, values }] : [];
 		});
 	});
@@ -89,8 +101,30 @@ export type Confirmation = 'confirmed' | 'unconfirmed' | 'contested';
 export function confirmationOf(kind: SubjectKind, subject: object & Subject, fact: string): Confirmation | null {
 	if (valueAt(subject, fact) === undefined) return null;
 	const live = liveEvidence(subject.evidence, fact).sort(compareStrength);
-	if (contested(live, { fact, current: valueAt(subject, fact), tolerance: factOf(kind, fact).tolerance }).length > 1)
-		return 'contested';
+	if (contested(live, { kind, fact, current: valueAt(subject, fact) }).length > 1) return 'contested';
 	const [best] = live;
 	return best && ['in-hand', 'manual', 'maker'].includes(best.source) ? 'confirmed' : 'unconfirmed';
+}
+
+/** A fact whose value on record is not what its strongest source says. */
+export interface AgainstSource {
+	subject: { kind: SubjectKind; id: string };
+	fact: string;
+	value: unknown;
+	strongest: Evidence;
+}
+
+/** Facts of a record that its own strongest, newest source contradicts. */
+export function againstSources(configuration: Configuration): AgainstSource[] {
+	return subjectsOf(configuration).flatMap(({ kind, id, subject }) => {
+		const facts = [...new Set((subject.evidence ?? []).map((item) => item.fact))];
+		return facts.flatMap((fact): AgainstSource[] => {
+			const definition = factOf(kind, fact);
+			const value = valueAt(subject, fact);
+			const strongest = liveEvidence(subject.evidence, fact).find((item) => item.fact === fact);
+			const claimed = strongest && claimedValue(definition, strongest, value);
+			if (!strongest || claimed === undefined || !keepsEvidence(kind, fact)) return [];
+			return agree(claimed, value, definition.tolerance) ? [] : [{ subject: { kind, id }, fact, value, strongest }];
+		});
+	});
 }

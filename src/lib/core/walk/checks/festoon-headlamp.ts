@@ -1,10 +1,10 @@
-import { categoryOrNull, lampFunction } from '../../lamps';
+import { isBeam, categoryOrNull } from '../../lamps';
 import { impossible, type Check } from './check';
 
 /** A beam comes from a lamp with a flange; festoons and small wedges light signs and cabins. */
 export const festoonHeadlamp: Check = ({ functions, facts }) => {
 	const category = categoryOrNull(facts.category as string | undefined);
-	const beam = functions.find((id) => ['headlamp', 'fog'].includes(lampFunction(id).group));
+	const beam = functions.find((id) => isBeam([id]));
 	if (!category || !beam) return null;
 	const small = category.mount === 'festoon' || (category.mount === 'wedge' && (category.watts ?? 0) < 10);
 	return small

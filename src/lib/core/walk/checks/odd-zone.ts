@@ -1,4 +1,4 @@
-import { lampFunction } from '../../lamps';
+import { isBeam } from '../../lamps';
 import { impossible, type Check } from './check';
 
 /** Functions that only the rear of a vehicle has. */
@@ -6,7 +6,7 @@ const REAR_ONLY: ReadonlySet<string> = new Set(['stop', 'tail', 'chmsl', 'rear-f
 
 /** Beams shine forward, stop and tail lamps back: what is said to be on the wrong end is another lamp. */
 export const oddZone: Check = ({ functions, zone }) => {
-	const beam = functions.find((id) => ['headlamp', 'fog'].includes(lampFunction(id).group));
+	const beam = functions.find((id) => isBeam([id]));
 	if (zone === 'rear' && beam)
 		return impossible(`A ${beam.replaceAll('-', ' ')} is not at the rear. Say what the lamp is for.`);
 	if (zone === 'rear' && functions.includes('front-position'))

@@ -1,7 +1,7 @@
-import type { LampCategory } from '../../../lamps';
+import { isDischarge, type LampCategory } from '../../../lamps';
 import type { ProductCase, SocketCase } from '../../cases';
 import { finding, type Finding } from '../../findings/finding';
-import { CATEGORY_TABLE } from '../../findings/source';
+import { CATEGORY_TABLE, MAKER } from '../../findings/source';
 import { bestRelation, type Relation } from '../../cases/relation';
 import { partsFor } from '../../../accessories';
 import type { Rule } from '../rule';
@@ -10,6 +10,7 @@ type Entry = Extract<Relation, { kind: 'entry' }>['entry'];
 
 /** Cap equality first, then the interchange table, which is directional; a cap that merely has the same name is not known to fit. */
 export const capRule: Rule = (socket, product) => {
+	if (isDischarge(socket.category) && product.lamp === 'led') return dischargeFinding(socket, product);
 	const best = bestRelation(product.categories, socket.category, product.lamp);
 	if (!best)
 		return finding('base.untold', pair('unknown', socket.category), { level: 'unknown', source: CATEGORY_TABLE });
@@ -21,6 +22,11 @@ export const capRule: Rule = (socket, product) => {
 			return finding('base.same', pair(from.category, socket.category), {
 				level: 'pass',
 				source: socket.source('category')
+			});
+		case 'one-base':
+			return finding(relation.look ? 'base.key-look' : 'base.one-base', pair(from.category, socket.category), {
+				level: relation.look ? 'needs' : 'pass',
+				source: CATEGORY_TABLE
 			});
 		case 'not-listed':
 			return finding('base.untold', pair(from.category, socket.category), {
@@ -43,6 +49,15 @@ export const capRule: Rule = (socket, product) => {
 			return relation satisfies never;
 	}
 };
+
+/** An LED in the socket of a discharge lamp: the ballast starts it with some 20 kV. Only one said to be made for that is worth a look. */
+function dischargeFinding({ category }: SocketCase, { product }: ProductCase): Finding {
+	const words = [product.name, ...(product.claims ?? []).flatMap((claim) => claim.for ?? [])];
+	const made = words.some((text) => /ballast/i.test(text));
+	return made
+		? finding('base.ballast', { socket: category.category }, { level: 'unknown', source: MAKER })
+		: finding('base.discharge', { socket: category.category }, { level: 'refuse', source: CATEGORY_TABLE });
+}
 
 /** True when a ring or adapter for this socket is on sale: the part that turns a look by hand into a fitting step. */
 function hasRing({ shop, category, configuration }: SocketCase): boolean {

@@ -1,9 +1,11 @@
+import { isOwnFilament } from '../../cases';
 import { finding } from '../../findings/finding';
 import { CATEGORY_TABLE } from '../../findings/source';
 import type { Rule } from '../rule';
 
 /** A socket whose category is poorly known, or made on more than one cap, cannot give a pass. */
-export const categoryDataRule: Rule = ({ category }) => {
+export const categoryDataRule: Rule = ({ category }, product) => {
+	if (isOwnFilament(category, product)) return null;
 	if (category.confidence === 'low')
 		return finding(
 			'base.category-doubtful',
@@ -14,7 +16,7 @@ export const categoryDataRule: Rule = ({ category }) => {
 		return finding(
 			'base.cap-uncertain',
 			{ socket: category.category, caps: category.caps },
-			{ level: 'unknown', source: CATEGORY_TABLE }
+			{ level: 'needs', source: CATEGORY_TABLE }
 		);
 	return null;
 };

@@ -10,9 +10,9 @@ export const functionsRule: Rule = ({ socket, category }, { product, lamp }) => 
 	if (lamp === 'filament') return null;
 	const { functions } = socket;
 	const modes = product.modes ?? [];
+	const twoContacts = functions.length > 1 && category.filaments === 2;
 	if (modes.length === 0) return finding('base.functions.unknown', null, { level: 'unknown', source: MAKER });
 	const switchback = modes.some((mode) => mode.startsWith('switchback'));
-	const twoContacts = functions.length > 1 && category.filaments === 2;
 	if (switchback && !(twoContacts && functions.includes('turn') && POSITION.some((p) => functions.includes(p)))) {
 		return finding('base.functions.switchback', { functions }, { level: 'refuse', source: MAKER });
 	}

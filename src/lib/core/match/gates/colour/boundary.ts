@@ -1,6 +1,6 @@
-import { filamentOf, lampFunction, type RuleFamily, type SignalColour } from '../../../lamps';
+import { contactOf, lampFunction, type RuleFamily, type SignalColour } from '../../../lamps';
 import { isInside, regionOf, type Source } from '../../../optics';
-import type { ProductCase, SocketCase } from '../../cases';
+import { isOwnFilament, type ProductCase, type SocketCase } from '../../cases';
 import { finding, type Finding } from '../../findings/finding';
 import { MAKER } from '../../findings/source';
 import type { Rule } from '../rule';
@@ -26,7 +26,9 @@ function leansOnLens(
 
 function judge(s: SocketCase, p: ProductCase, id: (typeof s.socket.functions)[number]): Finding {
 	const { family, lens, socket, configuration } = s;
-	const light = filamentOf(socket.functions, id) === 'minor' ? p.minorLight : p.light;
+	const light = contactOf(s.category, socket.functions, id) === 'minor' ? p.minorLight : p.light;
+	if ((!lens || !family) && isOwnFilament(s.category, p))
+		return finding('colour.own-filament', null, { level: 'pass', source: { kind: 'usual-practice' } });
 	if (!family)
 		return finding(
 			'colour.no-rules',

@@ -1,4 +1,5 @@
 import { filamentOf, lampFunction } from '../../../lamps';
+import type { Product } from '../../../model';
 import { filamentSource } from '../../../optics';
 import { finding } from '../../findings/finding';
 import { CATEGORY_TABLE, MAKER } from '../../findings/source';
@@ -10,6 +11,12 @@ const TOO_BRIGHT = 4;
 /** A signal has to stand out from the dim light of the same lamp this many times; filament lamps give about 12. An assumption. */
 const STANDS_OUT = 5;
 
+/** Flux of the dim mode by its share of the power, lm, where nobody states it: chips give nearly the same light from each watt. */
+function byPower({ power }: Product, lumens: number | undefined): number | undefined {
+	const { at13v5, minor } = power ?? {};
+	return lumens === undefined || minor === undefined || !at13v5 ? undefined : (lumens * minor) / at13v5;
+}
+
 /** The dim mode of a lamp that serves two functions: enough light of its own, and the bright mode well above it. */
 export const dimModeRule: Rule = (
 	{ socket, category, lens, outside, through },
@@ -20,7 +27,7 @@ export const dimModeRule: Rule = (
 	const dim = functions.find((id) => filamentOf(functions, id) === 'minor');
 	if (dim === undefined) return null;
 	if (!product.modes?.some((mode) => mode !== 'single')) return null; // the functions rule refuses it
-	const own = product.flux?.minor ?? undefined;
+	const own = product.flux?.minor ?? byPower(product, flux?.lumens);
 	if (own === undefined)
 		return finding('colour.dim.unknown', { function: dim, whose: 'lamp' }, { level: 'unknown', source: MAKER });
 	if (category.lumensMinor === undefined)

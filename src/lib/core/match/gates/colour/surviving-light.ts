@@ -1,4 +1,5 @@
 import type { DeratedFlux } from '../../../optics';
+import { isOwnFilament } from '../../cases';
 import { finding, type FindingCode, type Level } from '../../findings/finding';
 import { CATEGORY_TABLE, MAKER, type FindingSource } from '../../findings/source';
 import type { Rule } from '../rule';
@@ -21,7 +22,9 @@ function judge(ratio: number): [Level, Extract<FindingCode, `colour.light.${stri
 }
 
 /** Luminous flux that survives the lens, relative to the filament lamp behind the same lens. Total flux, not where it goes. */
-export const survivingLightRule: Rule = ({ lens, stockLumens, outside, through }, { light, flux }) => {
+export const survivingLightRule: Rule = ({ lens, stockLumens, outside, through, category }, product) => {
+	const { light, flux } = product;
+	if (isOwnFilament(category, product) && product.record.flux?.measured == null) return null; // it is the light the lens was made for
 	if (!light || !lens) return null; // the boundary rule says so already
 	if (!flux)
 		return outside ? finding('colour.light.unknown', { whose: 'lamp' }, { level: 'unknown', source: MAKER }) : null;

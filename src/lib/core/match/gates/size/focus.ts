@@ -1,5 +1,5 @@
 import { LIGHT_CENTRE_PASS_MM, lightCentreError } from '../../../fit';
-import { lampFunction } from '../../../lamps';
+import { isBeam, lightCentreOf } from '../../../lamps';
 import { finding, type Level } from '../../findings/finding';
 import { MAKER } from '../../findings/source';
 import type { Rule } from '../rule';
@@ -12,9 +12,8 @@ const LEVEL: Record<ReturnType<typeof lightCentreError>['focus'], Level> = {
 
 /** In a lamp that forms a beam, the light must stand where the filament stood. */
 export const focusRule: Rule = ({ socket, category }, { product, lamp }) => {
-	const beam = socket.functions.some((id) => ['headlamp', 'fog'].includes(lampFunction(id).group));
-	if (!beam || lamp === 'filament') return null;
-	const centre = category.lightCentre;
+	if (!isBeam(socket.functions) || lamp === 'filament') return null;
+	const centre = lightCentreOf(category);
 	if (!centre || centre.confidence === 'low')
 		return finding(
 			'size.focus.unknown',
