@@ -29,7 +29,7 @@ describe('a maker’s claims', () => {
 	});
 
 	it('an honest lamp has nothing to doubt', () => {
-		expect(levels({})).toEqual(['plausible flux']);
+		expect(levels({})).toEqual(['plausible flux', 'plausible ingress']);
 	});
 
 	it('a pair is half as much a lamp, and the derated figure is never above the claim', () => {

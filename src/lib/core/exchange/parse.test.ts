@@ -30,7 +30,7 @@ describe('bad input gets one sentence saying where and what', () => {
 		[
 			'a word not on the list',
 			vehicle({ kind: 'boat' }),
-			'configurations[0].kind: must be one of car, van, motorcycle, bus, trailer, is "boat"'
+			'configurations[0].kind: must be one of car, suv, pickup, van, motorcycle, bus, lorry, trailer, is "boat"'
 		],
 		[
 			'an unknown category',

@@ -51,8 +51,8 @@ describe('heat', () => {
 		expect(staysCool({ ohms: 6, volts: 14.4, duty: 1 })).toBe(false);
 	});
 
-	it('pulses count for the top of their ripple: half of a flash of 0.7 s in a body of 90 s for 0.502', () => {
-		expect(pulsedDuty(0.5, 60 / 85, 90)).toBeCloseTo(0.502, 3);
+	it('pulses count for the top of their ripple: half of a flash of 0.7 s in a body of 90 s for 0.501', () => {
+		expect(pulsedDuty(0.5, 60 / 85, 90)).toBeCloseTo(0.501, 3);
 		expect(pulsedDuty(1, 60 / 85, 90)).toBeCloseTo(1, 9);
 	});
 

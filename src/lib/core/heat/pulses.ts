@@ -4,7 +4,7 @@
  * @param duty share of the time lit, 0 to 1
  * @param period of one pulse, s
  * @param timeConstant of the body, s
- * @example pulsedDuty(0.5, 60 / 85, 90) // 0.502
+ * @example pulsedDuty(0.5, 60 / 85, 90) // 0.501
  */
 export function pulsedDuty(duty: number, period: number, timeConstant: number): number {
 	return (1 - Math.exp((-duty * period) / timeConstant)) / (1 - Math.exp(-period / timeConstant));

@@ -111,11 +111,11 @@ describe('parts', () => {
 			}
 		]
 	});
-	const resistor = makeAccessory({ id: 'R10', kind: 'resistor', resistance: 10, rating: 100 });
+	const resistor = makeAccessory({ id: 'R12', kind: 'resistor', resistance: 12, rating: 100 });
 
-	it('one load serves two lamps on an output that wants 1.2 A: 2 x 0.19 A + 1.35 A', async () => {
+	it('one load serves two lamps on an output that wants 1.2 A: 2 x 0.21 A + 1.05 A with the engine off', async () => {
 		const answer = await kitFor(stops(2), [makeProduct()], {}, [resistor] as never[], monitored(1.2, ['s0', 's1']));
-		expect(lines(answer)).toEqual(['2 x led-1, 0 spare', '1 x R10-1, 0 spare']);
+		expect(lines(answer)).toEqual(['2 x led-1, 0 spare', '1 x R12-1, 0 spare']);
 	});
 
 	it('without a load on sale the sockets stay open, and the reason is said', async () => {
@@ -124,7 +124,7 @@ describe('parts', () => {
 	});
 
 	it('a load rated too low for its heat is no remedy', async () => {
-		const weak = makeAccessory({ id: 'R10w', kind: 'resistor', resistance: 10, rating: 25 });
+		const weak = makeAccessory({ id: 'R12w', kind: 'resistor', resistance: 10, rating: 25 });
 		const answer = await kitFor(stops(1), [makeProduct()], {}, [weak] as never[], monitored(1.2, ['s0']));
 		expect(answer.lines).toEqual([]);
 	});

@@ -20,12 +20,24 @@ const KIT_RATES: readonly Assumption[] = [
 	rate('mismatch', 'Kit: a white that stands out beside its neighbours, minor units', 2000)
 ];
 
+/** The white of headlamps where an order asks for none, K: near the whites most projectors were seen with. */
+const HEADLAMP_WHITE: Assumption = {
+	id: 'kit.headlamp.white',
+	label: 'Kit: white of headlamps, K',
+	unit: 'K',
+	value: 5500,
+	least: 2500,
+	most: 6500,
+	source: 'default: an assumption'
+};
+
 /** Everything a shop may set its own value for. A new assumption is one entry in the list of its area. */
 export const ASSUMPTIONS: readonly Assumption[] = [
 	...RANKING_WEIGHTS,
 	...HEAT_ASSUMPTIONS,
 	...WORK_ASSUMPTIONS,
-	...KIT_RATES
+	...KIT_RATES,
+	HEADLAMP_WHITE
 ];
 
 /** The values a kit is reckoned with, for what a shop has set. */

@@ -71,14 +71,18 @@ function opened(kitCase: Case, order: KitOrder) {
 		.filter((channel) => channel.monitor!.kind !== 'none')
 		.flatMap((channel) => {
 			const duty = Math.max(...channel.feeds.map((f) => lampFunction(f.function).duty));
-			return accessories
-				.filter((a) => a.resistance && a.rating! >= (2 * 14.4 ** 2 * duty) / a.resistance)
-				.map((accessory) => ({
-					channel,
-					accessory,
-					weighed: weigh(partAmounts(accessory, duty)),
-					most: accessory.scope === 'lamp' ? new Set(channel.feeds.map((f) => f.socket)).size : 1
-				}));
+			return (
+				accessories
+					.filter((a) => a.resistance && a.rating! >= (2 * 14.4 ** 2 * duty) / a.resistance)
+					// Bolted to metal it comes to 25 C and 7 K for each watt, and marks what it touches from 150 C.
+					.filter((a) => 25 + (7 * 14.4 ** 2 * duty) / a.resistance! <= 150)
+					.map((accessory) => ({
+						channel,
+						accessory,
+						weighed: weigh(partAmounts(accessory, duty)) + Math.round((14.4 ** 2 / accessory.resistance!) * duty),
+						most: accessory.scope === 'lamp' ? new Set(channel.feeds.map((f) => f.socket)).size : 1
+					}))
+			);
 		});
 	return { groups, choices, loads, weigh };
 }
@@ -123,6 +127,11 @@ function content(
 		});
 	const turns = configuration.channels.filter((c) => c.monitor!.kind === 'flasher');
 	if (!flasher) for (const turn of turns) if (!enough([turn], turn.monitor!.minCurrent!)) return false;
+	// Left and right get the same loads.
+	const hung = (id: string) =>
+		loads.flatMap(({ load, pieces }) => (load.channel.id === id && pieces > 0 ? `${load.accessory.id} ${pieces}` : []));
+	for (const pair of ['turn', 'tail'])
+		if (hung(`${pair}-left`).sort().join() !== hung(`${pair}-right`).sort().join()) return false;
 	return configuration.channels.every((channel) => {
 		const { kind, minCurrent, maxOhm } = channel.monitor!;
 		const own = loads.some(({ load, pieces }) => load.channel === channel && pieces > 0);

@@ -116,12 +116,12 @@ describe('what an order may ask', () => {
 				monitor: { kind: 'hot', minCurrent: 1.2 }
 			}
 		];
-		const resistor = makeAccessory({ id: 'R10', kind: 'resistor', resistance: 10, rating: 100 });
+		const resistor = makeAccessory({ id: 'R12', kind: 'resistor', resistance: 12, rating: 100 });
 		const kitCase = caseOf(two, lamps, [resistor], { channels });
-		const kit = await kitOf(kitCase, order({ has: { lamps: { a: 'dear' }, parts: { R10: 1 } } }), solver);
+		const kit = await kitOf(kitCase, order({ has: { lamps: { a: 'dear' }, parts: { R12: 1 } } }), solver);
 		expect(kit.lines.map((l) => [l.sku, l.packs, l.price])).toEqual([
 			['cheap-1', 1, 500],
-			['R10', 0, 0]
+			['R12', 0, 0]
 		]);
 		expect(kit.lines[1]?.solves).toContain('the customer has it');
 	});
@@ -264,7 +264,7 @@ describe('consumables', () => {
 			makeAccessory({ id: 'grease', ...use('socket', 0.4) }),
 			makeAccessory({ id: 'cleaner', ...use('kit', 1) }),
 			makeAccessory({ id: 'ties', ...use('load', 2) }),
-			makeAccessory({ id: 'R10', kind: 'resistor', resistance: 10, rating: 100 })
+			makeAccessory({ id: 'R12', kind: 'resistor', resistance: 12, rating: 100 })
 		];
 		const inside = { ...whiteSocket('map', 'map'), zone: 'cabin' };
 		const sockets = [stop('a'), stop('b', { index: 2 }), stop('d', { index: 3 }), inside];
@@ -275,7 +275,7 @@ describe('consumables', () => {
 		);
 		const count = (id: string) => kit.lines.find((l) => l.accessory === id)?.packs;
 		// Three sockets outside take 1.2 tubes, so two; one load takes two ties.
-		expect(['grease', 'cleaner', 'ties', 'R10'].map(count)).toEqual([2, 1, 2, 1]);
+		expect(['grease', 'cleaner', 'ties', 'R12'].map(count)).toEqual([2, 1, 2, 1]);
 	});
 });
 
@@ -326,7 +326,7 @@ describe('what demands cost', () => {
 describe('one line changed by hand', () => {
 	const lamps = [
 		priced('now', 500),
-		priced('hot', 400, { builtInLoad: 20 }),
+		priced('hot', 400, { builtInLoad: 20, evidence: [{ fact: 'power', source: 'in-hand' }] }),
 		priced('other', 700, { flux: undefined })
 	];
 	const kitCase = caseOf([stop('a'), stop('b', { index: 2 })], lamps);

@@ -55,6 +55,8 @@ export function claimFacts(ref: SubjectRef, facts: Readonly<Record<string, unkno
 	return (configuration) => {
 		const name = subjectName(configuration, ref);
 		const entries = Object.entries(facts);
+		// What a flasher is comes before what else is said of it.
+		if (ref.kind === 'flasher' && !configuration.flasher && facts.kind === undefined) return gone(name);
 		const next = withSubject(configuration, ref, (subject) =>
 			entries.reduce((s, [fact, value]) => withClaim(ref.kind, s, { fact, value, ...witness }), subject)
 		);

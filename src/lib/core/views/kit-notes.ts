@@ -9,9 +9,10 @@ export function complaintText({ kind, channel, why }: KitComplaint): string {
 	return channel ? `${complaintName(kind)} on ${channel}: ${why}` : why;
 }
 
-/** Pieces that are not on the shelf, in words. */
-export function missingText({ name, pieces }: MissingPieces): string {
-	return pieces > 0 ? `${counted(pieces, 'piece')} of ${name} not on the shelf` : name;
+/** Pieces that are not in the kit, in words. */
+export function missingText({ name, pieces, why }: MissingPieces): string {
+	if (pieces <= 0) return name;
+	return `${counted(pieces, 'piece')} of ${name} ${why === 'budget' ? 'beyond the budget' : 'not on the shelf'}`;
 }
 
 /** A white that stands out, with the name of its place. */

@@ -44,12 +44,23 @@ describe('showCandidate', () => {
 	});
 
 	it('names the worst reason first', () => {
-		const shown = candidateView(judgeIn(configuration, makeProduct({ limit: 60, flux: undefined })), {
-			configuration,
-			socket: configuration.sockets[0]!,
-			shop: makeShop()
-		});
-		expect(shown.firstReason).toContain('at most 60 C');
+		const shown = candidateView(
+			judgeIn(
+				configuration,
+				makeProduct({
+					limit: 45,
+					power: { at13v5: 3 },
+					flux: undefined,
+					evidence: [{ fact: 'power', source: 'in-hand' }]
+				})
+			),
+			{
+				configuration,
+				socket: configuration.sockets[0]!,
+				shop: makeShop()
+			}
+		);
+		expect(shown.firstReason).toContain('at most 45 C');
 	});
 });
 

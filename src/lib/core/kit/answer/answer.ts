@@ -51,11 +51,12 @@ export interface KitMismatch {
 	sight: string;
 }
 
-/** Pieces of a consumable that are not on the shelf. */
+/** Pieces of a consumable that are not in the kit: the shelf has too few, or the budget does not reach for them. */
 export interface MissingPieces {
 	accessory: string;
 	name: string;
 	pieces: number;
+	why?: 'shelf' | 'budget';
 }
 
 /** A kit as worked out. */

@@ -1,7 +1,7 @@
 import type { Socket } from '../../model';
 import { lampFunction } from '../../lamps';
 import { describe, LIGHT_SHARE, matchSocket, socketCase, type Candidate, type SocketCase } from '../../match';
-import { monitorChecks } from '../../circuit';
+import { monitorChecks, withAssumedOutputs } from '../../circuit';
 import type { KitCase } from '../choices/group';
 
 function colours({ socket, family }: SocketCase): string {
@@ -34,7 +34,9 @@ function light({ stockLumens, outside }: SocketCase): string[] {
 
 function load({ configuration, channels }: SocketCase): string[] {
 	const own = new Set(channels.map((c) => c.channel.id));
-	const checks = monitorChecks(configuration).filter((check) => check.channels.some((c) => own.has(c.id)));
+	const checks = monitorChecks(withAssumedOutputs(configuration)).filter((check) =>
+		check.channels.some((c) => own.has(c.id))
+	);
 	return checks.length > 0
 		? [`with a load of its own or a part for it (${checks.map((c) => c.words).join('; ')})`]
 		: [];

@@ -1,23 +1,30 @@
-import type { KitOrder, Socket } from '../../model';
+import type { KitOrder, Product, Socket } from '../../model';
 import type { KitChoices } from '../choices/choices';
 import type { Group, KitCase } from '../choices/group';
 import type { KitSolution } from '../solution';
 import type { OpenSocket } from './answer';
 import { wantedFor } from './closing';
 
-function whyLeft(group: Group, order: KitOrder): string {
+/** Pieces of a product in the packs on the shelf; a pack nobody counted is always there. */
+const piecesOnShelf = ({ packs }: Product): number =>
+	packs.reduce((sum, pack) => sum + (pack.stock === undefined ? Infinity : pack.stock * pack.count), 0);
+
+function whyLeft(group: Group, { order, cuts }: { order: KitOrder; cuts: KitSolution['cuts'] }): string {
 	const needsNothingOnSale = group.options.every((o) => o.needs.some((n) => n.parts.length === 0));
 	if (needsNothingOnSale) return 'needs a part that nobody sells here; see Match';
-	const onShelf = group.options.some((o) => o.product.packs.some((p) => p.stock !== 0));
-	if (!onShelf) return 'out of stock';
-	return order.budget === undefined
-		? 'stock, or the parts its output needs, do not reach'
-		: 'the budget does not reach';
+	const most = Math.max(0, ...group.options.map((o) => piecesOnShelf(o.product)));
+	if (most === 0) return 'out of stock';
+	if (most < group.sockets.length) return `the shelf has ${most} of ${group.sockets.length} lamps of one kind`;
+	if (order.budget !== undefined) return 'the budget does not reach';
+	const id = `${group.sockets[0]?.id}>`;
+	if (cuts.some((cut) => cut.some(({ keys }) => keys.some((key) => key.startsWith(id)))))
+		return 'with each lamp that fits the circuit has something to complain of; see Circuit';
+	return 'no load or flasher on the shelf contents its output, or other places of the kit took the lamps';
 }
 
 /** Every socket without a line: why, and what would close it. */
 export function openSockets(
-	{ served, assemblies, open }: KitSolution,
+	{ served, assemblies, open, cuts }: KitSolution,
 	{ everyGroup, order, shop }: KitChoices,
 	kitCase: KitCase
 ): OpenSocket[] {
@@ -30,7 +37,7 @@ export function openSockets(
 		return group.fixed || group.options.length > 0 || !socket ? null : wantedFor({ ...kitCase, shop }, socket);
 	};
 	return [...never, ...open].flatMap((group) => {
-		const why = group.open ?? whyLeft(group, order);
+		const why = group.open ?? whyLeft(group, { order, cuts });
 		const words = wanted(group);
 		return group.sockets.map((s): OpenSocket => ({ socket: s.id, why, ...(words ? { wanted: words } : {}) }));
 	});

@@ -1,5 +1,6 @@
 import { partsFor } from '../../accessories';
-import { mayCarry } from '../../circuit';
+import { mayCarry, withAssumedOutputs } from '../../circuit';
+import { staysCool } from '../../heat';
 import { categoryOrNull, lampFunction } from '../../lamps';
 import { matchSocket, type Candidate } from '../../match';
 import { supplyOf } from '../../vehicle';
@@ -29,6 +30,8 @@ export const fitCheck: Check = (kit) => {
 	const { answer, configuration, catalogue, order } = kit;
 	const shop = { ...kit.shop, exception: order.exception };
 	const choices = new Map(Object.entries(order.choices));
+	// A line that says it wants a check by hand gets its signature.
+	const owned = new Set(answer.lines.flatMap((l) => (l.verdict === 'unknown' ? l.sockets : [])));
 	const wrong: string[] = [];
 	for (const [id, product] of lampsIn(answer.lines)) {
 		const socket = configuration.sockets.find((s) => s.id === id);
@@ -38,7 +41,7 @@ export const fitCheck: Check = (kit) => {
 			matchSocket({ configuration, catalogue, shop }, socket).candidates.find((c) => c.product.id === product);
 		const chosen = choices.get(id)?.kind === 'product';
 		if (!candidate) wrong.push(`${product} is no candidate for ${id}`);
-		else if (candidate.verdict === 'refused' || (candidate.verdict === 'unknown' && !chosen))
+		else if (candidate.verdict === 'refused' || (candidate.verdict === 'unknown' && !chosen && !owned.has(id)))
 			wrong.push(`${product} in ${id} is ${candidate.verdict}`);
 		else wrong.push(...lacking({ ...kit, shop }, candidate));
 	}
@@ -47,10 +50,10 @@ export const fitCheck: Check = (kit) => {
 		if (fitted.reduce((sum, p) => sum + p.pieces, 0) !== count - spare) wrong.push(`${sku}: pieces are wrong`);
 		const { resistance: ohms, rating = 0 } = shop.accessories.find((a) => a.id === id) ?? {};
 		for (const { channel } of fitted) {
-			const feeds = configuration.channels.find((c) => c.id === channel)?.feeds ?? [];
+			const feeds = withAssumedOutputs(configuration).channels.find((c) => c.id === channel)?.feeds ?? [];
 			const duty = Math.max(0, ...feeds.map((feed) => lampFunction(feed.function).duty));
-			if (ohms && channel && !mayCarry({ ohms, rating, duty, volts: supplyOf(configuration).charging }))
-				wrong.push(`${sku} may not carry ${channel}`);
+			const load = { ohms: ohms ?? 0, rating, duty, volts: supplyOf(configuration).charging };
+			if (ohms && channel && !(mayCarry(load) && staysCool(load))) wrong.push(`${sku} may not carry ${channel}`);
 		}
 	}
 	return wrong;

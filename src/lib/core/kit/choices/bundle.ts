@@ -3,7 +3,7 @@ import { filamentOf } from '../../lamps';
 import { channelsOf } from '../../vehicle';
 import { leavingWeight } from '../weigh/leaving';
 import type { Weigh } from '../weigh/balance';
-import type { Group } from './group';
+import { optionCost, type Group } from './group';
 
 /** Groups nobody can tell apart, decided by how many of them get each product. */
 export interface Bundle extends Group {
@@ -26,7 +26,7 @@ function equivalenceKey(group: Group, configuration: Configuration, weigh: Weigh
 	);
 	const options = group.options.map((o) => [
 		o.product.id,
-		weigh(o.amounts),
+		optionCost(o, weigh),
 		o.white?.cct.toFixed(0),
 		o.white?.duv.toFixed(4)
 	]);

@@ -3,7 +3,7 @@ import type { MatchCase, Verdict } from '../../match';
 import type { Accessory, Product, Socket } from '../../model';
 import type { WhitePoint } from '../../optics';
 import { groupName } from '../../vehicle';
-import type { Amounts } from '../weigh/balance';
+import type { Amounts, Weigh } from '../weigh/balance';
 
 /** A part one socket needs before an option fits there, and what is on sale for it. */
 export interface SocketNeed {
@@ -19,11 +19,16 @@ export interface Option {
 	needs: SocketNeed[];
 	/** What it is weighed by beside its price, all sockets together. */
 	amounts: Amounts;
+	/** What it costs beyond its amounts: a headlamp white that is not the shop's, minor units. */
+	extra: number;
 	/** Its white behind the lens of the group; null when it gives no white, or when that is not known. */
 	white: WhitePoint | null;
 	/** Equal for options a person would not tell apart. */
 	look: string;
 }
+
+/** What choosing an option costs beside its packs, minor units. */
+export const optionCost = ({ amounts, extra }: Option, weigh: Weigh): number => weigh(amounts) + extra;
 
 /** Sockets that get the same lamp, and what may go there. */
 export interface Group {

@@ -3,7 +3,7 @@ import type { Configuration, Pack } from '../../model';
 import { categoryOrNull } from '../../lamps';
 import { channelsOf, supplyOf } from '../../vehicle';
 import type { Weigh } from '../weigh/balance';
-import type { Group, Option } from './group';
+import { optionCost, type Group, type Option } from './group';
 
 /** Cheapest price for 0 to `most` lamps in whole packs within stock, minor units; infinite where the shelf does not reach. */
 function costCurve(packs: readonly Pack[], most: number): number[] {
@@ -73,7 +73,7 @@ function usageProfiles(
 		for (const option of group.options) {
 			const own = uses.get(option.product.id) ?? { uses: [], weighed: [], sockets: 0, option, current: [] };
 			own.uses.push(useIn(index, { group, option, configuration }, watch[index] ?? 'no'));
-			own.weighed.push(weigh(option.amounts));
+			own.weighed.push(optionCost(option, weigh));
 			own.sockets += group.sockets.length;
 			if (watch[index] === 'monitor') own.current.push(...seenBy(option, group, configuration));
 			uses.set(option.product.id, own);

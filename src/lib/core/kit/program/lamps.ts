@@ -1,6 +1,6 @@
 import type { Bundle } from '../choices/bundle';
 import { leavingCost } from '../weigh/leaving';
-import { nameOf } from '../choices/group';
+import { nameOf, optionCost } from '../choices/group';
 import type { Builder, Demand } from './builder';
 
 const WHOLE: Demand = { kind: 'whole', id: '', words: 'every socket that can be served is served' };
@@ -21,7 +21,7 @@ export function addLamps(b: Builder): void {
 		if (group.options.length === 0 && over.length === 0) continue;
 		const many = group.members.length;
 		const lamps = group.options.map((option) => {
-			const name = b.count(`x${b.lamps.length}`, weigh(option.amounts), many);
+			const name = b.count(`x${b.lamps.length}`, optionCost(option, weigh), many);
 			b.lamps.push({ name, key: `${group.sockets[0]?.id}>${option.product.id}`, group, option });
 			return name;
 		});

@@ -12,9 +12,10 @@ import { type FilamentRole, categoryOrNull, lampFunction, type LampCategory } fr
 import { contactsOf } from '../../match';
 import type { Accessory, Channel, Product, Socket } from '../../model';
 import { answers, loadOhms, replacesFlasher, suits } from '../../accessories';
-import { supplyOf } from '../../vehicle';
+import { supplyOf, twinKey } from '../../vehicle';
 import { partAmounts } from '../weigh/amounts';
 import { assemblyLamp } from '../choices/assemblies';
+import type { KitChoices } from '../choices/choices';
 import type { Builder, PartVariable } from './builder';
 
 /** What a lamp, a filament and a load each give to what is measured on an output. */
@@ -89,6 +90,16 @@ function convertible(b: Builder, { feeds }: Channel): string[] {
 	return ids.filter((id) => b.lamps.some((lamp) => lamp.group.sockets.some((s) => s.id === id)));
 }
 
+/** What a load is weighed by beside its price; between two that do, the one with less heat goes first, a minor unit for each watt. */
+export function loadCost(
+	{ configuration, weigh }: Pick<KitChoices, 'configuration' | 'weigh'>,
+	accessory: Accessory,
+	duty: number
+): number {
+	const watts = (supplyOf(configuration).charging ** 2 / (loadOhms(accessory) ?? Infinity)) * duty;
+	return weigh(partAmounts(accessory, duty)) + Math.round(watts);
+}
+
 /** Loads that may hang on a channel: one per lamp, or one for the channel. */
 function loadsOn(b: Builder, channel: Channel): PartVariable[] {
 	const duty = Math.max(0, ...channel.feeds.map((feed) => lampFunction(feed.function).duty));
@@ -104,7 +115,7 @@ function loadsOn(b: Builder, channel: Channel): PartVariable[] {
 				purpose: 'load',
 				places: places.length > 0 ? places : [{ channel: channel.id }],
 				sockets: new Set(sockets),
-				cost: b.input.weigh(partAmounts(accessory, duty)),
+				cost: loadCost(b.input, accessory, duty),
 				max: Math.max(1, places.length)
 			}))
 		];
@@ -162,8 +173,46 @@ function addFuse(b: Builder, channel: Channel): void {
 	);
 }
 
+/** What an output feeds regardless of side: equal for the left and the right one of a pair. */
+function twinOutput(b: Builder, { feeds, monitor }: Channel): { key: string; side: string } | null {
+	const at = feeds.map(({ socket: id, function: fn }) => {
+		const socket = b.input.configuration.sockets.find((s) => s.id === id);
+		return socket ? { key: `${twinKey(socket)} ${fn}`, side: socket.side } : null;
+	});
+	const [first] = at;
+	if (!first || first.side === 'centre' || at.some((one) => one?.side !== first.side)) return null;
+	return { key: JSON.stringify([monitor?.kind, at.map((one) => one?.key).sort()]), side: first.side };
+}
+
+/** Left and right get the same loads. */
+function addTwins(b: Builder): void {
+	const loads = [...b.parts.values()].filter((part) => part.purpose === 'load');
+	const first = new Map<string, { id: string; side: string }>();
+	for (const channel of b.input.configuration.channels) {
+		const own = twinOutput(b, channel);
+		if (!own) continue;
+		const other = first.get(own.key);
+		if (!other) first.set(own.key, { id: channel.id, side: own.side });
+		if (!other || other.side === own.side) continue;
+		const at = (id: string, accessory: Accessory) =>
+			loads.find((part) => part.accessory === accessory && part.places[0]?.channel === id)?.name;
+		for (const accessory of new Set(loads.map((part) => part.accessory))) {
+			const [a, z] = [at(other.id, accessory), at(channel.id, accessory)];
+			if (a && z)
+				b.constrain(
+					[
+						[1, a],
+						[-1, z]
+					],
+					{ sense: '=', bound: 0 }
+				);
+		}
+	}
+}
+
 /** Every monitored output stays content with lamps as chosen, lamps left stock, and loads together; no fuse is overloaded. */
 export function addOutputs(b: Builder): void {
 	for (const check of monitorChecks(b.input.configuration)) addCheck(b, check);
 	for (const channel of b.input.configuration.channels) addFuse(b, channel);
+	addTwins(b);
 }

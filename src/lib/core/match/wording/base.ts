@@ -58,6 +58,11 @@ export const baseWording = {
 		required: `${d.socket}, a discharge lamp on its ballast`,
 		why: 'The ballast starts its lamp with some 20 kV: ask the maker which ballast it is made for, and see it run on this one. High voltage: battery off first.'
 	}),
+	'base.holder-in-box': (d: { socket: string }): Words => ({
+		measured: 'an adapter or ring comes in the box',
+		required: `the holder of this ${d.socket} housing`,
+		why: 'Seat it with the adapter or ring from its box: hold that against the housing first, and pull on the lamp at the end.'
+	}),
 	'base.contested': (d: Contested): Words => contestedWords(d),
 	'base.other-electrics': (d: Pair & { note: string; confidence: string }): Words => ({
 		measured: `made for ${d.lamp}`,

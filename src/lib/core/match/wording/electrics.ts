@@ -115,6 +115,11 @@ export const electricsWording = {
 		required: 'a lamp that keeps the two brightnesses apart, and no anti-flicker module',
 		why: 'Two on-shares on one wire are two brightnesses: a capacitor would make dim as bright as full. Try one lamp and look that dim stays dim.'
 	}),
+	'electrics.way-out': (d: { what: 'module' | 'load'; port: number }): Words => ({
+		measured: 'a sealed cap closes the housing',
+		required: `a way out for the ${d.what}: a hole of ${d.port} mm for its plug`,
+		why: `The ${d.what} has no place inside${d.what === 'load' ? ', where it would cook' : ''}: a cap with a port, or a lead that passes the cap, leads it out.`
+	}),
 	'electrics.pwm-in-box': (d: Pulses): Words => ({
 		measured: pulses(d),
 		required: 'a steady feed, or an anti-flicker module (PWM)',

@@ -73,6 +73,11 @@ export const sizeWording = {
 		required: `at most ${d.room} mm behind the stock cap`,
 		why: `The stock cap does not close over it. A cap that adds ${d.extra} mm or more is needed; leaving the cap off lets dust and water in.`
 	}),
+	'size.rear.box-cap': (d: Room<RearDimension> & { extra: number }): Words => ({
+		measured: `${REAR_WORDS[d.what]} ${d.body} mm`,
+		required: `at most ${d.room} mm behind the stock cap`,
+		why: `The stock cap does not close over it; the cap in its box adds the ${d.extra} mm it wants.`
+	}),
 	'size.rear.hits': (d: Room<RearDimension>): Words => ({
 		measured: `${REAR_WORDS[d.what]} ${d.body} mm`,
 		required: `at most ${d.room} mm`,

@@ -184,7 +184,7 @@ export const SOCKET_FACTS = {
 		findOut: { how: 'Feel what is within reach of the holder: bare metal or plastic.', minutes: 1 }
 	},
 	'cap.kind': {
-		rules: ['size/ingress', 'size/driver', 'heat/steady'],
+		rules: ['electrics/monitor', 'electrics/pulsed-feed', 'size/ingress', 'size/driver', 'heat/steady'],
 		kind: 'choice',
 		label: 'Cap behind',
 		choices: choices<CapKind>({

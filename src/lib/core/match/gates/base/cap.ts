@@ -5,6 +5,7 @@ import { CATEGORY_TABLE, MAKER } from '../../findings/source';
 import { bestRelation, type Relation } from '../../cases/relation';
 import { partsFor } from '../../../accessories';
 import type { Rule } from '../rule';
+import { holderInBox } from './holder';
 
 type Entry = Extract<Relation, { kind: 'entry' }>['entry'];
 
@@ -86,6 +87,8 @@ function entryFinding(
 		return finding('base.glass-only', data, { ...by, level: 'pass' });
 	if (entry.kind === 'wrong') return finding('base.wrong', data, { ...by, level: 'refuse' });
 	if (entry.confidence === 'low') return finding('base.doubtful', data, { ...by, level: 'unknown' });
+	if (entry.lamp === 'led' && holderInBox(product.product))
+		return finding('base.holder-in-box', { socket: data.socket }, { ...by, level: 'needs' });
 	if (entry.lamp === 'led')
 		return hasRing(socket)
 			? finding('base.ring', data, { level: 'needs', ...by, need: { kind: 'adapter' } })

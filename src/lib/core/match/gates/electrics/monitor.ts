@@ -4,6 +4,7 @@ import { channelLoad, unfedContacts, type ChannelCase, type ProductCase, type So
 import { finding, type Finding } from '../../findings/finding';
 import { MAKER, type FindingSource } from '../../findings/source';
 import type { Rule } from '../rule';
+import { wayOut } from './way-out';
 
 /**
  * LED load on every channel that feeds the socket against the channel's monitor or flasher, at the lowest and at the highest supply. Stock
@@ -21,7 +22,10 @@ export const monitorRule: Rule = (socket, product) => {
 				{ level: 'unknown', source: { kind: 'record', fact: 'channels', evidence: null } }
 			)
 		),
-		...channels.map((channel) => judge(socket, channel, product))
+		...channels.flatMap((channel) => {
+			const found = judge(socket, channel, product);
+			return found.need ? [found, ...wayOut(socket, product.product, 'load')] : [found];
+		})
 	];
 };
 

@@ -5,6 +5,7 @@ import { finding, type Finding } from '../../findings/finding';
 import { MAKER } from '../../findings/source';
 import type { Rule } from '../rule';
 import { outputSource } from './monitor';
+import { wayOut } from './way-out';
 
 /** A pulsed feed: an anti-flicker module where pulses limit the voltage, a trial by hand where they carry the brightness. */
 export const pulsedFeedRule: Rule = (s, { lamp, product }) => {
@@ -48,7 +49,10 @@ function judge(
 	const least = leastFarads(s, c, { product, duty });
 	return inBox !== null && inBox >= (least.farads ?? 0)
 		? [finding('electrics.pwm-in-box', data, { level: 'pass', source: MAKER })]
-		: [finding('electrics.pwm', data, { level: 'needs', ...by, need: { kind: 'pwm-module', ...least } })];
+		: [
+				finding('electrics.pwm', data, { level: 'needs', ...by, need: { kind: 'pwm-module', ...least } }),
+				...wayOut(s, product, 'module')
+			];
 }
 
 /** The least capacitance that holds a lamp lit through the gaps of its pulses with the engine off; nothing where a number is missing. */

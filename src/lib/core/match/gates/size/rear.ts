@@ -22,7 +22,8 @@ export const rearRule: Rule = ({ socket, category, configuration, shop, source }
 			{
 				body: size?.rearLength === undefined ? undefined : depthNeeded(size.rearLength, cooling),
 				room: rearDepth,
-				deepest: deepestCap(shop.accessories, configuration)
+				deepest: deepestCap(shop.accessories, configuration),
+				inBox: Math.max(0, ...(product.includes ?? []).map((i) => (i.kind === 'cap' ? (i.extraDepth ?? 0) : 0)))
 			},
 			source('envelope')
 		),
@@ -31,7 +32,12 @@ export const rearRule: Rule = ({ socket, category, configuration, shop, source }
 };
 
 function depth(
-	{ body, room, deepest }: { body: number | undefined; room: number | undefined; deepest: number },
+	{
+		body,
+		room,
+		deepest,
+		inBox
+	}: { body: number | undefined; room: number | undefined; deepest: number; inBox: number },
 	from: FindingSource
 ): Finding {
 	const what = 'depth';
@@ -41,6 +47,8 @@ function depth(
 		return finding('size.rear.unknown', { what, whose: 'socket' }, { level: 'unknown', source: from });
 	if (body <= room) return finding('size.rear.clears', { what, body, room }, { level: 'pass', source: from });
 	const extra = body - room;
+	if (extra <= inBox)
+		return finding('size.rear.box-cap', { what, body, room, extra }, { level: 'pass', source: MAKER });
 	if (extra > deepest)
 		return finding('size.rear.hits', { what, body, room: room + deepest }, { level: 'refuse', source: from });
 	return finding(
