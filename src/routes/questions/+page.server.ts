@@ -7,7 +7,7 @@ import { lastEvent } from '$lib/server/repositories/events';
 import { changeRecord } from '$lib/server/services/record/change';
 import { command } from '$lib/server/services/record/commands';
 import { CONFIGURATIONS } from '$lib/server/services/record/store';
-import { dependenceOf, openShopQuestions } from '$lib/server/services/questions';
+import { dependenceOf, nextInShop, openShopQuestions } from '$lib/server/services/questions';
 import { database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -22,6 +22,7 @@ export const load: PageServerLoad = async ({ url }) => {
 	return {
 		questions,
 		chosen,
+		next: chosen ? [] : await nextInShop(db),
 		revision: chosen ? await lastEvent(db, CONFIGURATIONS.name(vehicle)) : 0,
 		depends: chosen ? await dependenceOf(db, vehicle, { kind, subject, fact }) : null
 	};

@@ -56,6 +56,28 @@
 				{/key}
 			{:else}
 				<p class="text-soft">Choose a question to see both values, what depends on them, and to settle it.</p>
+				{#if data.next.length > 0}
+					<h2 class="mt-5">What to find out next</h2>
+					<p class="text-soft">
+						Open facts that a sale waits for, the most decided a minute first. Each is answered in Walk.
+					</p>
+					{#each data.next as vehicle (vehicle.id)}
+						<h3 class="mt-3 font-medium">
+							<a class="link" href={resolve('/vehicles/[id]/walk/[[socket]]', { id: vehicle.id })}>{vehicle.name}</a>
+						</h3>
+						<ul>
+							{#each vehicle.facts as fact (fact.key)}
+								<li class="flex flex-wrap items-baseline gap-x-3 border-b border-line py-1">
+									<span>{fact.subject.kind === 'vehicle' ? '' : `${fact.name}: `}{fact.label}</span>
+									<span class="ml-auto text-sm text-soft tabular-nums"
+										>decides {fact.sockets.length} · {fact.minutes} min</span
+									>
+									<span class="w-full text-sm text-soft">{fact.how}</span>
+								</li>
+							{/each}
+						</ul>
+					{/each}
+				{/if}
 			{/if}
 		</ScrollPanel>
 	</div>

@@ -14,7 +14,7 @@ import { withRemedies, type JudgedRemedy } from '$lib/core/remedy';
 /** How the vehicle on the bench is fitted. */
 export type Fit = 'stock' | 'chosen' | 'remedied';
 /** Which of the chosen lamps are in. */
-export type Converted = 'all' | 'front' | 'rear' | 'left';
+export type Converted = 'all' | 'front' | 'rear' | 'left' | 'right';
 
 /** What the bench is set up from. */
 export interface TrialSetup {

@@ -1,4 +1,5 @@
 import { driveOf, simulate, SWITCH_IDS, type Fault, type SwitchId } from '$lib/core/circuit';
+import { supplyOf, type Supply } from '$lib/core/vehicle';
 import { playMode } from '$lib/core/views/play';
 import { givenUp, hotPartsIn } from '$lib/core/views/hot-parts';
 import { trialCircuit, messagesByMode, type TrialSetup, type Converted, type Fit } from './fitting';
@@ -12,7 +13,7 @@ export class CircuitTrial {
 	fit = $state<Fit>('chosen');
 	converted = $state<Converted>('all');
 	switches = $state<readonly SwitchId[]>([]);
-	volts = $state(13.5);
+	#volts = $state<number | null>(null);
 	faults = $state<readonly Fault[]>([]);
 	/** How long the mode has lasted, min: loads that are given up by then are gone. */
 	minutes = $state(0);
@@ -37,6 +38,18 @@ export class CircuitTrial {
 	play = $derived.by(() => playMode(this.circuit.configuration, this.state));
 	/** Messages each named mode would bring as fitted. */
 	spoken = $derived.by(() => messagesByMode(this.circuit, this.volts));
+
+	/** Supply, V: the running supply of the vehicle until somebody moves it. */
+	get volts(): number {
+		return this.#volts ?? this.supply.running;
+	}
+	set volts(volts: number) {
+		this.#volts = volts;
+	}
+	/** The supply of the vehicle at hand. */
+	get supply(): Supply {
+		return supplyOf(this.#setup().configuration);
+	}
 
 	constructor(setup: () => TrialSetup) {
 		this.#setup = setup;

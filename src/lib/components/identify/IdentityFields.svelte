@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { MARKETS } from '$lib/core/lamps';
+	import { VEHICLE_KINDS } from '$lib/core/model/enumerations';
 	import type { Identity } from '$lib/core/record';
 
 	/** The fields that say which vehicle this is; `first` when they are what the page is for. */
 	let { identity = {}, first = false }: { identity?: Partial<Identity>; first?: boolean } = $props();
 
-	const KINDS = ['car', 'van', 'motorcycle', 'bus', 'trailer'];
 	const options = $derived(
 		Object.entries(identity.options ?? {})
 			.map(([key, value]) => `${key}=${String(value)}`)
@@ -38,7 +38,7 @@
 	{@render text('body', 'Body', identity.body, 'hatchback')}
 	<label class="grid gap-0.5 text-sm text-soft"
 		>Kind <select name="kind" class="field text-base text-ink" value={identity.kind ?? 'car'}>
-			{#each KINDS as kind (kind)}<option>{kind}</option>{/each}
+			{#each VEHICLE_KINDS as kind (kind)}<option>{kind}</option>{/each}
 		</select></label
 	>
 	<label class="grid gap-0.5 text-sm text-soft"

@@ -54,20 +54,19 @@
 		<p class="flex flex-wrap items-center gap-x-2">
 			<LevelMark {level} label="" />{LEVEL_WORD[level]}: {Math.round(span.low)} to {Math.round(span.high)} C of {heat.limit}
 			C{heat.named ? '' : ', which every LED bears'};
-			{seconds === null
-				? 'its middle never passes the limit.'
-				: `its middle passes the limit after ${clock(seconds)}.`}
+			{seconds === null ? 'its middle never passes the limit.' : `its middle passes the limit after ${clock(seconds)}.`}
 		</p>
 		<p class="text-sm text-soft">
-			{CAP_WORDS[heat.cap]}{heat.capToday ? '' : ', which the verdict stands on'}. Estimate: air + power x duty x resistance x
-			cap, one time constant; the curve is the middle. Lit lamps and load resistors burn skin and
-			soften plastic.
+			{CAP_WORDS[heat.cap]}{heat.capToday ? '' : ', which the verdict stands on'}. Estimate: air + power x duty x
+			resistance x cap, one time constant; the curve is the middle. Lit lamps and load resistors burn skin and soften
+			plastic.
 		</p>
 	</div>
 	<div class="grid min-w-0 content-start gap-2">
 		<p class="text-sm">
-			{Math.round(heat.heat.watts * 100) / 100} W while lit, built-in load included; lit {Math.round(heat.heat.duty * 100)} % of the time in its hardest
-			use.
+			{Math.round(heat.heat.watts * 100) / 100} W while lit, built-in load included; lit {Math.round(
+				heat.heat.duty * 100
+			)} % of the time in its hardest use.
 		</p>
 		{#each FIELDS as { part, label, unit, least, most, step } (part)}
 			<label class="grid grid-cols-[9rem_1fr_5.5rem_2.5rem] items-center gap-2">

@@ -20,6 +20,8 @@ export interface LampFunction {
 	group: FunctionGroup;
 	/** Share of the time it is lit in its hardest ordinary use: 0.5 for a flashing lamp, 1 for a steady one. */
 	duty: number;
+	/** Longest it is lit at a time in ordinary use, s; absent where it burns for as long as a drive lasts. */
+	lasts?: number;
 	/** How much its light matters when a budget does not reach for all (1 = most). */
 	weight: number;
 	/** Colours the light may have outside; null where no rule looks at it. Source: UN R48, FMVSS 108. */
@@ -42,7 +44,7 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 0.5,
 		colours: () => ['white', 'selective-yellow'],
-		synonyms: ['fog lamp', 'fog light', 'foglight', 'driving in fog']
+		synonyms: ['fog lamp', 'fog light', 'foglight', 'foglamp', 'driving in fog']
 	},
 	'low-beam': {
 		label: 'Low beam',
@@ -51,7 +53,7 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 1,
 		colours: white,
-		synonyms: ['dipped beam', 'dipped', 'dims', 'low', 'passing beam', 'headlight', 'headlamp']
+		synonyms: ['dipped beam', 'dipped', 'dims', 'low', 'lo', 'lo beam', 'passing beam', 'headlight', 'headlamp']
 	},
 	'high-beam': {
 		label: 'High beam',
@@ -60,7 +62,7 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 0.8,
 		colours: white,
-		synonyms: ['main beam', 'full beam', 'high', 'brights', 'driving beam', 'headlight', 'headlamp']
+		synonyms: ['main beam', 'full beam', 'high', 'hi', 'hi beam', 'brights', 'driving beam', 'headlight', 'headlamp']
 	},
 	drl: {
 		label: 'Daytime running',
@@ -80,7 +82,7 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 0.5,
 		colours: ({ family, kind }) => (family === 'US' || kind === 'motorcycle' ? ['white', 'amber'] : ['white']),
-		synonyms: ['parking', 'position', 'city light', 'side light', 'sidelight', 'pilot']
+		synonyms: ['parking', 'park', 'position', 'city light', 'side light', 'sidelight', 'pilot']
 	},
 	turn: {
 		label: 'Turn',
@@ -89,7 +91,16 @@ export const FUNCTIONS = {
 		duty: 0.5,
 		weight: 0.7,
 		colours: ({ family, zone }) => (family === 'US' && zone === 'rear' ? ['amber', 'red'] : ['amber']),
-		synonyms: ['indicator', 'turn signal', 'blinker', 'flasher lamp', 'repeater', 'side repeater']
+		synonyms: [
+			'indicator',
+			'turn signal',
+			'signal',
+			'blinker',
+			'flasher lamp',
+			'direction indicator',
+			'repeater',
+			'side repeater'
+		]
 	},
 	'side-marker': {
 		label: 'Side marker',
@@ -108,7 +119,7 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 0.8,
 		colours: red,
-		synonyms: ['brake', 'brake light', 'stop lamp']
+		synonyms: ['brake', 'brake light', 'stop lamp', 'stop light', 'stoplight']
 	},
 	tail: {
 		label: 'Tail',
@@ -117,7 +128,7 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 0.6,
 		colours: red,
-		synonyms: ['rear position', 'tail light', 'rear light']
+		synonyms: ['rear position', 'tail light', 'taillight', 'tail lamp', 'taillamp', 'rear light']
 	},
 	chmsl: {
 		label: 'High stop',
@@ -126,7 +137,20 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 0.6,
 		colours: red,
-		synonyms: ['centre high-mount stop', 'third brake light', 'high mount', 'high level brake']
+		synonyms: [
+			'centre high-mount stop',
+			'third brake light',
+			'third brake',
+			'3rd brake',
+			'third stop',
+			'centre brake',
+			'center brake',
+			'high mount',
+			'high mount stop',
+			'high level brake',
+			'high brake',
+			'high stop'
+		]
 	},
 	'rear-fog': {
 		label: 'Rear fog',
@@ -142,9 +166,10 @@ export const FUNCTIONS = {
 		mark: 'Re',
 		group: 'signal',
 		duty: 1,
+		lasts: 180,
 		weight: 0.5,
 		colours: white,
-		synonyms: ['reversing', 'backup', 'back-up light']
+		synonyms: ['reversing', 'backup', 'back-up', 'back-up light']
 	},
 	'licence-plate': {
 		label: 'Licence plate',
@@ -154,7 +179,7 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 0.4,
 		colours: white,
-		synonyms: ['number plate', 'plate', 'license plate', 'tag light']
+		synonyms: ['number plate', 'plate', 'license plate', 'licence plate', 'tag', 'tag light', 'license', 'licence']
 	},
 	cornering: {
 		label: 'Cornering',
@@ -219,7 +244,7 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 0.1,
 		colours: free,
-		synonyms: ['mirror light', 'ground light', 'approach light']
+		synonyms: ['mirror light', 'mirror lamp', 'ground light', 'approach light']
 	},
 	dome: {
 		label: 'Dome',
@@ -228,9 +253,17 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 0.2,
 		colours: free,
-		synonyms: ['interior', 'ceiling', 'roof light', 'courtesy']
+		synonyms: ['interior', 'ceiling', 'roof light', 'courtesy', 'courtesy light']
 	},
-	map: { label: 'Map', mark: 'Mp', group: 'cabin', duty: 1, weight: 0.2, colours: free, synonyms: ['reading light'] },
+	map: {
+		label: 'Map',
+		mark: 'Mp',
+		group: 'cabin',
+		duty: 1,
+		weight: 0.2,
+		colours: free,
+		synonyms: ['reading', 'reading light']
+	},
 	vanity: {
 		label: 'Vanity',
 		mark: 'Va',
@@ -238,7 +271,7 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 0.1,
 		colours: free,
-		synonyms: ['visor', 'mirror lamp']
+		synonyms: ['visor', 'sun visor', 'make-up mirror', 'vanity mirror']
 	},
 	footwell: {
 		label: 'Footwell',
@@ -283,7 +316,7 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 0.1,
 		colours: free,
-		synonyms: ['boot', 'trunk', 'load space']
+		synonyms: ['boot', 'trunk', 'hatch', 'tailgate', 'load space', 'luggage compartment']
 	},
 	'cluster-backlight': {
 		label: 'Cluster backlight',
@@ -293,7 +326,7 @@ export const FUNCTIONS = {
 		duty: 1,
 		weight: 0.1,
 		colours: free,
-		synonyms: ['instrument', 'gauge', 'dash light', 'speedometer']
+		synonyms: ['instrument', 'instruments', 'gauge', 'dash', 'dash light', 'speedometer']
 	},
 	'tell-tale': {
 		label: 'Tell-tale',

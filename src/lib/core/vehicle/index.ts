@@ -2,7 +2,6 @@ export * from './twins';
 export * from './walk-order';
 export * from './naming';
 export * from './evidence';
-export * from './query';
 export * from './channels';
 export * from './units';
 export * from './supply';

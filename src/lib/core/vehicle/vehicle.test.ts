@@ -2,17 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { makeConfiguration, STOP_SOCKET } from '../../../../tests/support/make';
 import { FUNCTION_IDS } from '../lamps';
-import {
-	evidenceFor,
-	groupName,
-	readCounterQuery,
-	rimText,
-	socketName,
-	recordSourceText,
-	twinGroups,
-	vehicleName,
-	walkOrder
-} from '.';
+import { evidenceFor, groupName, rimText, socketName, recordSourceText, twinGroups, vehicleName, walkOrder } from '.';
 
 const socket = (more: object) => makeConfiguration([{ ...STOP_SOCKET, ...more }]).sockets[0]!;
 
@@ -98,30 +88,5 @@ describe('evidence', () => {
 		expect(evidenceFor(evidence, 'category')).toMatchObject({ source: 'in-hand', on: '2026-03-01' });
 		expect(recordSourceText(evidenceFor(evidence, 'category'))).toBe('vehicle record, measured in hand, 2026-03-01');
 		expect(recordSourceText(evidenceFor(evidence, 'lens'))).toBe('vehicle record, no source given, never confirmed');
-	});
-});
-
-describe('readCounterQuery', () => {
-	const read = (text: string) => readCounterQuery(text, (word) => ['skerry', 'sk', '2018', 'tail'].includes(word));
-
-	it.each([
-		['skerry 2018 rear indicator', ['turn'], 'rear'],
-		['sk dipped beam', ['low-beam'], null],
-		['skerry main beam', ['high-beam'], null],
-		['skerry number plate', ['licence-plate'], null],
-		['skerry high', ['high-beam'], null],
-		['skerry third brake light', ['chmsl'], null],
-		['skerry headl', ['low-beam', 'high-beam'], null]
-	])('%s', (text, functions, zone) => {
-		expect(read(text)).toMatchObject({ functions, zone });
-	});
-
-	it('a side is a side, a word a vehicle answers to stays with the vehicle', () => {
-		expect(read('skerry left fog')).toMatchObject({ vehicle: ['skerry'], side: 'left', functions: ['fog'] });
-		expect(read('tail 2018')).toMatchObject({ vehicle: ['tail', '2018'], functions: [] });
-	});
-
-	it('words nobody knows are asked of the vehicles', () => {
-		expect(read('zebra fog').vehicle).toEqual(['zebra']);
 	});
 });

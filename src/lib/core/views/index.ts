@@ -15,6 +15,7 @@ export * from './walk';
 export * from './channels';
 export * from './channel-map';
 export * from './questions';
+export * from './next-facts';
 export * from './vin';
 export * from './dependence';
 export * from './kit';

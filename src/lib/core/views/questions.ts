@@ -1,4 +1,5 @@
 import { type Configuration, factOf, factText } from '../model';
+import { subjectName } from '../record';
 import { evidenceText, openQuestions, socketName, type Question } from '../vehicle';
 
 /** An open question in words. */
@@ -17,7 +18,7 @@ export function questionViews(configuration: Configuration): QuestionView[] {
 		const socket = configuration.sockets.find((s) => subject.kind === 'socket' && s.id === subject.id);
 		return {
 			subject,
-			name: socket ? socketName(socket) : subject.kind === 'flasher' ? 'Flasher' : `Channel ${subject.id}`,
+			name: socket ? socketName(socket) : subjectName(configuration, subject),
 			fact,
 			label: definition.label,
 			values: values.map(({ value, evidence }) => ({

@@ -2,6 +2,7 @@ import type { Configuration, Socket } from '../model';
 import { socketName, socketsInWalk, type Confirmation } from '../vehicle';
 import { draftOf, expectedPlaces, factsOf, missingOf, placeKeyText, type ExpectedPlace } from '../walk';
 import { weakestConfirmation } from './doubts';
+import { recordedFacts, type RecordedFact } from './recorded';
 
 /** A socket as one row of the walk. */
 export interface WalkRow {
@@ -21,6 +22,8 @@ export interface WalkView {
 	rows: WalkRow[];
 	expected: ExpectedPlace[];
 	absent: { key: string; name: string }[];
+	/** Facts of the whole vehicle: its supply, and what a look at it says of every output. */
+	vehicle: RecordedFact[];
 }
 
 /** The walk of a vehicle. */
@@ -37,6 +40,7 @@ export function walkView(configuration: Configuration): WalkView {
 			confirmation: weakestConfirmation(socket)
 		})),
 		expected: expectedPlaces(configuration),
-		absent: (configuration.absent ?? []).map((key) => ({ key, name: placeKeyText(key) }))
+		absent: (configuration.absent ?? []).map((key) => ({ key, name: placeKeyText(key) })),
+		vehicle: recordedFacts('vehicle', configuration, configuration.market)
 	};
 }

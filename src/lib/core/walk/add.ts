@@ -2,7 +2,7 @@ import type { Configuration, Socket } from '../model';
 import { edited, type Edit, type Witness } from '../record';
 import { err } from '../result';
 import { groupName, withValueAt } from '../vehicle';
-import type { SocketDraft } from './draft';
+import { placesOf, type SocketDraft } from './draft';
 import { placeKey, placeKeyText } from './place-key';
 import { readWalkLine } from './reading';
 import { freeSocketId } from './socket-id';
@@ -15,10 +15,10 @@ export function withFacts(socket: Socket, facts: Readonly<Record<string, unknown
 }
 
 function socketsOf(draft: SocketDraft, configuration: Configuration, witness: Witness): Socket[] {
-	const { zone, functions, index, facts } = draft;
+	const { zone, functions, facts } = draft;
 	if (!zone) return [];
 	const taken = new Set<string>(configuration.sockets.map((s) => s.id));
-	return draft.sides.map((side) => {
+	return placesOf(draft).map(({ side, index }) => {
 		const id = freeSocketId({ functions, zone, side, index }, taken);
 		return withFacts({ id, zone, side, index, functions, state: 'filament' }, facts, witness);
 	});

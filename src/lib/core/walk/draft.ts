@@ -12,12 +12,16 @@ export interface SocketDraft {
 	source: Evidence['source'] | null;
 	/** True when the place was looked at and has no lamp. */
 	absent: boolean;
+	/** How many lamps there are in all; null when the line does not say. */
+	count: number | null;
 }
 
 /** What a line is read against: the vehicle it is about, and what is listed already. */
 export interface WalkContext {
 	kind: Configuration['kind'];
 	market: string;
+	/** Where the driver sits; the left when not given. */
+	steering?: Configuration['steering'];
 	sockets: readonly Socket[];
 }
 
@@ -33,6 +37,25 @@ export function draftOf(socket: Socket): SocketDraft {
 			Object.entries({ category, state, lens, optic, retention }).filter(([, value]) => value !== undefined)
 		),
 		source: null,
-		absent: false
+		absent: false,
+		count: null
 	};
+}
+
+/** One lamp of a place. */
+export interface DraftPlace {
+	side: Side;
+	index: number;
+}
+
+/**
+ * Every lamp a draft speaks of: one on each of its sides, or as many as the line says, shared out among them.
+ * @example placesOf({ sides: ['left', 'right'], index: 1, count: 4 }) // left 1, left 2, right 1, right 2
+ */
+export function placesOf({ sides, index, count }: Pick<SocketDraft, 'sides' | 'index' | 'count'>): DraftPlace[] {
+	const each = count === null ? 1 : Math.max(1, Math.floor(count / Math.max(1, sides.length)));
+	const places = sides.flatMap((side) => Array.from({ length: each }, (_, i) => ({ side, index: index + i })));
+	// What is over stands in the middle.
+	const over = count === null || sides.length < 2 ? 0 : Math.max(0, count - places.length);
+	return [...places, ...Array.from({ length: over }, (_, i) => ({ side: 'centre' as const, index: index + i }))];
 }

@@ -1,5 +1,6 @@
 export * from './draft';
 export * from './reading';
+export * from './counter-query';
 export * from './completion';
 export * from './checks';
 export * from './place-key';

@@ -1,4 +1,5 @@
-import { categoryOrNull } from '../lamps';
+import { categoryOrNull, lampFunction } from '../lamps';
+import type { Side, Zone } from '../model';
 import { checkDraft } from './checks';
 import type { SocketDraft, WalkContext } from './draft';
 import { measureTerm } from './measures';
@@ -27,7 +28,15 @@ export interface WalkReading {
 	missing: string[];
 }
 
-function takeAt(words: readonly Word[], at: number): { length: number; meaning: Meaning; label: string } | null {
+/** The side of the vehicle that a driver or passenger sits on. */
+export function sideOfRole(role: 'driver' | 'passenger', steering: WalkContext['steering']): 'left' | 'right' {
+	const driver = steering ?? 'left';
+	if (role === 'driver') return driver;
+	return driver === 'left' ? 'right' : 'left';
+}
+
+/** The longest run of words from a place in a line that means something; null when none does. */
+export function takeAt(words: readonly Word[], at: number): { length: number; meaning: Meaning; label: string } | null {
 	for (let length = Math.min(LONGEST, words.length - at); length > 0; length--) {
 		const run = words.slice(at, at + length).map((word) => word.text);
 		const found = exactTerm(run) ?? (length === 1 ? oneWord(run[0] ?? '') : null) ?? categoryTerm(run);
@@ -38,6 +47,11 @@ function takeAt(words: readonly Word[], at: number): { length: number; meaning: 
 }
 
 function oneWord(word: string): { meaning: Meaning; label: string } | null {
+	const times = /^(?:x([1-9])|([1-9])x)$/.exec(word);
+	if (times) {
+		const count = Number(times[1] ?? times[2]);
+		return { meaning: { kind: 'count', count }, label: `${count} of them` };
+	}
 	if (/^#?[1-9]$/.test(word)) {
 		const index = Number(word.replace('#', ''));
 		return { meaning: { kind: 'index', index }, label: `number ${index}` };
@@ -67,8 +81,17 @@ interface Gathered {
 	problems: string[];
 }
 
-function gather(line: string, taken: readonly Taken[]): Gathered {
-	const draft: SocketDraft = { functions: [], zone: null, sides: [], index: 1, facts: {}, source: null, absent: false };
+function gather(line: string, taken: readonly Taken[], { steering }: Pick<WalkContext, 'steering'>): Gathered {
+	const draft: SocketDraft = {
+		functions: [],
+		zone: null,
+		sides: [],
+		index: 1,
+		facts: {},
+		source: null,
+		absent: false,
+		count: null
+	};
 	const problems: string[] = [];
 	let ambiguous: Extract<Meaning, { kind: 'function' }> | null = null;
 	for (const { meaning, from, to } of taken) {
@@ -82,7 +105,8 @@ function gather(line: string, taken: readonly Taken[]): Gathered {
 				// A word for two lamps, such as headlamp, is decided by the lamp that serves both, or by another word.
 				if (meaning.ids.length > 1 && !word.includes('/') && !word.includes(' ')) ambiguous = meaning;
 				else draft.functions.push(...meaning.ids.filter((id) => !draft.functions.includes(id)));
-				if (/repeater|side turn/.test(word.toLowerCase())) draft.zone ??= 'side';
+				if (/repeater|side turn|side ind|mirror|fender|wing/.test(word.toLowerCase()) && meaning.ids[0] === 'turn')
+					draft.zone ??= 'side';
 				break;
 			case 'zone':
 				draft.zone = meaning.zone;
@@ -105,6 +129,14 @@ function gather(line: string, taken: readonly Taken[]): Gathered {
 			case 'absent':
 				draft.absent = true;
 				break;
+			case 'count':
+				draft.count = meaning.count;
+				break;
+			case 'role':
+				draft.sides = [...new Set([...draft.sides, sideOfRole(meaning.role, steering)])];
+				break;
+			case 'noise':
+				break;
 			default:
 				meaning satisfies never;
 		}
@@ -116,6 +148,15 @@ function gather(line: string, taken: readonly Taken[]): Gathered {
 	return { draft, problems };
 }
 
+const isOutsideZone = (zone: Zone | null) => zone === 'front' || zone === 'rear';
+
+/** The sides of a place whose line names none: the usual ones; one lamp stands in the middle, two of a lone kind side by side. */
+function sidesUnsaid({ functions, count }: SocketDraft, { kind }: WalkContext): Side[] {
+	const usual = usualSides(functions, kind);
+	if (count === 1) return ['centre'];
+	return count === 2 && usual.length === 1 ? ['left', 'right'] : usual;
+}
+
 /**
  * Reads a walk-line: position, function, lamp category, optic, lens, measures and source in any order, with the words of any market.
  * What is usual is filled in (a low beam sits in front, on both sides); what is not said stays unknown.
@@ -123,11 +164,20 @@ function gather(line: string, taken: readonly Taken[]): Gathered {
  */
 export function readWalkLine(line: string, context: WalkContext): WalkReading {
 	const taken = takeAll(line);
-	const { draft, problems } = gather(line, taken);
+	const { draft, problems } = gather(line, taken, context);
 	// The fog lamp at the rear is a lamp of its own.
 	if (draft.zone === 'rear') draft.functions = draft.functions.map((id) => (id === 'fog' ? 'rear-fog' : id));
+	// Courtesy lamps of the doors are door lamps, and what sits in the cabin is not at the front of the vehicle.
+	if (draft.functions.includes('door') && /courtesy/i.test(line))
+		draft.functions = draft.functions.filter((id) => id !== 'dome');
+	if (
+		draft.functions.length > 0 &&
+		draft.functions.every((id) => lampFunction(id).group === 'cabin') &&
+		isOutsideZone(draft.zone)
+	)
+		draft.zone = null;
 	draft.zone ??= usualZone(draft.functions);
-	if (draft.sides.length === 0 && draft.functions.length > 0) draft.sides = usualSides(draft.functions, context.kind);
+	if (draft.sides.length === 0 && draft.functions.length > 0) draft.sides = sidesUnsaid(draft, context);
 	if (taken.length > 0 && draft.functions.length === 0 && problems.length === 0)
 		problems.push('The line does not say what the lamp is for: low, high, fog, turn, stop, tail…');
 	if (draft.functions.length > 0 && draft.zone === null)

@@ -17,6 +17,10 @@ const ZONE: Partial<Record<FunctionId, Zone>> = {
 	reverse: 'rear',
 	'licence-plate': 'rear',
 	cargo: 'rear',
+	cornering: 'front',
+	underhood: 'engine',
+	step: 'side',
+	work: 'rear',
 	luggage: 'luggage'
 };
 
@@ -29,7 +33,10 @@ const CENTRE: ReadonlySet<FunctionId> = new Set([
 	'glovebox',
 	'luggage',
 	'cluster-backlight',
-	'switch-backlight'
+	'switch-backlight',
+	'tell-tale',
+	'underhood',
+	'work'
 ]);
 const CENTRE_ON_MOTORCYCLES: ReadonlySet<FunctionId> = new Set([
 	'low-beam',

@@ -10,7 +10,13 @@ export type Meaning =
 	| { kind: 'index'; index: number }
 	| { kind: 'fact'; facts: Record<string, unknown> }
 	| { kind: 'source'; source: Evidence['source'] }
-	| { kind: 'absent' };
+	| { kind: 'absent' }
+	/** How many lamps there are. */
+	| { kind: 'count'; count: number }
+	/** The side of the driver or of the passenger, which the steering decides. */
+	| { kind: 'role'; role: 'driver' | 'passenger' }
+	/** A word that says nothing: light, lamp, bulb. */
+	| { kind: 'noise' };
 
 /** A run of words with its meaning, and how the meaning is said back. */
 export interface Term {
@@ -47,7 +53,7 @@ function functionTerms(): Term[] {
 	for (const id of FUNCTION_IDS) {
 		const { label, short = label, mark, synonyms } = lampFunction(id);
 		for (const name of [label, short, id.replaceAll('-', ' '), mark, ...synonyms]) {
-			const key = name.toLowerCase().replaceAll('-', ' ');
+			const key = withoutHyphens(name.toLowerCase());
 			const ids = named.get(key) ?? [];
 			if (!ids.includes(id)) named.set(key, [...ids, id]);
 		}
@@ -57,20 +63,46 @@ function functionTerms(): Term[] {
 	);
 }
 
+/** Words that name a lamp as a lamp, and the small ones between. */
+const NOISE =
+	'light|lights|lamp|lamps|bulb|bulbs|lens|lenses|led bulb|globe|globes|socket|holder|the|a|an|of|for|with|in|on|and|my|its';
+
+const withoutHyphens = (text: string) => text.replaceAll('-', ' ');
+
 /** Terms that say more than one thing at once, or mean another thing than the words alone. */
 const PHRASES: Term[] = [
-	...several('repeater|side repeater|side turn', { kind: 'function', ids: ['turn'] }, 'Turn'),
+	...several(
+		'repeater|side repeater|side turn|side turn signal|side indicator|mirror indicator|mirror turn|mirror turn signal|mirror signal|mirror repeater|fender indicator|fender turn|fender turn signal|wing indicator|wing repeater',
+		{ kind: 'function', ids: ['turn'] },
+		'Turn'
+	),
+	...several(
+		'hi/lo|lo/hi|high/low|low/high|hi lo|lo hi|high low|low high',
+		{ kind: 'function', ids: ['low-beam', 'high-beam'] },
+		'Low beam, high beam'
+	),
 	...several('corner', { kind: 'function', ids: ['side-marker'] }, 'Side marker'),
 	...several('stop tail|stop/tail|brake tail|st/ta', { kind: 'function', ids: ['stop', 'tail'] }, 'Stop, tail'),
 	...several('turn position|tu/po', { kind: 'function', ids: ['turn', 'front-position'] }, 'Turn, front position')
 ];
 
+/** Colours as they are said after the thing: lens red, bulb amber. */
+const TURNED: Term[] = [
+	...(['clear', 'amber', 'red', 'smoked', 'blue'] as const).map((value) =>
+		term(`lens ${value}`, { kind: 'fact', facts: { lens: value } }, `${value} lens`)
+	),
+	...(['clear', 'amber', 'red', 'blue'] as const).map((value) =>
+		term(`bulb ${value}`, { kind: 'fact', facts: { bulbColour: value } }, `${value} bulb`)
+	)
+];
+
 const TERMS: readonly Term[] = [
+	...TURNED,
 	...PHRASES,
 	...functionTerms(),
 	...several('front|f|fr', { kind: 'zone', zone: 'front' }, 'front'),
 	...several('rear|rr|back', { kind: 'zone', zone: 'rear' }, 'rear'),
-	...several('side|sd|flank', { kind: 'zone', zone: 'side' }, 'side'),
+	...several('side|sd|flank|fender|wing', { kind: 'zone', zone: 'side' }, 'side'),
 	...several('roof', { kind: 'zone', zone: 'roof' }, 'roof'),
 	...several('cabin', { kind: 'zone', zone: 'cabin' }, 'cabin'),
 	...several('engine bay|engine', { kind: 'zone', zone: 'engine' }, 'engine bay'),
@@ -85,7 +117,21 @@ const TERMS: readonly Term[] = [
 	...several('listing|catalogue', { kind: 'source', source: 'listing' }, 'from a listing'),
 	...several('customer|said', { kind: 'source', source: 'customer' }, 'said by the customer'),
 	...several('assumed|guess', { kind: 'source', source: 'assumed' }, 'assumed'),
-	...several('none|not fitted|absent', { kind: 'absent' }, 'not fitted')
+	...several('none|not fitted|absent', { kind: 'absent' }, 'not fitted'),
+	...several(
+		"driver's side|drivers side|driver side|driver|driver's|offside|off side",
+		{ kind: 'role', role: 'driver' },
+		"driver's side"
+	),
+	...several(
+		"passenger's side|passengers side|passenger side|passenger|passenger's|nearside|near side",
+		{ kind: 'role', role: 'passenger' },
+		"passenger's side"
+	),
+	...['one', 'two', 'three', 'four', 'five', 'six'].map((word, i) =>
+		term(word, { kind: 'count', count: i + 1 }, `${i + 1} of them`)
+	),
+	...several(NOISE, { kind: 'noise' }, '')
 ];
 
 const byWords = new Map<string, Term>();
@@ -104,13 +150,20 @@ export const LONGEST = Math.max(...TERMS.map((item) => item.words.length), 3);
 
 /** The term for a run of words exactly as typed. */
 export function exactTerm(words: readonly string[]): Term | null {
-	return byWords.get(words.join(' ')) ?? null;
+	const text = words.join(' ');
+	return byWords.get(text) ?? byWords.get(withoutHyphens(text)) ?? byWords.get(singular(text)) ?? null;
 }
+
+/** A term with its last word as one of them. @example singular('brake lights') // "brake light" */
+const singular = (text: string) => text.replace(/(?<=[a-rt-z])s$/, '');
 
 /** The lamp category for a run of words, typed with or without its strokes and points. Lone digits are not taken. */
 export function categoryTerm(words: readonly string[]): Term | null {
-	const name = categories.get(bare(words.join('')));
-	if (!name || (words.length > 1 && !words.join(' ').startsWith('festoon'))) return null;
+	const text = words.join(' ');
+	const festoon = /^(?:festoon\s*(\d\d)\s*(?:mm)?|(\d\d)\s*(?:mm)?\s*festoon)$/.exec(text);
+	const length = festoon?.[1] ?? festoon?.[2];
+	const name = categories.get(length ? `festoon${length}` : bare(words.join('')));
+	if (!name || (words.length > 1 && !festoon)) return null;
 	return { words: [...words], meaning: { kind: 'fact', facts: { category: name } }, label: name };
 }
 

@@ -48,6 +48,18 @@ export async function lastEvent(db: Knex, record: string): Promise<number> {
 	return (row?.id as number | null) ?? 0;
 }
 
+/** Records whose names begin so, the one changed last first. */
+export async function recentRecords(db: Knex, prefix: string, most: number): Promise<string[]> {
+	const rows: { record: string }[] = await db('events')
+		.where('record', '>=', prefix)
+		.where('record', '<', `${prefix}\u{10ffff}`)
+		.groupBy('record')
+		.orderByRaw('max(id) desc')
+		.limit(most)
+		.select('record');
+	return rows.map(({ record }) => record.slice(prefix.length));
+}
+
 /** Adds an event; gives its number. */
 export async function addEvent(
 	db: Knex,

@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import {
 	vehicleCircuit,
 	wiringProblems,
+	withAssumedOutputs,
 	type Fitted,
 	type FittedLamp,
 	type FittedPart,
@@ -39,7 +40,8 @@ export interface CircuitView {
 function partsOf(
 	configuration: Configuration,
 	{ lines }: KitAnswer,
-	accessories: ShopData['shop']['accessories']): FittedPart[] {
+	accessories: ShopData['shop']['accessories']
+): FittedPart[] {
 	const fitted = partsWhereFitted(configuration, lines, (id) => accessories.find((a) => a.id === id));
 	return fitted.filter(({ effect }) => effect !== null);
 }
@@ -85,8 +87,9 @@ export function fittedWith(lamps: readonly (readonly [string, Product])[], parts
 
 /** A vehicle with its lamps as chosen, what there is to complain of, and the best set of remedies; null when it is not there. */
 export async function showCircuit(db: Knex, id: string, solver: Solver): Promise<CircuitView | null> {
-	const configuration = await findConfiguration(db, id);
-	if (!configuration) return null;
+	const record = await findConfiguration(db, id);
+	if (!record) return null;
+	const configuration = withAssumedOutputs(record);
 	const data = await shopData(db);
 	const chosen = await chosenFor(db, configuration, data);
 	const given = {
@@ -100,6 +103,6 @@ export async function showCircuit(db: Knex, id: string, solver: Solver): Promise
 		chosen,
 		table,
 		best: await bestSet(given, table, { solver }),
-		troubles: wiringProblems(configuration)
+		troubles: wiringProblems(record)
 	};
 }

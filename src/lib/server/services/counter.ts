@@ -1,15 +1,9 @@
 import type { Knex } from 'knex';
 import type { Configuration, Socket } from '../../core/model';
 import { lampFunction } from '../../core/lamps';
-import { matchSocket, OPEN_WORDS, type Candidate } from '../../core/match';
-import {
-	groupName,
-	readCounterQuery,
-	socketsInWalk,
-	twinGroups,
-	vehicleName,
-	type CounterQuery
-} from '../../core/vehicle';
+import { matchSocket, OPEN_WORDS, type Candidate, type Verdict } from '../../core/match';
+import { groupName, socketsInWalk, twinGroups, vehicleName } from '../../core/vehicle';
+import { isKitWord, readCounterQuery, sideAsked, type CounterQuery } from '../../core/walk';
 import { findConfigurations } from '../repositories/configurations';
 import { isVehicleWord, searchIds } from '../repositories/search';
 import { shopData, type ShopData } from './catalogue';
@@ -17,17 +11,23 @@ import { candidateView, socketViews, doubtsOf, type CounterAnswer, type CounterR
 
 const MAX_VEHICLES = 6;
 
-function asked(socket: Socket, query: CounterQuery): boolean {
+function asked(configuration: Configuration, socket: Socket, query: CounterQuery): boolean {
+	const side = sideAsked(query, configuration);
 	return (
 		(query.functions.length === 0 || socket.functions.some((id) => query.functions.includes(id))) &&
-		(query.side === null || socket.side === query.side) &&
-		(query.zone === null || socket.zone === query.zone)
+		(side === null || socket.side === side) &&
+		(query.zone === null || socket.zone === query.zone) &&
+		(query.category === null || socket.category === query.category)
 	);
 }
 
+/** True when a line asks for some lamps and not for the vehicle alone. */
+const namesALamp = ({ functions, side, role, zone, category }: CounterQuery) =>
+	functions.length > 0 || side !== null || role !== null || zone !== null || category !== null;
+
 function answers(configuration: Configuration, query: CounterQuery, { catalogue, shop }: ShopData): CounterAnswer[] {
-	if (query.kit || (query.functions.length === 0 && query.side === null && query.zone === null)) return [];
-	const groups = twinGroups(socketsInWalk(configuration).filter((socket) => asked(socket, query)));
+	if (query.kit || !namesALamp(query)) return [];
+	const groups = twinGroups(socketsInWalk(configuration).filter((socket) => asked(configuration, socket, query)));
 	return groups.flatMap((group): CounterAnswer[] => {
 		const [socket] = group;
 		if (!socket) return [];
@@ -48,32 +48,86 @@ function answers(configuration: Configuration, query: CounterQuery, { catalogue,
 }
 
 async function read(db: Knex, line: string): Promise<CounterQuery> {
-	const words = line.toLowerCase().split(/[\s,/+-]+/);
+	const words = line.toLowerCase().split(/[\s,;/+-]+/);
 	const known = new Set<string>();
 	for (const word of new Set(words)) if (word && (await isVehicleWord(db, word))) known.add(word);
 	return readCounterQuery(line, (word) => known.has(word));
 }
 
+/**
+ * The vehicles a query names. A word that may ask for a kit and may be part of a name is a name where a vehicle has it beside the other words,
+ * and else asks for a kit.
+ */
+async function vehiclesNamed(db: Knex, query: CounterQuery) {
+	const found = await searchIds(db, query.vehicle, MAX_VEHICLES);
+	const others = query.vehicle.filter((word) => !isKitWord(word));
+	if (found.ids.length > 0 || others.length === query.vehicle.length) return { query, ...found };
+	return { query: { ...query, vehicle: others, kit: true }, ...(await searchIds(db, others, MAX_VEHICLES)) };
+}
+
 /** Answers a line typed at the counter: vehicles that match, and for the functions named the best lamp of each place. */
 export async function askCounter(db: Knex, line: string): Promise<CounterReply> {
-	const query = await read(db, line);
-	const { ids, read: reread } = await searchIds(db, query.vehicle, MAX_VEHICLES);
+	const { query, ids, read: reread } = await vehiclesNamed(db, await read(db, line));
 	const found = await findConfigurations(db, ids);
 	const data = await shopData(db);
 	return {
 		understood: {
 			vehicle: query.vehicle.join(' '),
 			functions: query.functions.map((id) => lampFunction(id).label),
-			side: query.side,
+			side: query.side ?? (query.role ? `${query.role}’s side` : null),
 			zone: query.zone,
 			slips: reread.map(({ typed, as }) => `“${typed}” read as ${as.join(' or ')}`)
 		},
-		kit: query.kit ? (query.zone ?? 'vehicle') : null,
+		kit: query.kit ? (query.zone === 'front' || query.zone === 'rear' ? query.zone : 'vehicle') : null,
 		vehicles: found.map((c) => ({
 			id: c.id,
 			name: vehicleName(c),
 			sockets: socketViews(c),
 			answers: answers(c, query, data)
+		}))
+	};
+}
+
+/** One lamp holder that was asked for, and the best lamp for it. */
+interface AskedSocket {
+	id: string;
+	side: Socket['side'];
+	functions: Socket['functions'];
+	verdict: Verdict | null;
+	product: string | null;
+	/** Of one lamp in its cheapest pack, minor units. */
+	price: number | null;
+	/** Pieces on the shelf; null when nobody counted. */
+	stock: number | null;
+}
+
+function askedSocket(configuration: Configuration, socket: Socket, { catalogue, shop }: ShopData): AskedSocket {
+	const [best] = matchSocket({ configuration, catalogue, shop }, socket).candidates;
+	const { id, side, functions } = socket;
+	if (!best) return { id, side, functions, verdict: null, product: null, price: null, stock: null };
+	const { price, pieces } = best.cases.product;
+	return {
+		id,
+		side,
+		functions,
+		verdict: best.verdict,
+		product: best.product.id,
+		price: Number.isFinite(price) ? Math.round(price) : null,
+		stock: pieces
+	};
+}
+
+/** The counter's answer as plain data: for each vehicle, every lamp holder that was asked for and the best lamp for it. */
+export async function askSockets(db: Knex, line: string) {
+	const { query, ids } = await vehiclesNamed(db, await read(db, line));
+	const [found, data] = await Promise.all([findConfigurations(db, ids), shopData(db)]);
+	return {
+		understood: query,
+		vehicles: found.map((configuration) => ({
+			id: configuration.id,
+			sockets: socketsInWalk(configuration)
+				.filter((socket) => namesALamp(query) && asked(configuration, socket, query))
+				.map((socket) => askedSocket(configuration, socket, data))
 		}))
 	};
 }

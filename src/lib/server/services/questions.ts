@@ -2,12 +2,21 @@ import type { Knex } from 'knex';
 import type { Configuration, Product } from '../../core/model';
 import { matchSocket, type Verdict } from '../../core/match';
 import { withSubject } from '../../core/record';
-import { questionViews, type ConsequenceView, type DependenceView, type QuestionView } from '../../core/views';
-import { vehicleName, withValueAt } from '../../core/vehicle';
-import { findConfiguration } from '../repositories/configurations';
+import {
+	nextFactViews,
+	questionViews,
+	type ConsequenceView,
+	type DependenceView,
+	type NextFactView,
+	type QuestionView
+} from '../../core/views';
+import { settle, vehicleName } from '../../core/vehicle';
+import { findConfiguration, findConfigurations } from '../repositories/configurations';
+import { recentRecords } from '../repositories/events';
 import { listKits } from '../repositories/kits';
 import { configurationsWithQuestions } from '../repositories/questions';
 import { shopData, type ShopData } from './catalogue';
+import { CONFIGURATIONS } from './record/store';
 
 /** An open question with the vehicle it is about. */
 export interface VehicleQuestion extends QuestionView {
@@ -29,6 +38,7 @@ export async function openShopQuestions(db: Knex): Promise<VehicleQuestion[]> {
 
 function socketsOf(configuration: Configuration, { kind, id }: QuestionView['subject']): Set<string> {
 	if (kind === 'socket') return new Set([id]);
+	if (kind === 'vehicle') return new Set(configuration.sockets.map((s) => s.id));
 	const channels =
 		kind === 'channel'
 			? configuration.channels.filter((c) => c.id === id)
@@ -62,10 +72,14 @@ export async function dependenceOf(
 	if (!configuration || !question) return null;
 	const data = await shopData(db);
 	const sockets = socketsOf(configuration, question.subject);
-	const inForce = verdicts(configuration, sockets, data);
+	// Each value is looked at as if the question were settled by it.
+	const settled = (value: unknown) =>
+		withSubject(configuration, question.subject, (s) =>
+			settle(question.subject.kind, s, { fact: question.fact, value, on: '' })
+		) ?? configuration;
+	const inForce = verdicts(settled(question.values[0]?.value), sockets, data);
 	const consequences = question.values.map(({ value, text }): ConsequenceView => {
-		const other = withSubject(configuration, question.subject, (s) => withValueAt(s, question.fact, value));
-		const under = verdicts(other ?? configuration, sockets, data);
+		const under = verdicts(settled(value), sockets, data);
 		const counts: Record<Verdict, number> = { fits: 0, parts: 0, unknown: 0, refused: 0 };
 		for (const { verdict } of under.values()) counts[verdict] += 1;
 		const keys = new Set([...inForce.keys(), ...under.keys()]);
@@ -87,4 +101,20 @@ export async function dependenceOf(
 			: [];
 	});
 	return { consequences, kits };
+}
+
+/** Vehicles looked at for what to find out next, and facts shown of each. */
+const VEHICLES_LOOKED_AT = 6;
+const FACTS_EACH = 3;
+
+/** What to find out next about the vehicles that were changed last, or have questions. */
+export async function nextInShop(db: Knex): Promise<{ id: string; name: string; facts: NextFactView[] }[]> {
+	const prefix = CONFIGURATIONS.name('');
+	const recent = [...(await recentRecords(db, prefix, VEHICLES_LOOKED_AT)), ...(await configurationsWithQuestions(db))];
+	const found = await findConfigurations(db, [...new Set(recent)].slice(0, VEHICLES_LOOKED_AT));
+	const data = await shopData(db);
+	return found.flatMap((configuration) => {
+		const facts = nextFactViews(configuration, data).slice(0, FACTS_EACH);
+		return facts.length > 0 ? [{ id: configuration.id, name: vehicleName(configuration), facts }] : [];
+	});
 }

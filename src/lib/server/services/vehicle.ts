@@ -2,11 +2,13 @@ import type { Knex } from 'knex';
 import { matchConfiguration, type Candidate, type SocketMatch } from '../../core/match';
 import {
 	factViews,
+	nextFactViews,
 	socketRecordView,
 	socketViews,
 	vehicleView,
 	walkView,
 	type FactView,
+	type NextFactView,
 	type SocketRecordView,
 	type VehicleView,
 	type WalkView
@@ -45,12 +47,33 @@ export async function showWalkOf(db: Knex, id: string): Promise<WalkView | null>
 	return configuration && walkView(configuration);
 }
 
+/** How many filament sockets have an LED to sell, alone or with parts, and what to find out for the others. */
+export interface NextView {
+	sellable: number;
+	sockets: number;
+	facts: NextFactView[];
+}
+
+/** What to find out next about a vehicle; null when it is not there. */
+export async function showNext(db: Knex, id: string): Promise<NextView | null> {
+	const configuration = await findConfiguration(db, id);
+	if (!configuration) return null;
+	const { catalogue, shop } = await shopData(db);
+	const filament = matchConfiguration(configuration, catalogue, shop).filter((m) => m.socket.state === 'filament');
+	const sellable = filament.filter((m) => ['fits', 'parts'].includes(best(m)?.verdict ?? ''));
+	return {
+		sellable: sellable.length,
+		sockets: filament.length,
+		facts: nextFactViews(configuration, { catalogue, shop })
+	};
+}
+
 /** What a walk-line is read against; null when the vehicle is not there. */
 export async function contextOf(db: Knex, id: string): Promise<WalkContext | null> {
 	const configuration = await findConfiguration(db, id);
 	if (!configuration) return null;
-	const { kind, market, sockets } = configuration;
-	return { kind, market, sockets: sockets.map(({ evidence: _evidence, ...socket }) => socket) };
+	const { kind, market, steering, sockets } = configuration;
+	return { kind, market, steering, sockets: sockets.map(({ evidence: _evidence, ...socket }) => socket) };
 }
 
 /** A socket with its facts and its record; null when vehicle or socket is not there. */

@@ -70,6 +70,13 @@ export function drawn(part: Part, volts: number): Drawn {
 	}
 }
 
+/** Voltages at which the law of a part bends, V: where an LED begins to light, and where it is lit. Empty where it never does. */
+export function bendsOf(part: Part): number[] {
+	if (part.kind !== 'led') return [];
+	const bends = [part.turnOn - RAMP_V, part.turnOn];
+	return part.bothWays ? [...bends, ...bends.map((volts) => -volts)] : bends;
+}
+
 /** A resistor that takes a power at the nominal supply, as a built-in load is stated. @example loadResistor(13.5) // 13.5 ohm */
 export function loadResistor(watts: number): Part {
 	return { kind: 'resistor', ohms: VOLTS_NOMINAL ** 2 / watts };

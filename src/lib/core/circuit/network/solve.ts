@@ -1,4 +1,4 @@
-import { drawn, GROUND, type Element, type Node } from './element';
+import { bendsOf, drawn, GROUND, type Element, type Node } from './element';
 import { components } from './components';
 import { linearSolution } from './linear';
 
@@ -58,12 +58,9 @@ function solvePart(elements: readonly Element[], volts: Map<Node, number>): numb
 	}
 	const part: ConnectedPart = { elements, index: new Map(nodes.map((node, i) => [node, i])), highest };
 	const start = nodes.map((node) => begin.get(node) ?? 0);
-	let best = newton(part, start);
-	for (const charge of CHARGES_S) {
-		if (best.residual <= SETTLED_A) break;
-		const other = charging(part, start, charge);
-		if (other.residual < best.residual) best = other;
-	}
+	let best = newton(part, start, MAX_STEPS);
+	if (best.residual > SETTLED_A) best = better(best, newton(part, start, MAX_REGIONS, toNextBend));
+	if (best.residual > SETTLED_A) best = better(best, charging(part, start));
 	nodes.forEach((node, i) => volts.set(node, best.at[i] ?? 0));
 	return best.residual;
 }
@@ -91,62 +88,101 @@ function stepped({ highest }: ConnectedPart, at: readonly number[], change: read
 	return at.map((value, i) => Math.min(highest, Math.max(-highest, value - (change[i] ?? 0) * share)));
 }
 
+const better = (one: Found, other: Found): Found => (other.residual < one.residual ? other : one);
+
+/** How far a step may go, as a share of it. */
+type Reach = (part: ConnectedPart, at: readonly number[], next: readonly number[]) => number;
+const WHOLE: Reach = () => 1;
+
 /** Newton's method from some potentials: quick where nothing lies near the turn-on of an LED. */
-function newton(part: ConnectedPart, start: readonly number[]): Found {
+function newton(part: ConnectedPart, start: readonly number[], steps: number, reach: Reach = WHOLE): Found {
 	let best: Found = { at: [...start], residual: Infinity };
 	let at = [...start];
-	for (let step = 0; step < MAX_STEPS; step++) {
+	for (let step = 0; step < steps; step++) {
 		const { sums, slopes } = balance(part, at);
-		const residual = largest(sums);
-		if (residual < best.residual) best = { at, residual };
-		if (residual <= SETTLED_A) break;
+		best = better(best, { at, residual: largest(sums) });
+		if (best.residual <= SETTLED_A) break;
 		const solved = linearSolution(slopes, sums);
 		if (!solved.ok) break;
-		at = stepped(part, at, solved.value);
+		const next = stepped(part, at, solved.value);
+		const share = reach(part, at, next);
+		at = at.map((value, i) => value + share * ((next[i] ?? 0) - value));
 	}
 	return best;
 }
 
-/** Capacitances at the nodes that are tried one after the other, as conductance of the first step, S. */
-const CHARGES_S = [1, 50, 0.02] as const;
-const CHARGING_STEPS = 400;
-/** A step that leaves more over than this many times what was left before is taken back and made shorter. */
-const WORSE = 1.5;
+/** Steps when each ends where an LED changes its law: there are not many more than LEDs, unless the search runs in circles. */
+const MAX_REGIONS = 200;
+/** So far past a bend a step goes, V, that the law beyond it holds. */
+const PAST_BEND_V = 1e-9;
+
+/** A step no further than just past the first voltage at which an LED changes its law (Katzenelson 1965). */
+const toNextBend: Reach = ({ elements, index }, at, next) => {
+	const potential = (list: readonly number[], node: Node) => {
+		const i = index.get(node);
+		return i === undefined ? 0 : (list[i] ?? 0);
+	};
+	let share = 1;
+	for (const element of elements) {
+		const bends = bendsOf(element);
+		if (bends.length === 0) continue;
+		const before = potential(at, element.from) - potential(at, element.to);
+		const after = potential(next, element.from) - potential(next, element.to);
+		const way = after - before;
+		for (const bend of bends) {
+			const to = bend + Math.sign(way) * PAST_BEND_V;
+			if (way !== 0 && (to - before) * (to - after) < 0) share = Math.min(share, (to - before) / way);
+		}
+	}
+	return share;
+};
+
+/** Conductance that stands for a capacitor at a node over the first, short step of time, and the least it comes to, S. */
+const FIRST_CHARGE_S = 100;
+const LEAST_CHARGE_S = 1e-9;
+/** Shorter steps than this bring nothing, S. */
+const MOST_CHARGE_S = 1e7;
+const CHARGING_STEPS = 150;
+const STEPS_INSIDE = 12;
 
 /**
- * Lets the network charge from its supply, as if a capacitor stood at every node, in implicit steps of time that grow while it comes to rest
+ * Lets the network charge from its supply, as if a capacitor stood at every node, in implicit steps of time that grow as it comes to rest
  * (pseudo-transient continuation). It settles where the real one does, also on the turn-on of an LED.
  */
-function charging(part: ConnectedPart, start: readonly number[], first: number): Found {
+function charging(part: ConnectedPart, start: readonly number[]): Found {
 	let at = [...start];
-	let now = balance(part, at);
-	let residual = largest(now.sums);
-	let best: Found = { at, residual };
-	let charge: number = first;
-	for (let step = 0; step < CHARGING_STEPS && best.residual > SETTLED_A; step++) {
-		const damped = now.slopes.map((row, i) => row.map((value, j) => (i === j ? value + charge : value)));
-		const solved = linearSolution(damped, now.sums);
-		if (!solved.ok) {
-			charge *= 4;
+	let best: Found = { at, residual: Infinity };
+	let charge = FIRST_CHARGE_S;
+	for (let step = 0; step < CHARGING_STEPS && charge < MOST_CHARGE_S; step++) {
+		const next = chargedStep(part, at, charge);
+		if (next === null) {
+			charge *= 8;
 			continue;
 		}
-		const next = stepped(part, at, solved.value);
-		const then = balance(part, next);
-		const left = largest(then.sums);
-		if (left > residual * WORSE) {
-			charge *= 4;
-			if (charge > MOST_CHARGE_S) break;
-			continue;
-		}
-		charge = Math.max(1e-12, charge * Math.min(0.5, left / (residual || 1)));
-		[at, now, residual] = [next, then, left];
-		if (residual < best.residual) best = { at, residual };
+		at = next;
+		best = better(best, { at, residual: largest(balance(part, at).sums) });
+		if (best.residual <= SETTLED_A) break;
+		charge = Math.max(LEAST_CHARGE_S, charge / 3);
 	}
 	return best;
 }
 
-/** With steps this short nothing moves any more, S. */
-const MOST_CHARGE_S = 1e7;
+/** One implicit step: the potentials at which the currents that are left over have moved the charge of every node; null when it is not found. */
+function chargedStep(part: ConnectedPart, from: readonly number[], charge: number): number[] | null {
+	let at = [...from];
+	for (let inside = 0; inside < STEPS_INSIDE; inside++) {
+		const { sums, slopes } = balance(part, at);
+		const left = sums.map((sum, i) => sum + charge * ((at[i] ?? 0) - (from[i] ?? 0)));
+		if (largest(left) <= SETTLED_A * Math.max(1, charge)) return at;
+		const damped = slopes.map((row, i) => row.map((value, k) => (i === k ? value + charge : value)));
+		const solved = linearSolution(damped, left);
+		if (!solved.ok) return null;
+		const next = stepped(part, at, solved.value);
+		const share = toNextBend(part, at, next);
+		at = at.map((value, i) => value + share * ((next[i] ?? 0) - value));
+	}
+	return null;
+}
 
 /** Currents that leave each node, and how they grow with each potential. */
 function balance({ elements, index }: ConnectedPart, at: readonly number[]) {

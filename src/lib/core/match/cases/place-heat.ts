@@ -31,10 +31,11 @@ export interface PlaceHeat {
 /** Flashes of a turn lamp, a minute, and its share of the time lit. */
 const FLASHES_PER_MINUTE = 85;
 
-/** The share of the time a function counts for: of one that flashes, the top of its ripple. */
+/** The share of the time a function counts for: of one that flashes, the top of its ripple; of one that is soon out again, what it warms up to. */
 function dutyOf(id: FunctionId, timeConstant: number): number {
-	const { duty } = lampFunction(id);
-	return duty < 1 ? pulsedDuty(duty, 60 / FLASHES_PER_MINUTE, timeConstant) : duty;
+	const { duty, lasts } = lampFunction(id);
+	const pulsed = duty < 1 ? pulsedDuty(duty, 60 / FLASHES_PER_MINUTE, timeConstant) : duty;
+	return lasts === undefined ? pulsed : pulsed * (1 - Math.exp(-lasts / timeConstant));
 }
 
 /** True when a filament headlamp burns in the same lamp unit. */

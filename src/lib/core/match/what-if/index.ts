@@ -1,2 +1,4 @@
 export * from './preferences';
 export * from './coverage';
+export * from './next-facts';
+export type { FactRef } from './open-facts';

@@ -13,7 +13,7 @@ import {
 
 const source = z.enum(EVIDENCE_SOURCES);
 const note = z.string().max(1000).optional();
-const subject = z.object({ kind: z.enum(['socket', 'channel', 'flasher']), id: label });
+const subject = z.object({ kind: z.enum(['vehicle', 'socket', 'channel', 'flasher']), id: label });
 
 /** What a person can ask to be changed in a vehicle's record. A new command is one entry here and one in `edits.ts`. */
 export const command = z.discriminatedUnion('kind', [

@@ -47,7 +47,8 @@
 		['all', 'all'],
 		['front', 'only front'],
 		['rear', 'only rear'],
-		['left', 'only left']
+		['left', 'only left'],
+		['right', 'only right']
 	];
 	const flash = $derived(
 		[
@@ -69,7 +70,14 @@
 		<Switches {trial} />
 		<label class="grid gap-0.5 text-sm text-soft"
 			>Supply {trial.volts.toFixed(1)} V
-			<input type="range" class="w-full accent-(--sea)" min="9" max="15" step="0.1" bind:value={trial.volts} /></label
+			<input
+				type="range"
+				class="w-full accent-(--sea)"
+				min={(trial.supply.nominal * 9) / 12}
+				max={(trial.supply.nominal * 15) / 12}
+				step="0.1"
+				bind:value={trial.volts}
+			/></label
 		>
 	</ScrollPanel>
 	<div class="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">

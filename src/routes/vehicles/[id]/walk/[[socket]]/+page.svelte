@@ -4,6 +4,8 @@
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import DeskMessages from '$lib/components/record/DeskMessages.svelte';
 	import ExpectedPlaces from '$lib/components/record/ExpectedPlaces.svelte';
+	import FactRow from '$lib/components/record/FactRow.svelte';
+	import NextFacts from '$lib/components/record/NextFacts.svelte';
 	import RoomEditor from '$lib/components/record/RoomEditor.svelte';
 	import SocketDesk from '$lib/components/record/SocketDesk.svelte';
 	import WalkLine from '$lib/components/record/WalkLine.svelte';
@@ -79,7 +81,10 @@
 				</span>
 			</SocketDesk>
 		{:else}
+			{#if data.next && data.next.sockets > 0}<div class="mb-4"><NextFacts next={data.next} /></div>{/if}
 			<ExpectedPlaces walk={data.walk} kind={data.vehicle.kind} onbegin={(text) => line?.begin(text)} />
+			<h3 class="mt-3 font-medium">The whole vehicle</h3>
+			{#each data.walk.vehicle as fact (fact.id)}<FactRow kind="vehicle" subject={id} {fact} />{/each}
 			{#if data.vehicle.tells.length > 0}
 				<h3 class="mt-3 font-medium">How to know this one</h3>
 				<ul class="list-disc pl-5">

@@ -1,0 +1,130 @@
+import type { Configuration, Zone } from '../model';
+import type { FunctionId } from '../lamps';
+import { sideOfRole, takeAt } from './reading';
+import type { Meaning } from './vocabulary';
+import type { Word } from './words';
+
+/** What a line typed at the counter was understood to ask. */
+export interface CounterQuery {
+	/** Words that name the vehicle. */
+	vehicle: string[];
+	/** Functions meant; empty means all of them. */
+	functions: FunctionId[];
+	side: 'left' | 'right' | null;
+	/** The driver's or the passenger's side, which each vehicle has on its own side. */
+	role: 'driver' | 'passenger' | null;
+	zone: Zone | null;
+	/** Lamp category that is named. */
+	category: string | null;
+	/** True when a whole kit is asked for. */
+	kit: boolean;
+}
+
+/** Words that ask for a kit. */
+const KIT_WORDS: ReadonlySet<string> = new Set(['kit', 'kits', 'set', 'everything']);
+
+/** True for a word that may ask for a kit. */
+export const isKitWord = (word: string): boolean => KIT_WORDS.has(word);
+
+/** Words of a line; hyphens and strokes part them, as in the names of vehicles. */
+function wordsOf(text: string): Word[] {
+	return [...text.matchAll(/[^\s,;]+/g)].map((found) => ({
+		text: found[0].toLowerCase(),
+		from: found.index,
+		to: found.index + found[0].length
+	}));
+}
+
+/** A year in two digits, as in `06` or `'06`: of this century up to 40. @example fullYear("'06") // "2006" */
+export function fullYear(word: string): string | null {
+	const found = /^['’]?(\d\d)$/.exec(word);
+	if (!found) return null;
+	const year = Number(found[1]);
+	return String(year <= 40 ? 2000 + year : 1900 + year);
+}
+
+/** Short marks of functions and single letters say too little beside the name of a vehicle. */
+const TOO_SHORT = /^(?!hi$|lo$)[a-z]{1,2}$/;
+
+function take(meaning: Meaning, query: CounterQuery): void {
+	switch (meaning.kind) {
+		case 'function':
+			query.functions.push(...meaning.ids.filter((id) => !query.functions.includes(id)));
+			return;
+		case 'zone':
+			query.zone = meaning.zone;
+			return;
+		case 'side': {
+			const [only, ...more] = meaning.sides;
+			if (more.length === 0 && (only === 'left' || only === 'right')) query.side = only;
+			return;
+		}
+		case 'role':
+			query.role = meaning.role;
+			return;
+		case 'fact':
+			if (typeof meaning.facts.category === 'string') query.category = meaning.facts.category;
+			return;
+		case 'index':
+		case 'source':
+		case 'absent':
+		case 'count':
+		case 'noise':
+			return;
+		default:
+			meaning satisfies never;
+	}
+}
+
+/** A zone that came in with a word for a lamp at the side, as mirror indicators do. */
+const SIDE_WORDS = /repeater|mirror|fender|wing|side (?:turn|indicator)/;
+
+/**
+ * Reads a line such as `skerry 2016 rear indicator left`, with the words a walk-line takes. The longest run of words that means something is
+ * taken as one, the last word may be unfinished; `isVehicleWord` says which words a vehicle answers to, and those are left to the vehicle.
+ */
+export function readCounterQuery(text: string, isVehicleWord: (word: string) => boolean): CounterQuery {
+	const words = wordsOf(text);
+	const query: CounterQuery = {
+		vehicle: [],
+		functions: [],
+		side: null,
+		role: null,
+		zone: null,
+		category: null,
+		kit: false
+	};
+	for (let at = 0; at < words.length;) {
+		const word = words[at]?.text ?? '';
+		const found = TOO_SHORT.test(word) ? null : takeAt(words, at);
+		const length = found?.length ?? 1;
+		if (length === 1 && isVehicleWord(word)) query.vehicle.push(word);
+		else if (KIT_WORDS.has(word)) query.kit = true;
+		else if (found && !(found.meaning.kind === 'index')) {
+			take(found.meaning, query);
+			const run = words
+				.slice(at, at + length)
+				.map((w) => w.text)
+				.join(' ');
+			if (found.meaning.kind === 'function' && found.meaning.ids[0] === 'turn' && SIDE_WORDS.test(run))
+				query.zone = 'side';
+		} else query.vehicle.push(...vehicleWords(word));
+		at += length;
+	}
+	if (query.zone === 'rear') query.functions = query.functions.map((id) => (id === 'fog' ? 'rear-fog' : id));
+	return query;
+}
+
+/** The words of a name that was typed in one piece with hyphens or strokes; a year in full. */
+function vehicleWords(word: string): string[] {
+	const year = fullYear(word);
+	return year ? [year] : word.split(/[/+-]+/).filter(Boolean);
+}
+
+/** The side a query means on a vehicle; null for both. */
+export function sideAsked(
+	{ side, role }: CounterQuery,
+	{ steering }: Pick<Configuration, 'steering'>
+): 'left' | 'right' | null {
+	return side ?? (role && sideOfRole(role, steering));
+}
