@@ -8,10 +8,12 @@ import {
 	type FittedLamp,
 	type FittedPart,
 	type ModeId,
-	type ModeState
+	type ModeState,
+	withAssumedOutputs
 } from '../../lib/core/circuit';
 import { fittedPart } from '../../lib/core/accessories';
 import type { Configuration, RotaluxDocument } from '../../lib/core/model';
+import { supplyOf } from '../../lib/core/vehicle';
 import { playMode } from '../../lib/core/views';
 import { configurationsNamed } from '../choose';
 import { BadInput, readFileDocument, readNumber, readWord, type Command } from '../io';
@@ -89,14 +91,17 @@ export const circuit: Command = {
 				fit: { type: 'string', multiple: true, default: [] },
 				with: { type: 'string', multiple: true, default: [] },
 				mode: { type: 'string' },
-				volts: { type: 'string', default: '13.5' }
+				volts: { type: 'string' }
 			}
 		});
 		const document = readFileDocument(positionals[0]);
 		if (values.configuration === undefined) throw new BadInput('Say which vehicle: --configuration ID.');
-		const [configuration] = configurationsNamed(document, values.configuration);
-		if (!configuration) throw new BadInput(`No configuration "${values.configuration}" stands in the file.`);
-		const volts = readNumber('volts', values.volts, { min: 9, max: 15 });
+		const [record] = configurationsNamed(document, values.configuration);
+		if (!record) throw new BadInput(`No configuration "${values.configuration}" stands in the file.`);
+		const configuration = withAssumedOutputs(record);
+		const { nominal, running } = supplyOf(configuration);
+		const range = { min: (9 * nominal) / 12, max: (15 * nominal) / 12 };
+		const volts = values.volts === undefined ? running : readNumber('volts', values.volts, range);
 		const fitted = {
 			lamps: lampsOf(document, configuration, values.fit),
 			parts: partsOf(document, configuration, values.with),

@@ -81,7 +81,7 @@ describe('charts of a candidate', () => {
 		const { heat } = stop().detail;
 		const curve = { name: 'Red lamp', heat: heat!.heat, timeConstant: heat!.timeConstant, limit: heat!.limit };
 		const { body } = render(HeatCurve, { props: { curves: [curve] } });
-		expect(body).toContain('Red lamp: 87 C after a long time, limit 115 C'); // 45 + 2.6 x 16 = 86.6
+		expect(body).toContain('Red lamp: 71 C after a long time, limit 115 C'); // 40 + 2.6 x 12 = 71.2
 	});
 
 	it('the score in its parts adds up to what the table shows', () => {

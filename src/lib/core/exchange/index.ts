@@ -6,3 +6,4 @@ export * from './tables';
 export * from './sheets';
 export * from './shop';
 export * from './stock-form';
+export * from './evidence';

@@ -221,6 +221,8 @@ describe('the answer', () => {
 				const { lines } = await kitOf({ configuration, catalogue, shop }, { balance }, solver);
 				const lampAt = (id: string) =>
 					demo.products.find((p) => p.id === lines.find((l) => l.product && l.sockets.includes(id))?.product);
+				const nominal = configuration.voltage ?? 12;
+				const volts = (13.5 * nominal) / 12;
 				const flasher = lines.some((l) => demo.accessories.find((a) => a.id === l.accessory)?.kind === 'flasher');
 				for (const channel of configuration.channels) {
 					const threshold =
@@ -236,13 +238,13 @@ describe('the answer', () => {
 						const stock = minor ? category?.wattsMinor : category?.watts;
 						if (led)
 							amperes +=
-								((minor ? led.power?.minor : led.power?.at13v5) ?? 0) / 13.5 +
+								((minor ? led.power?.minor : led.power?.at13v5) ?? 0) / volts +
 								(minor ? 0 : (led.builtInLoad ?? 0) / 13.5);
-						else if (stock) amperes += (stock / 12) * (13.5 / 12) ** 0.55;
+						else if (stock) amperes += (stock / nominal) * (volts / nominal) ** 0.55;
 					}
 					for (const load of lines)
 						for (const { pieces } of load.fitted?.filter((f) => f.channel === channel.id) ?? [])
-							amperes += (13.5 * pieces) / demo.accessories.find((a) => a.id === load.accessory)!.resistance!;
+							amperes += (volts * pieces) / demo.accessories.find((a) => a.id === load.accessory)!.resistance!;
 					expect(amperes, `${configuration.id} ${channel.id} ${balance}`).toBeGreaterThanOrEqual(threshold - 1e-6);
 				}
 			}

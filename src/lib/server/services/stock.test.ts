@@ -243,17 +243,17 @@ describe('assumptions of the shop', () => {
 			).length;
 		const before = await verdicts();
 		const set = { value: 120, source: 'a hot summer' };
-		expect(await changeAssumptions(db, [{ id: 'heat.ambient.rear', set }])).toMatchObject({ ok: true });
+		expect(await changeAssumptions(db, [{ id: 'heat.ambient.rear.high', set }])).toMatchObject({ ok: true });
 		expect(await verdicts()).toBeLessThan(before);
-		await changeAssumptions(db, [{ id: 'heat.ambient.rear', set: null }]);
+		await changeAssumptions(db, [{ id: 'heat.ambient.rear.high', set: null }]);
 		expect([await verdicts(), await readAssumptions(db)]).toEqual([before, {}]);
 	});
 
 	it.each([
 		['a name nobody knows', { id: 'heat.sun', set: { value: 1, source: 'x' } }, 'There is no assumption'],
-		['a number out of bounds', { id: 'heat.spare', set: { value: 900, source: 'x' } }, 'from 0 to 60 K'],
-		['no number', { id: 'heat.spare', set: { value: NaN, source: 'x' } }, 'give a number'],
-		['no source', { id: 'heat.spare', set: { value: 12, source: ' ' } }, 'say where the value comes from']
+		['a number out of bounds', { id: 'heat.ambient.rear.high', set: { value: 900, source: 'x' } }, 'from -40 to 120 C'],
+		['no number', { id: 'heat.ambient.rear.high', set: { value: NaN, source: 'x' } }, 'give a number'],
+		['no source', { id: 'heat.ambient.rear.high', set: { value: 12, source: ' ' } }, 'say where the value comes from']
 	])('%s changes nothing and says why', async (_, change, sentence) => {
 		const { db } = await demoDatabase();
 		const done = await changeAssumptions(db, [change]);

@@ -277,7 +277,7 @@ export const SOCKET_FACTS = {
 			blue: 'blue bulb'
 		}),
 		evidence: true,
-		sheet: { heading: 'bulbColour', also: ['bulb colour', 'bulb color', 'glass'] },
+		sheet: { heading: 'bulbColour', also: ['bulb colour', 'bulb color'] },
 		findOut: { how: 'Look at the glass of the lamp that came out, apart from the lens.', minutes: 3 }
 	},
 	orientation: { kind: 'text', label: 'Stands', sheet: { heading: 'orientation' } },

@@ -114,17 +114,20 @@ export interface AgainstSource {
 	strongest: Evidence;
 }
 
+/** Facts of one thing that its own strongest, newest source contradicts. */
+export function againstSourcesOf(kind: SubjectKind, id: string, subject: Subject & object): AgainstSource[] {
+	const facts = [...new Set((subject.evidence ?? []).map((item) => item.fact))];
+	return facts.flatMap((fact): AgainstSource[] => {
+		const definition = factOf(kind, fact);
+		const value = valueAt(subject, fact);
+		const strongest = liveEvidence(subject.evidence, fact).find((item) => item.fact === fact);
+		const claimed = strongest && claimedValue(definition, strongest, value);
+		if (!strongest || claimed === undefined || !keepsEvidence(kind, fact)) return [];
+		return agree(claimed, value, definition.tolerance) ? [] : [{ subject: { kind, id }, fact, value, strongest }];
+	});
+}
+
 /** Facts of a record that its own strongest, newest source contradicts. */
 export function againstSources(configuration: Configuration): AgainstSource[] {
-	return subjectsOf(configuration).flatMap(({ kind, id, subject }) => {
-		const facts = [...new Set((subject.evidence ?? []).map((item) => item.fact))];
-		return facts.flatMap((fact): AgainstSource[] => {
-			const definition = factOf(kind, fact);
-			const value = valueAt(subject, fact);
-			const strongest = liveEvidence(subject.evidence, fact).find((item) => item.fact === fact);
-			const claimed = strongest && claimedValue(definition, strongest, value);
-			if (!strongest || claimed === undefined || !keepsEvidence(kind, fact)) return [];
-			return agree(claimed, value, definition.tolerance) ? [] : [{ subject: { kind, id }, fact, value, strongest }];
-		});
-	});
+	return subjectsOf(configuration).flatMap(({ kind, id, subject }) => againstSourcesOf(kind, id, subject));
 }

@@ -1,10 +1,10 @@
 import { readNumber } from '../../../quantity';
 import { factOf, isNumeric, type Evidence, type SubjectKind } from '../../../model';
-import type { Assembly, Loose, ReadRow } from '../assembly';
+import type { Assembly, Loose, LooseVehicle, ReadRow } from '../assembly';
 import { fromCell } from '../cells';
 
 /** The things evidence may be about. */
-const SUBJECTS = ['socket', 'channel', 'flasher', 'product'] as const satisfies readonly SubjectKind[];
+const SUBJECTS = ['vehicle', 'socket', 'channel', 'flasher', 'product'] as const satisfies readonly SubjectKind[];
 
 function evidenceOf(row: ReadRow): Evidence {
 	const { subject, id: _id, value, ...rest } = row.record;
@@ -18,15 +18,19 @@ function evidenceOf(row: ReadRow): Evidence {
 	return { ...rest, ...(value === undefined ? {} : { value: read }) } as Evidence;
 }
 
+/** The thing of a vehicle that a row of evidence is about. */
+function targetOf(vehicle: LooseVehicle, { subject, id }: { subject?: string; id?: string }): Loose | undefined {
+	if (subject === 'vehicle') return vehicle;
+	if (subject === 'flasher') return vehicle.flasher as Loose | undefined;
+	return (subject === 'channel' ? vehicle.channels : vehicle.sockets).find((s) => s.id === id);
+}
+
 /** A row of evidence. The first row of a thing takes the place of all evidence that was there. */
 export function addEvidence(assembly: Assembly, tab: string, row: ReadRow): void {
 	const vehicle = assembly.vehicle(tab, row);
 	if (!vehicle) return;
 	const { subject, id } = row.record as { subject?: string; id?: string };
-	const target =
-		subject === 'flasher'
-			? (vehicle.flasher as Loose | undefined)
-			: (subject === 'channel' ? vehicle.channels : vehicle.sockets).find((s) => s.id === id);
+	const target = targetOf(vehicle, { subject, id });
 	if (!target)
 		return assembly.problem(
 			{ tab, row: row.number, column: 'id' },
