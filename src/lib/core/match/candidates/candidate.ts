@@ -1,10 +1,10 @@
 import type { Product } from '../../model';
 import type { ProductCase, SocketCase } from '../cases';
-import type { Finding, Gate, Level } from '../findings/finding';
+import type { Finding, Gate } from '../findings/finding';
 import { scoreOf, scoreParts, type ScorePart } from '../ranking';
 import { RULE_LIST } from '../rules';
 import { contestedFindings, withOpenValues } from './contested';
-import { VERDICT_OF, verdictOf, VERDICTS, worseVerdict, type Verdict } from '../findings/verdict';
+import { VERDICT_OF, VERDICTS, worseVerdict, type Verdict } from '../findings/verdict';
 
 /** Runs every rule on one product in one socket. */
 export function findingsFor(socket: SocketCase, product: ProductCase): Finding[] {
@@ -17,38 +17,61 @@ export function findingsFor(socket: SocketCase, product: ProductCase): Finding[]
 	return findings;
 }
 
+/** A verdict, and how far the lamp is from fitting. */
+export interface Judgement {
+	verdict: Verdict;
+	/** What its doubts weigh, or its first refusal: 0 for a lamp that fits as it is. */
+	distance: number;
+}
+
+/** What a doubt on each gate weighs against one about a monitor: a wrong base or colour is no lamp for this place. */
+const DOUBT: Record<Gate, number> = { base: 8, colour: 8, size: 4, law: 3, heat: 2, electrics: 1 };
+/** What a refusal weighs beside any doubt: one by the policy of the shop alone is nearest. */
+const REFUSAL: Record<Gate, number> = { base: 800, colour: 800, size: 600, heat: 300, electrics: 300, law: 100 };
+
+function weightOf({ gate, level }: Finding): number {
+	if (level === 'unknown') return DOUBT[gate];
+	return level === 'refuse' ? REFUSAL[gate] : 0;
+}
+
 /** The verdict alone: the same rules in the same order, but nobody looks further once something refuses. */
-export function quickVerdict(socket: SocketCase, product: ProductCase): Verdict {
+export function quickJudgement(socket: SocketCase, product: ProductCase): Judgement {
 	let worst: Verdict | null = null;
+	let distance = 0;
 	for (const rule of RULE_LIST) {
 		const found = rule(socket, product);
 		if (found === null) continue;
-		const verdict = Array.isArray(found) ? verdictOfSome(found) : VERDICT_OF[found.level];
-		if (verdict === 'refused') return verdict;
-		if (verdict !== null) worst = worst === null ? verdict : worseVerdict(worst, verdict);
+		for (const one of Array.isArray(found) ? found : [found]) {
+			const verdict = VERDICT_OF[one.level];
+			distance += weightOf(one);
+			if (verdict === 'refused') return { verdict, distance };
+			worst = worst === null ? verdict : worseVerdict(worst, verdict);
+		}
 	}
-	return worst ?? 'unknown';
+	return { verdict: worst ?? 'unknown', distance };
 }
 
-/** Nothing found by a rule that looked says nothing. */
-function verdictOfSome(findings: readonly Finding[]): Verdict | null {
-	return findings.length === 0 ? null : verdictOf(findings);
-}
+const quickVerdict = (socket: SocketCase, product: ProductCase): Verdict => quickJudgement(socket, product).verdict;
 
 /** One product judged in one socket. The verdict is there at once; the findings are worked out when somebody reads them. */
 export class Candidate {
 	#findings: Finding[] | null = null;
 	#score: number | null = null;
-	#distance: number | null = null;
 
 	/** Rank among verdicts: a filament lamp that fits comes after every LED that fits, alone or with parts, and before the unsure. */
 	private readonly rank: number;
 
+	readonly verdict: Verdict;
+	/** How far it is from fitting: what its doubts weigh, those on base and colour most, or its first refusal. */
+	readonly distance: number;
+
 	constructor(
 		private readonly socket: SocketCase,
 		private readonly judged: ProductCase,
-		readonly verdict: Verdict = verdictWithOpenValues(socket, judged)
+		{ verdict, distance }: Judgement = judgeOpen(socket, judged)
 	) {
+		this.verdict = verdict;
+		this.distance = distance;
 		const rank = VERDICTS.indexOf(verdict);
 		this.rank = judged.lamp === 'filament' && rank < VERDICTS.indexOf('unknown') ? 1.5 : rank;
 	}
@@ -69,12 +92,6 @@ export class Candidate {
 		return this.#findings;
 	}
 
-	/** How far it is from fitting: doubts and refusals by what they weigh, those on base and colour most. */
-	get distance(): number {
-		this.#distance ??= this.findings.reduce((sum, { gate, level }) => sum + DISTANCE[level] * GATE_WEIGHT[gate], 0);
-		return this.#distance;
-	}
-
 	/** Score by the criteria of the shop, 0 to 100. */
 	get score(): number {
 		this.#score ??= scoreOf(this.socket, this.judged);
@@ -93,7 +110,7 @@ export class Candidate {
 
 	/** The same verdict for a socket that is alike in every fact a rule may look at. */
 	in(socket: SocketCase): Candidate {
-		return new Candidate(socket, this.judged, this.verdict);
+		return new Candidate(socket, this.judged, this);
 	}
 
 	/**
@@ -111,12 +128,8 @@ export class Candidate {
 	}
 }
 
-/** What a doubt on each gate weighs against one about a monitor: a wrong base or colour is no lamp for this place. */
-const GATE_WEIGHT: Record<Gate, number> = { base: 8, colour: 8, size: 4, law: 3, heat: 2, electrics: 1 };
-/** A refusal is further than any doubt. */
-const DISTANCE: Record<Level, number> = { pass: 0, needs: 0.1, unknown: 1, refuse: 10 };
-
-/** The verdict by the values in force, and by every other value of an open fact. */
-function verdictWithOpenValues(socket: SocketCase, judged: ProductCase): Verdict {
-	return withOpenValues(socket, judged, { inForce: quickVerdict(socket, judged), judge: quickVerdict });
+/** The judgement by the values in force, and by every other value of an open fact. */
+function judgeOpen(socket: SocketCase, judged: ProductCase): Judgement {
+	const { verdict: inForce, distance } = quickJudgement(socket, judged);
+	return { verdict: withOpenValues(socket, judged, { inForce, judge: quickVerdict }), distance };
 }

@@ -40,6 +40,7 @@ export const ACCESSORY_FACTS = {
 		sheet: { heading: 'usedAmount', also: ['used amount'] },
 		form: { group: WHAT }
 	},
+	volts: { kind: 'json', label: 'Works on', unit: 'V', sheet: { heading: 'volts', also: ['voltage', 'supply'] } },
 	'fits.categories': {
 		kind: 'lines',
 		label: 'For lamp categories',
