@@ -130,7 +130,9 @@ describe('heat, clock and claims', () => {
 		// From 60 + 18 x 1.2 x 1.6 = 95 C to 60 + 18 x 3 x 1.6 = 146 C: only a reading tells.
 		expect(hot).toMatchObject({ level: 'unknown', secondsToLimit: null });
 		expect(hot.temperature).toBeCloseTo(60 + 18 * 2 * 1.6, 6);
-		expect([hot.lowest, hot.highest]).toEqual([60 + 18 * 1.2 * 1.6, 60 + 18 * 3 * 1.6].map((t) => expect.closeTo(t, 6)));
+		expect([hot.lowest, hot.highest]).toEqual(
+			[60 + 18 * 1.2 * 1.6, 60 + 18 * 3 * 1.6].map((t) => expect.closeTo(t, 6))
+		);
 		expect(hot.curve.map((point: { minute: number }) => point.minute)).toEqual([0, 1, 2]);
 		expect(hot.assumptions.map((a: { name: string }) => a.name)).toContain('time constant');
 		expect((await command('clock', '--key', '30', '--emitter', '90', '--collar', 'adjustable')).json()).toMatchObject({

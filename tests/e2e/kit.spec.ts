@@ -18,7 +18,7 @@ const side = (page: Page, name: string | RegExp) => page.getByRole('tab', { name
 test('from the counter to a released kit, and its next revision after a stock change', async ({ page }) => {
 	await test.step('the counter offers a kit at three prices', async () => {
 		await page.goto('/', still);
-		await page.getByLabel('Vehicle and function').fill('aldring kit');
+		await page.getByLabel('Vehicle and function').fill('aldring net kit');
 		await expect(page.getByText('No released kit does for this vehicle yet', { exact: false })).toBeVisible();
 		for (const balance of ['Lowest price', 'Most light', 'Easy to fit'])
 			await expect(page.getByText(balance, { exact: true })).toBeVisible();

@@ -58,7 +58,7 @@ test('an assumption is tried, kept with its source, and set back in Settings', a
 	await expect(panel.getByText('Kept for the shop')).toBeVisible();
 	await page.goto('/settings', still);
 	await page.getByText('Heat', { exact: false }).last().click();
-	const own = page.getByLabel("Air around lamps, front, the shop's own value in C");
+	const own = page.getByLabel("Air inside lamps, front, middle, the shop's own value in C");
 	await expect(own).toHaveValue('75');
 	await own.fill('');
 	await own.press('Enter');

@@ -106,9 +106,9 @@ test('with the keyboard only: counter, rota, candidates, kit', async ({ page }) 
 
 	await page.getByRole('listbox').focus();
 	await page.keyboard.press('Enter');
-	await expect(page.getByRole('button', { name: /Ordna Stalk/ })).toBeFocused();
+	await expect(page.getByRole('button', { name: 'Ordna Stalk RY10W amber, phosphor', exact: true })).toBeFocused();
 	await page.keyboard.press('ArrowDown');
-	await expect(page.getByRole('button', { name: 'Glimmark Stalk RY10W amber' })).toBeFocused();
+	await expect(page.getByRole('button', { name: 'Glimmark Stalk RY10W amber', exact: true })).toBeFocused();
 	await expect(page.getByRole('region', { name: 'About the candidate' })).toContainText('Glimmark Stalk RY10W amber');
 	await page.getByRole('button', { name: 'Put into the kit' }).focus();
 	await page.keyboard.press('Enter');

@@ -1,10 +1,11 @@
 import { parseArgs } from 'node:util';
+import type { Configuration } from '../../lib/core/model';
 import { shopOf } from '../../lib/core/exchange';
 import { compileCatalogue, describe, matchConfiguration, type SocketMatch } from '../../lib/core/match';
 import { configurationsNamed } from '../choose';
 import { BadInput, readFileDocument, type Command } from '../io';
 
-function shown({ socket, open, candidates }: SocketMatch) {
+function shown({ market }: Configuration, { socket, open, candidates }: SocketMatch) {
 	return {
 		socket: socket.id,
 		...(open ? { open } : {}),
@@ -12,7 +13,7 @@ function shown({ socket, open, candidates }: SocketMatch) {
 			product: c.product.id,
 			verdict: c.verdict,
 			score: Math.round(c.score * 10) / 10,
-			findings: c.findings.map(describe)
+			findings: c.findings.map((found) => describe(found, market))
 		}))
 	};
 }
@@ -32,7 +33,7 @@ export const match: Command = {
 		const configurations = configurationsNamed(document, values.configuration).map((configuration) => {
 			const matches = matchConfiguration(configuration, catalogue, shop);
 			const wanted = matches.filter((m) => values.socket === undefined || m.socket.id === values.socket);
-			return { id: configuration.id, sockets: wanted.map(shown) };
+			return { id: configuration.id, sockets: wanted.map((match) => shown(configuration, match)) };
 		});
 		if (configurations.every((c) => c.sockets.length === 0) && values.socket !== undefined)
 			throw new BadInput(`No socket "${values.socket}" stands in the file.`);

@@ -45,6 +45,21 @@
 			? [{ name: 'as it stands', heat: heat.heat, timeConstant: heat.timeConstant, limit: heat.limit }]
 			: [])
 	]);
+	const round = (value: number) => Math.round(value * 1000) / 1000;
+	/** What is kept of a change: of a range, its three ends moved together. */
+	const kept = $derived(
+		changed.flatMap(({ part }) => {
+			const name = heat.assumptions[part];
+			if (part !== 'ambient' && part !== 'resistance') return [{ name, value: now[part] }];
+			const { low, middle, high } = heat.ranges[part];
+			const to = (end: number) =>
+				part === 'ambient' ? end + now.ambient - stands.ambient : (end * now.resistance) / stands.resistance;
+			return Object.entries({ low, middle, high }).map(([end, value]) => ({
+				name: `${name}.${end}`,
+				value: round(to(value))
+			}));
+		})
+	);
 	const clock = (s: number) => (s < 90 ? `${Math.round(s)} s` : `${Math.round(s / 60)} min`);
 </script>
 
@@ -94,8 +109,8 @@
 		{#if changed.length > 0}
 			<BusyForm action="?/assume" class="grid gap-2 border-t border-line pt-2"
 				>{#snippet children(busy)}
-					{#each changed as { part } (part)}
-						<input type="hidden" name={heat.assumptions[part]} value={now[part]} />
+					{#each kept as { name: assumption, value } (assumption)}
+						<input type="hidden" name={assumption} {value} />
 					{/each}
 					<label class="grid gap-0.5 text-sm text-soft"
 						>Where the new value comes from

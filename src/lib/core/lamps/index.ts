@@ -6,3 +6,4 @@ export * from './functions';
 export * from './filament-of';
 export * from './lit-together';
 export * from './interchange-problems';
+export * from './market-words';

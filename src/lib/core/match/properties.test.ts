@@ -10,7 +10,7 @@ import {
 	STOP_SOCKET
 } from '../../../../tests/support/make';
 import { demoDocument } from '../../../../tests/support/demo';
-import { Candidate, quickVerdict } from './candidates/candidate';
+import { Candidate, quickJudgement } from './candidates/candidate';
 import { productCase, socketCase } from './cases';
 import { GATES, LEVELS, type Level } from './findings/finding';
 import { describe as inWords } from './findings/describe';
@@ -32,7 +32,7 @@ describe('every candidate', () => {
 			for (const candidate of candidates) {
 				expect(new Set(candidate.findings.map((f) => f.gate))).toEqual(new Set(GATES));
 				expect(candidate.verdict).toBe(verdictOf(candidate.findings));
-				for (const words of candidate.findings.map(inWords))
+				for (const words of candidate.findings.map((f) => inWords(f)))
 					expect([words.measured, words.required, words.why, words.source].join('\n')).not.toMatch(
 						/undefined|NaN|\[object|\b([iI]l)?legal|[lL]awful\b/
 					);
@@ -44,7 +44,7 @@ describe('every candidate', () => {
 			fc.property(anySocket, anyProduct, ({ c, socket }, product) => {
 				const prepared = socketCase(c, socket, { shop })!;
 				const judged = productCase(product);
-				expect(quickVerdict(prepared, judged)).toBe(verdictOf(new Candidate(prepared, judged).findings));
+				expect(quickJudgement(prepared, judged).verdict).toBe(verdictOf(new Candidate(prepared, judged).findings));
 			}),
 			{ numRuns: 400 }
 		);

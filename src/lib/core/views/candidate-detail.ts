@@ -1,6 +1,7 @@
 import { clockAdvice, depthNeeded, exceeds, type ClockAdvice } from '../fit';
 import {
 	ambientName,
+	assumedRange,
 	capState,
 	resistanceName,
 	secondsUntil,
@@ -9,7 +10,8 @@ import {
 	timeConstantId,
 	type CapState,
 	type HeatCase,
-	type HeatSpan
+	type HeatSpan,
+	type Range
 } from '../heat';
 import { isBeam, lampFunction, type Mount, type RuleFamily, type SignalColour } from '../lamps';
 import { capOptions, heatBandOf, limitOf, type Candidate, type CapOption, type ScorePart } from '../match';
@@ -68,8 +70,10 @@ export interface HeatView {
 	capToday: boolean;
 	/** Time until the middle passes its limit, s; null when it never does. */
 	seconds: number | null;
-	/** Which assumption of the shop stands behind each number. */
+	/** Which assumption of the shop stands behind each number; those of a range are named without their end. */
 	assumptions: { ambient: string; resistance: string; cap: string; timeConstant: string };
+	/** The ranges among them, as the shop has them. */
+	ranges: { ambient: Range; resistance: Range };
 }
 
 /** The numbers behind a candidate, for drawings and charts. */
@@ -171,10 +175,14 @@ function heatOf(candidate: Candidate): HeatView | null {
 		ends: { cool, hot },
 		seconds,
 		assumptions: {
-			ambient: `${ambientName(s.heat.place)}.middle`,
-			resistance: `${resistanceName({ mount, diameter }, product.cooling)}.middle`,
+			ambient: ambientName(s.heat.place),
+			resistance: resistanceName({ mount, diameter }, product.cooling),
 			cap: `heat.cap.${cap}`,
 			timeConstant: timeConstantId(s.category)
+		},
+		ranges: {
+			ambient: s.heat.ambient,
+			resistance: assumedRange(s.assumed, resistanceName({ mount, diameter }, product.cooling))
 		}
 	};
 }

@@ -81,7 +81,10 @@ export function candidateView(
 		const parts = f.need
 			? partsFor(f.need, { category, configuration: where.configuration }, where.shop.accessories)
 			: [];
-		return { ...describe(f), parts: parts.map((p) => ({ id: p.id, name: p.name ?? p.id })) };
+		return {
+			...describe(f, where.configuration.market),
+			parts: parts.map((p) => ({ id: p.id, name: p.name ?? p.id }))
+		};
 	});
 	const pack = [...product.packs].sort((a, b) => a.price - b.price)[0];
 	return {

@@ -1,5 +1,5 @@
 import type { Configuration, Product, Socket } from '../model';
-import { categoryOrNull, lampFunction } from '../lamps';
+import { categoryOrNull, inMarket, lampFunction } from '../lamps';
 import type { Verdict } from '../match';
 import { displayColour, filamentSource, knownLens, ledSource, regionOf, throughLens, type Source } from '../optics';
 import { placeText, rimText, ringOf, socketName, socketsInWalk, twinKey, type Ring } from '../vehicle';
@@ -42,15 +42,16 @@ export function socketViews(
 		product: null
 	})
 ): SocketView[] {
+	const { market } = configuration;
 	return socketsInWalk(configuration).map((socket) => {
 		const { verdict, product } = chosen(socket);
 		const category = categoryOrNull(socket.category);
 		const led = product && product.kind !== 'halogen' ? ledSource(product.colour) : null;
 		return {
 			id: socket.id,
-			name: socketName(socket),
-			place: placeText(socket),
-			rim: rimText(socket),
+			name: inMarket(socketName(socket), market),
+			place: inMarket(placeText(socket), market),
+			rim: inMarket(rimText(socket), market),
 			mark: lampFunction(socket.functions[0] ?? 'dome').mark,
 			ring: ringOf(socket.zone),
 			zone: socket.zone,

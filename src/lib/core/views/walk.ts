@@ -1,4 +1,5 @@
 import type { Configuration, Socket } from '../model';
+import { inMarket } from '../lamps';
 import { socketName, socketsInWalk, type Confirmation } from '../vehicle';
 import { draftOf, expectedPlaces, factsOf, missingOf, placeKeyText, type ExpectedPlace } from '../walk';
 import { weakestConfirmation } from './doubts';
@@ -31,7 +32,7 @@ export function walkView(configuration: Configuration): WalkView {
 	return {
 		rows: socketsInWalk(configuration).map((socket) => ({
 			id: socket.id,
-			name: socketName(socket),
+			name: inMarket(socketName(socket), configuration.market),
 			category: socket.category ?? null,
 			state: socket.state,
 			lens: socket.lens ?? null,

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { Configuration, Socket } from '../../core/model';
-import { lampFunction } from '../../core/lamps';
+import { inMarket, lampFunction } from '../../core/lamps';
 import { matchSocket, OPEN_WORDS, type Candidate, type Verdict } from '../../core/match';
 import { groupName, socketsInWalk, twinGroups, vehicleName } from '../../core/vehicle';
 import { isKitWord, readCounterQuery, sideAsked, type CounterQuery } from '../../core/walk';
@@ -35,7 +35,7 @@ function answers(configuration: Configuration, query: CounterQuery, { catalogue,
 		const best: Candidate | undefined = match.candidates[0];
 		return [
 			{
-				place: groupName(group),
+				place: inMarket(groupName(group), configuration.market),
 				socket: socket.id,
 				category: socket.category ?? null,
 				open: match.open ? OPEN_WORDS[match.open] : null,

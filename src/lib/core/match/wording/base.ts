@@ -92,7 +92,7 @@ export const baseWording = {
 	'base.untold': (d: Pair & { caps: readonly string[] }): Words => ({
 		measured: `made for ${d.lamp}, cap ${anyOf(d.caps)}`,
 		required: `${d.socket}, cap ${anyOf(d.caps)}`,
-		why: 'The caps have the same name, but nothing says the swap is right: compare both lamps in hand.'
+		why: 'Same base, not yet confirmed: nothing says the swap is right, so compare both lamps in hand.'
 	}),
 	'base.cap-uncertain': (d: { socket: string; caps: readonly string[] }): Words => ({
 		measured: `caps ${anyOf(d.caps)}`,

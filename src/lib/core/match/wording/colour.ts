@@ -24,7 +24,7 @@ interface Light {
 	glare: number;
 }
 const light = (d: Light) =>
-	`${Math.round(d.lumens)} lm leave the lens (${d.basis} flux), ${percent(d.ratio)} of the filament lamp`;
+	`light through the lens against the stock bulb: ${percent(d.ratio)} (${Math.round(d.lumens)} lm, ${d.basis} flux)`;
 
 interface Dim {
 	function: FunctionId;
@@ -50,7 +50,7 @@ interface Beside {
 	alike: number;
 }
 const beside = (d: Beside) =>
-	`${Math.round(d.cct)} K beside ${Math.round(d.besideCct)} K (${placeText(d.beside).toLowerCase()}, as it stands): ${Math.round(d.mired)} mired apart`;
+	`${Math.round(d.cct)} K beside ${Math.round(d.besideCct)} K (${placeText(d.beside).toLowerCase()}, as it stands): ${Math.round(d.mired)} mired apart (a million over K)`;
 
 /** Texts of the colour gate. */
 export const colourWording = {
@@ -103,7 +103,7 @@ export const colourWording = {
 	'colour.light.enough': (d: Light): Words => ({
 		measured: light(d),
 		required: `${percent(d.enough)} to ${percent(d.glare)} of ${Math.round(d.stock)} lm`,
-		why: 'Enough light survives the lens.'
+		why: 'Enough light comes through the lens.'
 	}),
 	'colour.light.doubtful': (d: Light): Words => ({
 		measured: light(d),
@@ -113,7 +113,7 @@ export const colourWording = {
 	'colour.light.lost': (d: Light): Words => ({
 		measured: light(d),
 		required: `${percent(d.enough)} to ${percent(d.glare)} of ${Math.round(d.stock)} lm`,
-		why: 'Too little of its light survives the lens to be seen like the lamp it replaces.'
+		why: 'Too little of its light comes through the lens to be seen like the lamp it replaces.'
 	}),
 	'colour.light.glare': (d: Light): Words => ({
 		measured: light(d),

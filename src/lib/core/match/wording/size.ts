@@ -109,34 +109,34 @@ export const sizeWording = {
 		why: 'A beam is focused on a filament that was at one point: measure from the reference plane to the middle of the light.'
 	}),
 	'size.clock.right': (d: Clock): Words => ({
-		measured: `emitters ${Math.abs(d.error)} degrees from 3 and 9 o'clock`,
+		measured: `LED chips ${Math.abs(d.error)} degrees from 3 and 9 o'clock`,
 		required: `at most ${d.most} degrees`,
-		why: "Locked, the emitters stand at 3 and 9 o'clock as seen from the front."
+		why: "Locked, the LED chips stand at 3 and 9 o'clock as seen from the front."
 	}),
 	'size.clock.turn': (d: Clock): Words => ({
-		measured: `emitters ${Math.abs(d.error)} degrees from 3 and 9 o'clock`,
+		measured: `LED chips ${Math.abs(d.error)} degrees from 3 and 9 o'clock`,
 		required: `at most ${d.most} degrees`,
-		why: `Turn the collar ${Math.abs(d.error)} degrees ${d.error > 0 ? 'anticlockwise' : 'clockwise'}, seen from the front, until the emitters stand at 3 and 9 o'clock when locked.`
+		why: `Turn the collar ${Math.abs(d.error)} degrees ${d.error > 0 ? 'anticlockwise' : 'clockwise'}, seen from the front, until the LED chips stand at 3 and 9 o'clock when locked.`
 	}),
 	'size.clock.set': (d: { whose: Whose }): Words => ({
 		measured: `key angle of the ${d.whose} not known; the collar turns`,
-		required: "emitters at 3 and 9 o'clock when locked",
-		why: "Lock the lamp, look from the front, and turn the collar until the emitters stand at 3 and 9 o'clock."
+		required: "LED chips at 3 and 9 o'clock when locked",
+		why: "Lock the lamp, look from the front, and turn the collar until the LED chips stand at 3 and 9 o'clock."
 	}),
 	'size.clock.near': (d: Clock): Words => ({
-		measured: `emitters ${Math.abs(d.error)} degrees from 3 and 9 o'clock, fixed collar`,
+		measured: `LED chips ${Math.abs(d.error)} degrees from 3 and 9 o'clock, fixed collar`,
 		required: `at most ${d.most} degrees`,
 		why: 'Nearly right and not to be turned: only a beam check on a wall can tell.'
 	}),
 	'size.clock.wrong': (d: Clock): Words => ({
-		measured: `emitters ${Math.abs(d.error)} degrees from 3 and 9 o'clock, fixed collar`,
+		measured: `LED chips ${Math.abs(d.error)} degrees from 3 and 9 o'clock, fixed collar`,
 		required: `at most ${d.most} degrees`,
 		why: 'The collar cannot be turned, and light thrown the wrong way dazzles.'
 	}),
 	'size.clock.unknown': (d: { whose: Whose }): Words => ({
 		measured: `key angle of the ${d.whose} not known, collar not known to turn`,
-		required: "emitters at 3 and 9 o'clock when locked",
-		why: 'Lock the lamp and look from the front: where do the emitters stand?'
+		required: "LED chips at 3 and 9 o'clock when locked",
+		why: 'Lock the lamp and look from the front: where do the LED chips stand?'
 	}),
 	'size.held.locked': (d: { retention: NonNullable<Socket['retention']> }): Words => ({
 		measured: `held by ${d.retention}`,

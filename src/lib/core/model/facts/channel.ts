@@ -36,7 +36,7 @@ export const CHANNEL_FACTS = {
 	'monitor.kind': {
 		rules: ['electrics/monitor'],
 		kind: 'choice',
-		label: 'Monitor',
+		label: 'Bulb-out check',
 		choices: plainChoices(MONITOR_KINDS),
 		evidence: true,
 		sheet: { heading: 'monitor' },

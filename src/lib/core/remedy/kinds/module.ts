@@ -3,7 +3,7 @@ import { categoryOrNull } from '../../lamps';
 import { answers, fittedPart, hasEffect, strategyOf, suits } from '../../accessories';
 import type { RemedyOffer } from '../remedy';
 
-const LABEL = 'Smoothing module';
+const LABEL = 'Anti-flicker module (PWM)';
 
 /** A smoothing module at each lamp that flickers, where the pulses only limit the voltage. */
 export const smoothingModule: RemedyOffer = ({ kind, channel, sockets }, { circuit, shop }) => {

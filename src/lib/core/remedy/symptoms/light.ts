@@ -19,7 +19,7 @@ export const lightSymptom: Symptom<'flicker' | 'glow' | 'dark'> = {
 			if (flicker.word === 'drops-out') return [{ ...at, kind: 'flicker', why: 'its pulses are too short to start' }];
 			if (staysDark({ flicker, ...lamp })) return [{ ...at, kind: 'dark', why: 'it is fed and gives no light' }];
 			if (glow === 'none') return [];
-			const why = glow === 'pulses' ? 'blinks faintly from cold-check pulses' : 'lit through a bad earth';
+			const why = glow === 'pulses' ? 'blinks faintly from the bulb-out check while off' : 'back-feed: check the earth';
 			return [{ ...at, kind: 'glow', why }];
 		})
 };

@@ -127,7 +127,7 @@
 					{names.get(lamp.socket)}: {lamp.glow === 'pulses'
 						? 'blinks faintly while off'
 						: lamp.glow === 'back-feed'
-							? 'lit through a bad earth'
+							? 'back-feed: check the earth'
 							: lamp.flicker.word === 'drops-out'
 								? 'stays dark, the pulses are too short'
 								: 'strobes'}
