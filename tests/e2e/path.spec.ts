@@ -32,7 +32,7 @@ test('with the pointer: from a few letters at the counter to a released kit', as
 
 	await test.step('whole packs, spares, parts and the total', async () => {
 		const lines = page.getByRole('region', { name: 'Lines' });
-		for (const text of ['Smoothing module', 'lamp cap', 'holder adapter, shape K', 'Load resistor', 'Proven best'])
+		for (const text of ['Anti-flicker module', 'lamp cap', 'holder adapter, shape K', 'Load resistor', 'Proven best'])
 			await expect(lines).toContainText(text);
 		await expect(page.getByRole('region', { name: 'Kit' })).toContainText(/\d+\.\d\d EUR/);
 		await page.getByRole('tab', { name: /Open/ }).click();

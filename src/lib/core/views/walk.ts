@@ -1,6 +1,6 @@
 import type { Configuration, Socket } from '../model';
 import { inMarket } from '../lamps';
-import { socketName, socketsInWalk, type Confirmation } from '../vehicle';
+import { socketName, socketsInWalk, voltageOf, type Confirmation } from '../vehicle';
 import { draftOf, expectedPlaces, factsOf, missingOf, placeKeyText, type ExpectedPlace } from '../walk';
 import { weakestConfirmation } from './doubts';
 import { recordedFacts, type RecordedFact } from './recorded';
@@ -27,6 +27,12 @@ export interface WalkView {
 	vehicle: RecordedFact[];
 }
 
+/** The supply of a vehicle whose kind has only one, where nobody wrote it down. */
+function usualSupply(fact: RecordedFact, configuration: Configuration): RecordedFact {
+	const volts = fact.id === 'voltage' && fact.value === null ? voltageOf(configuration) : null;
+	return volts === null ? fact : { ...fact, text: `${volts} V, as every ${configuration.kind}` };
+}
+
 /** The walk of a vehicle. */
 export function walkView(configuration: Configuration): WalkView {
 	return {
@@ -42,6 +48,8 @@ export function walkView(configuration: Configuration): WalkView {
 		})),
 		expected: expectedPlaces(configuration),
 		absent: (configuration.absent ?? []).map((key) => ({ key, name: placeKeyText(key) })),
-		vehicle: recordedFacts('vehicle', configuration, configuration.market)
+		vehicle: recordedFacts('vehicle', configuration, configuration.market).map((fact) =>
+			usualSupply(fact, configuration)
+		)
 	};
 }

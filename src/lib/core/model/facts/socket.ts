@@ -147,7 +147,7 @@ export const SOCKET_FACTS = {
 		}
 	},
 	retention: {
-		rules: ['size/front', 'base/festoon', 'size/retention'],
+		rules: ['base/festoon', 'size/retention'],
 		kind: 'choice',
 		label: 'Held by',
 		choices: choices<Retention>({

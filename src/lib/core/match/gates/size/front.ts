@@ -28,9 +28,8 @@ export const frontRule: Rule = (s, { product, lamp }) => {
 	// A festoon's length is the business of its holder, which the base gate judges.
 	if (category.mount !== 'festoon')
 		findings.push(dimension(s, 'length', { body: size?.frontLength, stock: stockLength(category) }));
-	// A lamp with a flange goes in from behind, and a holder that twists takes its lamp through the hole with it.
-	const throughHole =
-		category.mount === 'flange' || socket.retention === 'twist' || socket.envelope?.opening !== undefined;
+	// A lamp with a flange goes in from behind; a holder that twists takes its lamp through the hole with it, where somebody measured that.
+	const throughHole = category.mount === 'flange' || socket.envelope?.opening !== undefined;
 	if (throughHole) findings.push(dimension(s, 'opening', { body: size?.frontDiameter, stock: category.diameter }));
 	return findings;
 };
