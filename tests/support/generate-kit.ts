@@ -13,6 +13,8 @@ export interface Size {
 	candidates: number;
 	/** Loads on sale. */
 	loads: number;
+	/** Anti-flicker modules on sale; outputs may then be pulsed, and lamps bring loads, modules and a turn-on voltage of their own. */
+	modules?: number;
 }
 
 type Random = () => number;
@@ -50,7 +52,36 @@ function packs(id: string, random: Random) {
 	return all.filter((_, i) => i === 1 || random() < 0.6);
 }
 
-function lamp(id: string, { category, colour }: (typeof PLACES)[number], random: Random) {
+/** What makes lamps of one category differ in a circuit: when they light, and what hangs beside them or comes in the box. */
+function circuitry({ zone }: (typeof PLACES)[number], random: Random) {
+	const ohms = pick([22, 39, 68], random);
+	const purpose = zone === 'cabin' ? pick([['cabin'], ['signal'], ['signal', 'cabin']], random) : ['signal'];
+	return {
+		purpose,
+		...(random() < 0.4 ? { turnOn: pick([7, 9, 10.5, 12.9, 14], random) } : {}),
+		...(random() < 0.15 ? { builtInLoad: ohms } : {}),
+		...(random() < 0.2
+			? {
+					includes: [
+						pick(
+							[
+								{ kind: 'decoder', resistance: ohms },
+								{ kind: 'pwm-module', capacitance: 0.0022 }
+							],
+							random
+						)
+					]
+				}
+			: {})
+	};
+}
+
+function lamp(
+	id: string,
+	{ place, modules = 0 }: { place: (typeof PLACES)[number]; modules: number | undefined },
+	random: Random
+) {
+	const { category, colour } = place;
 	const { lumens } = RATED[category] as { lumens: number };
 	const flux = Math.round(lumens * (colour === 'red' ? 0.4 : 1) * (0.9 + random()));
 	return {
@@ -69,11 +100,12 @@ function lamp(id: string, { category, colour }: (typeof PLACES)[number], random:
 		polarity: 'free',
 		size: { frontLength: 25, frontDiameter: 9 },
 		limit: 200,
-		packs: packs(id, random)
+		packs: packs(id, random),
+		...(modules > 0 ? circuitry(place, random) : {})
 	};
 }
 
-function accessoriesOf({ loads }: Size, random: Random) {
+function accessoriesOf({ loads, modules = 0 }: Size, random: Random) {
 	const resistors = Array.from({ length: loads }, (_, i) => {
 		const ohms = pick([6, 8, 10, 12, 20, 39], random);
 		return {
@@ -98,10 +130,24 @@ function accessoriesOf({ loads }: Size, random: Random) {
 		},
 		{ id: 'TIES', kind: 'consumable', scope: 'vehicle', use: { per: 'load', amount: 2 }, packs: packs('TIES', random) }
 	];
-	return [...resistors, ...rest];
+	const held = Array.from({ length: modules }, (_, i) => ({
+		id: `M${i}`,
+		kind: 'pwm-module',
+		scope: 'lamp',
+		capacitance: pick([0.00047, 0.001, 0.0022], random),
+		packs: packs(`M${i}`, random)
+	}));
+	return [...resistors, ...rest, ...held];
 }
 
-function vehicle({ pairs }: Size, random: Random) {
+/** A feed of pulses that hold the voltage down, or carry a lower brightness. */
+const pulses = (feeds: readonly { function: string }[], random: Random) => ({
+	kind: 'pwm',
+	frequency: pick([100, 200], random),
+	duty: Object.fromEntries(feeds.map((f) => [f.function, pick([0.4, 0.85, 0.92], random)]))
+});
+
+function vehicle({ pairs, modules = 0 }: Size, random: Random) {
 	const sockets = Array.from({ length: pairs }, (_, i) => {
 		const place = PLACES[i % PLACES.length] as (typeof PLACES)[number];
 		return (['left', 'right'] as const).map((side) => ({
@@ -119,8 +165,8 @@ function vehicle({ pairs }: Size, random: Random) {
 	const on = (output: string, side?: string) =>
 		sockets
 			.filter((s) => s.id.startsWith(`${output}-`) && (!side || s.side === side))
-			.map((s) => ({ socket: s.id, function: s.functions[0] }));
-	const channel = (id: string, feeds: unknown[], monitor: object) => ({
+			.map((s) => ({ socket: s.id, function: s.functions[0] as string }));
+	const channel = (id: string, feeds: ReturnType<typeof on>, monitor: { kind: string; [more: string]: unknown }) => ({
 		id,
 		feeds,
 		feed: { kind: 'steady' },
@@ -144,7 +190,11 @@ function vehicle({ pairs }: Size, random: Random) {
 		channel('position', on('position'), random() < 0.5 ? { kind: 'none' } : { kind: 'cold', maxOhm: 60 }),
 		channel('drl', on('drl'), { kind: 'none' }),
 		channel('cabin', on('cabin'), { kind: 'none' })
-	].filter((c) => c.feeds.length > 0);
+	]
+		.filter((c) => c.feeds.length > 0)
+		.map((c) =>
+			modules > 0 && c.monitor.kind === 'none' && random() < 0.6 ? { ...c, feed: pulses(c.feeds, random) } : c
+		);
 	const flasher =
 		random() < 0.6
 			? { kind: 'plug-in', pins: pick([2, 3], random), checksInHazard: false }
@@ -161,7 +211,7 @@ export function generateKitCase(
 	const places = PLACES.slice(0, size.pairs);
 	const kinds = [...new Map(places.map((p) => [`${p.category} ${p.colour}`, p])).values()];
 	const products = kinds.flatMap((place, k) =>
-		Array.from({ length: size.candidates }, (_, i) => lamp(`P${k}-${i}`, place, random))
+		Array.from({ length: size.candidates }, (_, i) => lamp(`P${k}-${i}`, { place, modules: size.modules }, random))
 	);
 	const read = readDocument({
 		format: 'rotalux/1',

@@ -62,6 +62,7 @@ export async function solveKit(
 	const cuts: CutTerm[][] = [...(variation.cuts ?? [])].map((cut) => [...cut]);
 	const every: KitChoices = { ...choices, groups: choices.everyGroup };
 	let last: KitSolution | null = null;
+	let proven = Infinity;
 	for (let tries = 0; ; tries++) {
 		const from = cuts.length > 0 ? every : choices;
 		const { kit, solution } = await solveProgram(from, { ...variation, cuts }, { solver, watch });
@@ -69,7 +70,9 @@ export async function solveKit(
 		if (solution.status === 'infeasible') return last;
 		const read = readSolution(kit, solution);
 		const complaints = newComplaints(circuitWith(choices, read));
-		last = { ...read, complaints, cuts: [...cuts] };
+		// Sockets left as they are for want of tries rule out more than was shown: what was proven before counts from there.
+		if (tries <= MAX_TRIES) proven = read.bound;
+		last = { ...read, bound: Math.min(read.bound, proven), complaints, cuts: [...cuts] };
 		const fresh = complaints
 			.flatMap((complaint) =>
 				tries < MAX_TRIES
