@@ -29,8 +29,7 @@ function feedOf({ looks }: Configuration, functions: readonly FunctionId[]): Cha
 /** The flasher of a vehicle counts its turn lamps, whatever the dash reports: by its threshold, or by the most that any unit asks for. */
 function turnMonitor(configuration: Configuration, stock: number | null): Channel['monitor'] {
 	const { flasher, looks } = configuration;
-	const known = flasher?.kind !== 'body-computer' && flasher?.thresholdCurrent !== undefined;
-	if (known) return { kind: 'flasher' };
+	if (flasher?.thresholdCurrent !== undefined) return { kind: 'flasher' };
 	if (looks?.lampOutMessage !== 'none' || stock === null) return undefined;
 	return { kind: 'hot', minCurrent: (FLASHER_WANTS_AT_MOST * stock) as NonNullable<Channel['monitor']>['minCurrent'] };
 }
