@@ -1,7 +1,7 @@
 import type { Configuration, Zone } from '../model';
 import type { FunctionId } from '../lamps';
 import { sideOfRole, takeAt } from './reading';
-import type { Meaning } from './vocabulary';
+import type { Meaning } from './term';
 import type { Word } from './words';
 
 /** What a line typed at the counter was understood to ask. */

@@ -1,4 +1,4 @@
-import type { Meaning } from './vocabulary';
+import type { Meaning } from './term';
 
 const NUMBER = '(\\d+(?:\\.\\d+)?)';
 const PATTERNS: readonly { form: RegExp; paths: readonly string[]; label: string }[] = [

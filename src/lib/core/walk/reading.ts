@@ -5,7 +5,8 @@ import type { SocketDraft, WalkContext } from './draft';
 import { measureTerm } from './measures';
 import { missingOf } from './missing';
 import { usualSides, usualZone } from './usual-place';
-import { categoryTerm, exactTerm, LONGEST, unfinishedTerm, type Meaning } from './vocabulary';
+import type { Meaning } from './term';
+import { categoryTerm, exactTerm, LONGEST, unfinishedTerm } from './vocabulary';
 import { wordsOf, type Word } from './words';
 
 /** A stretch of the line and what it was taken for; null when it was not understood. */

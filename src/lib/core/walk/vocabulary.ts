@@ -1,37 +1,8 @@
-import { factsWithEvidence, type Evidence, type Side, type Zone } from '../model';
+import { factsWithEvidence } from '../model';
 import { FUNCTION_IDS, LAMP_CATEGORIES, lampFunction, type FunctionId } from '../lamps';
-import { bare, wordsOf } from './words';
-
-/** What a word or a run of words means. */
-export type Meaning =
-	| { kind: 'function'; ids: FunctionId[] }
-	| { kind: 'zone'; zone: Zone }
-	| { kind: 'side'; sides: Side[] }
-	| { kind: 'index'; index: number }
-	| { kind: 'fact'; facts: Record<string, unknown> }
-	| { kind: 'source'; source: Evidence['source'] }
-	| { kind: 'absent' }
-	/** How many lamps there are. */
-	| { kind: 'count'; count: number }
-	/** The side of the driver or of the passenger, which the steering decides. */
-	| { kind: 'role'; role: 'driver' | 'passenger' }
-	/** A word that says nothing: light, lamp, bulb. */
-	| { kind: 'noise' };
-
-/** A run of words with its meaning, and how the meaning is said back. */
-export interface Term {
-	words: string[];
-	meaning: Meaning;
-	label: string;
-}
-
-const term = (text: string, meaning: Meaning, label: string): Term => ({
-	words: wordsOf(text).map((word) => word.text),
-	meaning,
-	label
-});
-const several = (texts: string, meaning: Meaning, label: string): Term[] =>
-	texts.split('|').map((text) => term(text, meaning, label));
+import { PHRASES, TURNED } from './phrases';
+import { several, term, type Term } from './term';
+import { bare } from './words';
 
 /** What is typed for the choices of a socket's facts, as the registry of facts has it. */
 function choiceTerms(): Term[] {
@@ -65,36 +36,9 @@ function functionTerms(): Term[] {
 
 /** Words that name a lamp as a lamp, and the small ones between. */
 const NOISE =
-	'light|lights|lamp|lamps|bulb|bulbs|lens|lenses|led bulb|globe|globes|socket|holder|the|a|an|of|for|with|in|on|and|my|its';
+	'light|lights|lamp|lamps|bulb|bulbs|lens|lenses|led bulb|globe|globes|socket|holder|the|a|an|of|for|with|in|on|and|my|its|only|all|factory|original|xenon|hid|halogen';
 
 const withoutHyphens = (text: string) => text.replaceAll('-', ' ');
-
-/** Terms that say more than one thing at once, or mean another thing than the words alone. */
-const PHRASES: Term[] = [
-	...several(
-		'repeater|side repeater|side turn|side turn signal|side indicator|mirror indicator|mirror turn|mirror turn signal|mirror signal|mirror repeater|fender indicator|fender turn|fender turn signal|wing indicator|wing repeater',
-		{ kind: 'function', ids: ['turn'] },
-		'Turn'
-	),
-	...several(
-		'hi/lo|lo/hi|high/low|low/high|hi lo|lo hi|high low|low high',
-		{ kind: 'function', ids: ['low-beam', 'high-beam'] },
-		'Low beam, high beam'
-	),
-	...several('corner', { kind: 'function', ids: ['side-marker'] }, 'Side marker'),
-	...several('stop tail|stop/tail|brake tail|st/ta', { kind: 'function', ids: ['stop', 'tail'] }, 'Stop, tail'),
-	...several('turn position|tu/po', { kind: 'function', ids: ['turn', 'front-position'] }, 'Turn, front position')
-];
-
-/** Colours as they are said after the thing: lens red, bulb amber. */
-const TURNED: Term[] = [
-	...(['clear', 'amber', 'red', 'smoked', 'blue'] as const).map((value) =>
-		term(`lens ${value}`, { kind: 'fact', facts: { lens: value } }, `${value} lens`)
-	),
-	...(['clear', 'amber', 'red', 'blue'] as const).map((value) =>
-		term(`bulb ${value}`, { kind: 'fact', facts: { bulbColour: value } }, `${value} bulb`)
-	)
-];
 
 const TERMS: readonly Term[] = [
 	...TURNED,
@@ -119,23 +63,29 @@ const TERMS: readonly Term[] = [
 	...several('assumed|guess', { kind: 'source', source: 'assumed' }, 'assumed'),
 	...several('none|not fitted|absent', { kind: 'absent' }, 'not fitted'),
 	...several(
-		"driver's side|drivers side|driver side|driver|driver's|offside|off side",
+		"driver's side|drivers side|driver side|driver|driver's|offside|off side|os",
 		{ kind: 'role', role: 'driver' },
 		"driver's side"
 	),
 	...several(
-		"passenger's side|passengers side|passenger side|passenger|passenger's|nearside|near side",
+		"passenger's side|passengers side|passenger side|passenger|passenger's|nearside|near side|ns",
 		{ kind: 'role', role: 'passenger' },
 		"passenger's side"
 	),
 	...['one', 'two', 'three', 'four', 'five', 'six'].map((word, i) =>
 		term(word, { kind: 'count', count: i + 1 }, `${i + 1} of them`)
 	),
+	...[1, 2, 3, 4, 5, 6, 7, 8, 9].flatMap((count) =>
+		several(`x ${count}|${count} x`, { kind: 'count', count }, `${count} of them`)
+	),
 	...several(NOISE, { kind: 'noise' }, '')
 ];
 
 const byWords = new Map<string, Term>();
 for (const item of TERMS) if (!byWords.has(item.words.join(' '))) byWords.set(item.words.join(' '), item);
+
+/** What the trade calls a lamp by the width of its glass. */
+const BY_GLASS = { T10: 'W5W', T15: 'W16W' };
 
 const categories = new Map<string, string>();
 for (const { category } of LAMP_CATEGORIES) {
@@ -145,8 +95,10 @@ for (const { category } of LAMP_CATEGORIES) {
 for (const { category, aka } of LAMP_CATEGORIES)
 	for (const alias of aka) if (!categories.has(bare(alias))) categories.set(bare(alias), category);
 
+for (const [name, category] of Object.entries(BY_GLASS)) categories.set(bare(name), category);
+
 /** Most words a term or a designation has. */
-export const LONGEST = Math.max(...TERMS.map((item) => item.words.length), 3);
+export const LONGEST = Math.max(...TERMS.map((item) => item.words.length), 4);
 
 /** The term for a run of words exactly as typed. */
 export function exactTerm(words: readonly string[]): Term | null {
@@ -157,14 +109,39 @@ export function exactTerm(words: readonly string[]): Term | null {
 /** A term with its last word as one of them. @example singular('brake lights') // "brake light" */
 const singular = (text: string) => text.replace(/(?<=[a-rt-z])s$/, '');
 
+/** A festoon by its length, mm, with or without its watts; or by its category and length. */
+const FESTOON =
+	/^(?:\d{1,2}w )?(?:festoon ?(\d\d) ?(?:mm)?|(\d\d) ?(?:mm)? ?festoon)(?: \d{1,2}w)?$|^(c5w|c10w) ?(\d\d) ?mm$|^(\d\d) ?mm (c5w|c10w)$/;
+
+function festoonTerm(words: readonly string[]): Term | null {
+	const [found, before, after, first, firstMm, lastMm, last] = FESTOON.exec(words.join(' ')) ?? [];
+	if (!found) return null;
+	const named = first ?? last;
+	const length = Number(before ?? after ?? firstMm ?? lastMm);
+	const category = named ? categories.get(named) : nearestFestoon(length);
+	if (!category) return null;
+	const exact = category === `festoon ${length} mm`;
+	const facts = { category, ...(exact ? {} : { 'envelope.holderLength': length }) };
+	return { words: [...words], meaning: { kind: 'fact', facts }, label: exact ? category : `${category}, ${length} mm` };
+}
+
+/** Festoons as far as this from a listed length are known by that, and by their own length, mm. */
+const FESTOON_NEAR_MM = 3;
+
+function nearestFestoon(length: number): string | undefined {
+	const listed = LAMP_CATEGORIES.flatMap(({ category, length: own }) =>
+		category.startsWith('festoon') && own !== undefined ? [{ category, apart: Math.abs(own - length) }] : []
+	);
+	const [nearest] = listed.sort((a, b) => a.apart - b.apart);
+	return nearest && nearest.apart <= FESTOON_NEAR_MM ? nearest.category : undefined;
+}
+
 /** The lamp category for a run of words, typed with or without its strokes and points. Lone digits are not taken. */
 export function categoryTerm(words: readonly string[]): Term | null {
-	const text = words.join(' ');
-	const festoon = /^(?:festoon\s*(\d\d)\s*(?:mm)?|(\d\d)\s*(?:mm)?\s*festoon)$/.exec(text);
-	const length = festoon?.[1] ?? festoon?.[2];
-	const name = categories.get(length ? `festoon${length}` : bare(words.join('')));
-	if (!name || (words.length > 1 && !festoon)) return null;
-	return { words: [...words], meaning: { kind: 'fact', facts: { category: name } }, label: name };
+	const festoon = festoonTerm(words);
+	if (festoon) return festoon;
+	const name = words.length === 1 ? categories.get(bare(words[0] ?? '')) : undefined;
+	return name ? { words: [...words], meaning: { kind: 'fact', facts: { category: name } }, label: name } : null;
 }
 
 /** The one term of a single word that an unfinished word can only mean; null when there are several, or none. */
