@@ -203,6 +203,73 @@ describe('circuit', () => {
 	});
 });
 
+describe('words as people type them', () => {
+	it('read says what a walk-line says, and what it does not', async () => {
+		const read = (await command('read', 'tag lamps 194 x 2 zonk')).json();
+		expect(read).toMatchObject({ category: '194', count: 2, notUnderstood: ['zonk'] });
+		expect(read.places.map((p: { side: string }) => p.side)).toEqual(['left', 'right']);
+		expect(read.missing).toContain('lens colour');
+	});
+
+	it('ask answers as the counter does, from the database', () => {
+		const { understood, vehicles } = run(['ask', "skerry 2012 driver's side brake light bulb"]).json();
+		expect(understood).toMatchObject({ functions: ['stop'] });
+		const skerry = vehicles.find((v: { id: string }) => v.id === 'fenholm-skerry-i-2012');
+		expect(skerry.sockets.length).toBeGreaterThan(0);
+		for (const socket of skerry.sockets) {
+			expect(socket.side).toBe('left');
+			expect(socket.functions).toContain('stop');
+			expect(['fits', 'parts', 'unknown', 'refused', null]).toContain(socket.verdict);
+		}
+	});
+});
+
+describe('what to find out next', () => {
+	const walked = {
+		format: 'rotalux/1',
+		configurations: [
+			{
+				id: 'walked',
+				make: 'Made',
+				model: 'Up',
+				kind: 'car',
+				market: 'UN',
+				sockets: ['left', 'right'].map((side) => ({
+					id: `plate-${side}`,
+					zone: 'rear',
+					side,
+					index: 1,
+					functions: ['licence-plate'],
+					category: 'W5W',
+					lens: 'clear'
+				})),
+				channels: []
+			}
+		],
+		products: demoDocument().products
+	};
+
+	it('names the look that decides most sockets a minute, with its figures', async () => {
+		const path = file('walked.json', walked);
+		const { facts } = (await command('next', path, '--configuration', 'walked')).json();
+		expect(facts[0]).toMatchObject({ what: 'looks.lampOutMessage', sockets: ['plate-left', 'plate-right'] });
+		expect(facts[0].how).not.toBe('');
+		const worth = facts.map((f: { sockets: string[]; minutes: number }) => f.sockets.length / f.minutes);
+		expect(worth).toEqual([...worth].sort((a, b) => b - a));
+	});
+
+	it('a value that is not its own strongest source’s is a problem that check names', async () => {
+		const [car] = walked.configurations;
+		const evidence = [
+			{ fact: 'lens', value: 'amber', source: 'in-hand', on: '2026-03-02' },
+			{ fact: 'lens', value: 'clear', source: 'listing', on: '2026-03-03' }
+		];
+		const sockets = car!.sockets.map((socket) => ({ ...socket, evidence }));
+		const result = await command('check', file('other.json', { ...walked, configurations: [{ ...car, sockets }] }));
+		expect(result.json().problems[0]).toMatchObject({ path: 'configurations[0].sockets[0].lens' });
+	});
+});
+
 describe('bad input: one line on standard error, exit 2, nothing on standard output', () => {
 	it.each<[string, string[], string]>([
 		['no command', [], 'No command is given'],
