@@ -10,6 +10,7 @@ import { circuits } from './circuits';
 import { kits } from './kits';
 import { generateConfiguration, generateProducts } from './generate';
 import { median, ms } from './measure';
+import { sellable } from './sellable';
 import { importing, searching, walkLine } from './records';
 
 const shop = {
@@ -111,15 +112,15 @@ function firstLoad(): void {
 	console.log(`first load of Match: ${(bytes / 1000).toFixed(0)} kB gzip in ${files.size} scripts (aim: under 200)`);
 }
 
+const PARTS: Record<string, () => void | Promise<void>> = {
+	walkLine,
+	searching,
+	importing,
+	matching,
+	sellable,
+	kits,
+	circuits,
+	firstLoad
+};
 const only = process.argv[2];
-if (only === 'kits') {
-	await kits();
-	process.exit(0);
-}
-await walkLine();
-await searching();
-await importing();
-await matching();
-await kits();
-await circuits();
-firstLoad();
+for (const [name, part] of Object.entries(PARTS)) if (only === undefined || only === name) await part();

@@ -20,7 +20,6 @@ const POSITIVE: readonly string[] = [
 	'size.length',
 	'power.at13v5',
 	'flux.claimed',
-	'flux.measured',
 	'flux.minor'
 ];
 

@@ -1,6 +1,13 @@
-import { ruleFamily, showsOutside, categoryOrNull, type LampCategory, type RuleFamily } from '../../lamps';
+import {
+	categoryOrNull,
+	filamentLumens,
+	ruleFamily,
+	showsOutside,
+	type LampCategory,
+	type RuleFamily
+} from '../../lamps';
 import type { Configuration, Lens, Socket } from '../../model';
-import { filamentSource, knownLens, rememberingLens, type LensedLight, type throughLens } from '../../optics';
+import { filamentSource, knownLens, regionOf, rememberingLens, type LensedLight, type throughLens } from '../../optics';
 import type { Assumed } from '../../quantity';
 import { evidenceFor } from '../../vehicle';
 import type { FindingSource } from '../findings/source';
@@ -23,6 +30,8 @@ export interface SocketCase {
 	outside: boolean;
 	/** The filament lamp's light behind the lens, lm; null when not known. */
 	stockLumens: number | null;
+	/** Colour the filament lamp shows behind the lens; null when that is not known. */
+	stockRegion: ReturnType<typeof regionOf> | null;
 	channels: ChannelCase[];
 	/** Lamps whose white light is seen at the same time. */
 	neighbours: readonly Neighbour[];
@@ -62,17 +71,20 @@ function plainCase(
 	const category = socket.state === 'filament' ? categoryOrNull(socket.category) : null;
 	if (!category) return null;
 	const lens = knownLens(socket.lens);
-	const stock = lens && category.lumens !== undefined ? through(filamentSource(category), lens) : null;
+	const stock = lens ? through(filamentSource(category), lens) : null;
+	const lumens = filamentLumens(category);
 	const neighbours = neighboursOf(configuration, socket, through);
 	const assumed = assumedForPlaces(shop.assumptions);
+	const family = ruleFamily(configuration.market);
 	return {
 		configuration,
 		socket,
 		category,
-		family: ruleFamily(configuration.market),
+		family,
 		lens,
 		outside: showsOutside(socket.functions),
-		stockLumens: stock && category.lumens !== undefined ? category.lumens * stock.transmittance : null,
+		stockLumens: stock && lumens !== undefined ? lumens * stock.transmittance : null,
+		stockRegion: stock && family ? regionOf(stock, family) : null,
 		channels: outputsOf(configuration, socket).map((c) => channelCase(configuration, { socket, category }, c)),
 		neighbours,
 		mostDifferentWhite: mostDifferentAmong(neighbours),

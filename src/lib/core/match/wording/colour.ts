@@ -65,6 +65,11 @@ export const colourWording = {
 		required: `${lampFunction(d.function).label}: ${anyOf(d.allowed)}`,
 		why: 'What leaves the lens lies inside the boundary.'
 	}),
+	'colour.changed': (d: Seen & { before: string }): Words => ({
+		measured: `${d.region}: ${at(d)}`,
+		required: `${d.before}, as the lamp shows today`,
+		why: 'The rules of this market allow both, but the lamp changes its colour: ask the customer, and look at its twin.'
+	}),
 	'colour.outside': (d: Seen): Words => ({
 		measured: `${d.region === 'none' ? 'no signal colour' : d.region}: ${at(d)}`,
 		required: `${lampFunction(d.function).label}: ${anyOf(d.allowed)}`,
@@ -124,6 +129,11 @@ export const colourWording = {
 		measured: `luminous flux of the ${d.whose} not known`,
 		required: 'a flux in lm',
 		why: 'Without a flux the light cannot be compared: measure both lamps at the same distance.'
+	}),
+	'colour.light.dead': (): Words => ({
+		measured: '0 lm',
+		required: 'light',
+		why: 'This lamp gives no light.'
 	}),
 	'colour.light.inside': (d: { lumens: number }): Words => ({
 		measured: `${Math.round(d.lumens)} lm leave the lens`,

@@ -24,6 +24,10 @@ function leansOnLens(
 		: { region: regionOf(worn, family), x: worn.x, y: worn.y };
 }
 
+/** Red in place of amber, or amber in place of red: some markets allow both, and hardly anybody wants the other one. */
+const isRedForAmber = (before: string | null, after: string) =>
+	(before === 'amber' && after === 'red') || (before === 'red' && after === 'amber');
+
 function judge(s: SocketCase, p: ProductCase, id: (typeof s.socket.functions)[number]): Finding {
 	const { family, lens, socket, configuration } = s;
 	const light = contactOf(s.category, socket.functions, id) === 'minor' ? p.minorLight : p.light;
@@ -44,6 +48,8 @@ function judge(s: SocketCase, p: ProductCase, id: (typeof s.socket.functions)[nu
 	const data = { function: id, region: regionOf(seen, family), x: seen.x, y: seen.y, allowed };
 	const by = { source: { kind: 'colour-rules', family } as const };
 	if (!inside) return finding('colour.outside', data, { ...by, level: 'refuse' });
+	if (isRedForAmber(s.stockRegion, data.region))
+		return finding('colour.changed', { ...data, before: s.stockRegion ?? '' }, { ...by, level: 'unknown' });
 	const worn = leansOnLens(s, light, { allowed, family });
 	return worn
 		? finding('colour.leans-on-lens', worn, { level: 'unknown', source: { kind: 'spectral-model', of: 'worn-lens' } })

@@ -28,8 +28,9 @@ export const survivingLightRule: Rule = ({ lens, stockLumens, outside, through, 
 	if (!light || !lens) return null; // the boundary rule says so already
 	if (!flux)
 		return outside ? finding('colour.light.unknown', { whose: 'lamp' }, { level: 'unknown', source: MAKER }) : null;
-	const lumens = flux.lumens * through(light, lens).transmittance;
 	const source = SOURCES[flux.basis];
+	if (flux.lumens <= 0) return finding('colour.light.dead', null, { level: 'refuse', source });
+	const lumens = flux.lumens * through(light, lens).transmittance;
 	if (!outside) return finding('colour.light.inside', { lumens }, { level: 'pass', source });
 	if (stockLumens === null)
 		return finding('colour.light.unknown', { whose: 'filament lamp' }, { level: 'unknown', source: CATEGORY_TABLE });
