@@ -79,9 +79,12 @@ function greedy(kitCase: KitCase & { accessories: Accessory[] }): { total: numbe
 			const category = categoryOrNull(socket?.category);
 			const stock =
 				(category &&
-					(check.kind === 'current' ? stockCurrent(category, role, { volts }) : stockColdConductance(category, role))) ??
+					(check.kind === 'current'
+						? stockCurrent(category, role, { volts })
+						: stockColdConductance(category, role))) ??
 				0;
-			const led = lamp && (check.kind === 'current' ? ledCurrent(lamp, role, { volts }) : ledColdConductance(lamp, role));
+			const led =
+				lamp && (check.kind === 'current' ? ledCurrent(lamp, role, { volts }) : ledColdConductance(lamp, role));
 			return sum + (lamp ? (led ?? 0) : stock);
 		}, 0);
 		const lacks = check.atLeast * WIRE_SHARE - drawn;

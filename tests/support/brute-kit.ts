@@ -105,12 +105,7 @@ function opened(kitCase: Case, order: KitOrder) {
 type Load = ReturnType<typeof opened>['loads'][number];
 
 /** True when every output sees enough at both supplies, added up by hand. */
-function content(
-	{ configuration }: Case,
-	chosen: ReadonlyMap<Socket, Choice>,
-	loads: readonly { load: Load; pieces: number }[],
-	flasher: boolean
-): boolean {
+function content({ configuration }: Case, { chosen, loads, flasher }: Tried): boolean {
 	const at = (channel: Channel, volts: number, as: 'now' | 'stock') =>
 		channel.feeds.reduce((sum, feed) => {
 			const socket = configuration.sockets.find((s) => s.id === feed.socket)!;
@@ -279,7 +274,7 @@ export function bruteForce(kitCase: Case, order: KitOrder): { cost: number; rule
 		[...held.values()].reduce((sum, module) => sum + weigh(partAmounts(module)), 0) +
 		(flasher ? weigh(partAmounts(flasher)) : 0);
 	const keep = (tried: Tried, base: number) => {
-		if (!content(kitCase, tried.chosen, tried.loads, tried.flasher !== null)) return;
+		if (!content(kitCase, tried)) return;
 		const { sold, used } = bought(tried);
 		for (const a of used[0]!)
 			for (const b of used[1]!) {
@@ -289,12 +284,8 @@ export function bruteForce(kitCase: Case, order: KitOrder): { cost: number; rule
 				if (cost < Infinity) kits.push({ ...tried, cost });
 			}
 	};
-	const tryLoads = (
-		at: number,
-		used: { load: Load; pieces: number }[],
-		chosen: ReadonlyMap<Socket, Choice>,
-		base: number
-	) => {
+	type Lamps = { chosen: ReadonlyMap<Socket, Choice>; base: number };
+	const tryLoads = (at: number, used: { load: Load; pieces: number }[], { chosen, base }: Lamps) => {
 		if (at === loads.length) {
 			const held = [...chosen].flatMap(([socket, lamp]) => (lamp && pulsed.has(socket.id) ? [socket] : []));
 			for (const flasher of flashers)
@@ -302,11 +293,11 @@ export function bruteForce(kitCase: Case, order: KitOrder): { cost: number; rule
 			return;
 		}
 		const load = loads[at]!;
-		for (let pieces = 0; pieces <= load.most; pieces++) tryLoads(at + 1, [...used, { load, pieces }], chosen, base);
+		for (let pieces = 0; pieces <= load.most; pieces++) tryLoads(at + 1, [...used, { load, pieces }], { chosen, base });
 	};
 	const tryLamps = (at: number, chosen: Map<Socket, Choice>, base: number) => {
 		if (at === groups.length) {
-			tryLoads(0, [], chosen, base + mismatchCost(groups, choices, chosen));
+			tryLoads(0, [], { chosen, base: base + mismatchCost(groups, choices, chosen) });
 			return;
 		}
 		for (const choice of choices[at]!) {

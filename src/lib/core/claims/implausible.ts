@@ -8,7 +8,7 @@ export interface Implausible {
 }
 
 /** More light than this from a watt is beyond any white source, lm/W; a reading above it is a slip of the pen or the meter. */
-const BEYOND_ANY_LAMP = 250;
+const BEYOND_ANY_LAMP = 150;
 
 /** Facts that are lengths, powers or fluxes of something that is there, and cannot be nothing. */
 const POSITIVE: readonly string[] = [

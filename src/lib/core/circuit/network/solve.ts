@@ -58,8 +58,8 @@ function solvePart(elements: readonly Element[], volts: Map<Node, number>): numb
 	}
 	const part: ConnectedPart = { elements, index: new Map(nodes.map((node, i) => [node, i])), highest };
 	const start = nodes.map((node) => begin.get(node) ?? 0);
-	let best = newton(part, start, MAX_STEPS);
-	if (best.residual > SETTLED_A) best = better(best, newton(part, start, MAX_REGIONS, toNextBend));
+	let best = newton(part, start, { steps: MAX_STEPS });
+	if (best.residual > SETTLED_A) best = better(best, newton(part, start, { steps: MAX_REGIONS, reach: toNextBend }));
 	if (best.residual > SETTLED_A) best = better(best, charging(part, start));
 	nodes.forEach((node, i) => volts.set(node, best.at[i] ?? 0));
 	return best.residual;
@@ -95,7 +95,11 @@ type Reach = (part: ConnectedPart, at: readonly number[], next: readonly number[
 const WHOLE: Reach = () => 1;
 
 /** Newton's method from some potentials: quick where nothing lies near the turn-on of an LED. */
-function newton(part: ConnectedPart, start: readonly number[], steps: number, reach: Reach = WHOLE): Found {
+function newton(
+	part: ConnectedPart,
+	start: readonly number[],
+	{ steps, reach = WHOLE }: { steps: number; reach?: Reach }
+): Found {
 	let best: Found = { at: [...start], residual: Infinity };
 	let at = [...start];
 	for (let step = 0; step < steps; step++) {
