@@ -159,6 +159,7 @@ describe('kit lines', () => {
 		sockets: [],
 		places: ['Low beam, both'],
 		doubts: ['never confirmed: lens'],
+		inBox: ['decoder, 10 ohm'],
 		packs: 1,
 		count: 2,
 		spare: 1,
@@ -169,7 +170,15 @@ describe('kit lines', () => {
 
 	it('say packs, pieces, spare and price', () => {
 		const { body } = render(Lines, { props: { title: 'Lamps', lines: [line], currency: 'EUR' } });
-		for (const text of ['A-2', 'Low beam, both', '34.90', 'Price, EUR', 'Verdict', 'never confirmed: lens'])
+		for (const text of [
+			'A-2',
+			'Low beam, both',
+			'34.90',
+			'Price, EUR',
+			'Verdict',
+			'never confirmed: lens',
+			'in the box: decoder, 10 ohm'
+		])
 			expect(body).toContain(text);
 	});
 

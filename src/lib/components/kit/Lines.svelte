@@ -56,7 +56,8 @@
 						>{:else}<span class="font-medium">{line.name}</span>{/if}
 					<span class="block text-sm text-soft"
 						>{line.sku}{#if shop && line.packs > 0}, {shelfText(line)}{/if}</span
-					></td
+					>
+					{#each line.inBox as item (item)}<span class="block text-sm text-soft">in the box: {item}</span>{/each}</td
 				>
 				<td>
 					{#if line.verdict}<VerdictTag verdict={line.verdict} />{:else}{line.solves}{/if}

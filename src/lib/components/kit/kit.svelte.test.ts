@@ -37,6 +37,7 @@ const line = (more: Partial<LineView> = {}): LineView => ({
 	verdict: 'fits',
 	places: ['Rear stop, both'],
 	doubts: [],
+	inBox: [],
 	...more
 });
 

@@ -5,6 +5,7 @@
 	import FitDrawing from '../charts/FitDrawing.svelte';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { LEVEL_WORD } from '../ui/level';
+	import { CAP_WORDS } from './cap-words';
 
 	const { price } = shopFormats();
 
@@ -72,6 +73,11 @@
 			{/each}
 		</tbody>
 	</table>
+	{#if detail.heat}<p class="mt-1 text-sm">
+			The verdict stands on this: {CAP_WORDS[detail.heat.cap].toLowerCase()}{detail.heat.capToday
+				? ', as it is today'
+				: ''}.
+		</p>{/if}
 	<p class="mt-1 text-sm text-soft">
 		Cutting a cap is reckoned as work and material by the shop's assumptions in Settings. A lamp runs hot and may sit
 		close to plastic: let it cool before a hand goes near.

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { CAP_WORDS } from './cap-words';
 	import { readNumber } from '$lib/core/quantity';
 	import { heatLevel, secondsUntil, steadySpan, type HeatCase } from '$lib/core/heat';
 	import type { HeatView } from '$lib/core/views';
@@ -17,12 +18,6 @@
 		{ part: 'cap', label: 'Factor of the cap', unit: '', least: 1, most: 2.5, step: 0.05 },
 		{ part: 'timeConstant', label: 'Time constant', unit: 's', least: 20, most: 1200, step: 5 }
 	];
-	const CAP_WORDS = {
-		open: 'No cap closes the back',
-		ported: 'With a ported cap',
-		extended: 'With an extended cap',
-		sealed: 'Under the closed stock cap'
-	};
 	let tried = $state<Partial<Record<Part, number>>>({});
 	let source = $state('');
 

@@ -3,6 +3,7 @@ import type { KitAnswer, KitLine } from '../kit';
 import type { Verdict } from '../match';
 import { groupName, socketName, twinGroups } from '../vehicle';
 import { doubtsOf } from './doubts';
+import { inBoxWords } from './in-box';
 import { complaintText, mismatchView, missingText } from './kit-notes';
 import { socketViews, type SocketView } from './socket';
 
@@ -11,6 +12,8 @@ export interface LineView extends KitLine {
 	places: string[];
 	/** What is not certain of those places, in words. */
 	doubts: string[];
+	/** What comes in the box with each of its lamps. */
+	inBox: string[];
 }
 
 /** A kit as its page and sheet show it. */
@@ -100,14 +103,15 @@ export function kitView(
 	answer: KitAnswer,
 	{ products, choices }: { products: readonly Product[]; choices: KitOrder['choices'] }
 ): KitView {
+	const productOf = (line: KitLine) => products.find((p) => p.id === line.product) ?? null;
 	const chosen = new Map<string, { verdict: Verdict | null; product: Product | null }>();
 	for (const line of answer.lines.filter((l) => l.product))
-		for (const id of line.sockets)
-			chosen.set(id, { verdict: line.verdict ?? null, product: products.find((p) => p.id === line.product) ?? null });
+		for (const id of line.sockets) chosen.set(id, { verdict: line.verdict ?? null, product: productOf(line) });
 	const lines = answer.lines.map((line): LineView => ({
 		...line,
 		places: placesOf(configuration, line),
-		doubts: line.product ? doubtsOf(configuration.sockets.filter((s) => line.sockets.includes(s.id))) : []
+		doubts: line.product ? doubtsOf(configuration.sockets.filter((s) => line.sockets.includes(s.id))) : [],
+		inBox: inBoxWords(productOf(line) ?? {})
 	}));
 	return {
 		sockets: socketViews(configuration, (socket) => chosen.get(socket.id) ?? { verdict: null, product: null }),
