@@ -1,18 +1,25 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import { navigating } from '$app/state';
 	import { RecordDesk, setDesk } from '$lib/client/record-desk.svelte';
 	import HistorySteps from '$lib/components/record/HistorySteps.svelte';
 	import Stages from '$lib/components/vehicle/Stages.svelte';
 
 	let { data, children } = $props();
 
+	/** Somebody may be on the way to another page while a change is written: what that page has read is older than the change. */
+	async function refresh(): Promise<void> {
+		await navigating.complete;
+		await invalidateAll();
+	}
+
 	setDesk(
 		new RecordDesk({
 			address: () => resolve('/vehicles/[id]/record', { id: data.vehicle.id }),
 			revision: () => data.revision,
 			fetch: (...request) => fetch(...request),
-			refresh: invalidateAll
+			refresh
 		})
 	);
 </script>
