@@ -5,10 +5,11 @@ import type { Knex } from 'knex';
 import { completions, readWalkLine } from '../src/lib/core/walk';
 import { openDatabase } from '../src/lib/server/db/connection';
 import { readTables } from '../src/lib/server/documents/read-tables';
-import { findConfigurations, putConfiguration } from '../src/lib/server/repositories/configurations';
+import { findConfigurations } from '../src/lib/server/repositories/configurations';
 import { searchIds } from '../src/lib/server/repositories/search';
 import { previewSheets, writeSheets } from '../src/lib/server/services/sheets/import';
 import { generateConfiguration, generateVehicles } from './generate';
+import { putRecords } from '../tests/support/put-records';
 import { randomFrom } from '../tests/support/random';
 import { median, ms } from './measure';
 
@@ -29,9 +30,7 @@ async function inFolder(work: (db: Knex) => Promise<void>): Promise<void> {
 export async function searching(): Promise<void> {
 	await inFolder(async (db) => {
 		const vehicles = generateVehicles(VEHICLES);
-		await db.transaction(async (tx) => {
-			for (const vehicle of vehicles) await putConfiguration(tx, vehicle);
-		});
+		await putRecords(db, { configurations: vehicles });
 		const random = randomFrom(3);
 		const some = Array.from({ length: 8 }, () => vehicles[Math.floor(random() * vehicles.length)]!);
 		const search = (line: (v: (typeof some)[number]) => string[]) =>
@@ -85,10 +84,12 @@ export async function importing(): Promise<void> {
 	const options = { supplier: '', source: null, configuration: null, maps: {}, leaveOut: false };
 	const worker = { by: null, now: '2026-01-01T00:00:00.000Z' };
 	await inFolder(async (db) => {
-		await db.transaction(async (tx) => {
-			for (let i = 0; i < ROWS / SOCKETS; i++)
-				await putConfiguration(tx, { ...generateConfiguration(0), id: `bulk-${i}` as never, model: `M${i}` });
-		});
+		const configurations = Array.from({ length: ROWS / SOCKETS }, (_, i) => ({
+			...generateConfiguration(0),
+			id: `bulk-${i}` as never,
+			model: `M${i}`
+		}));
+		await putRecords(db, { configurations });
 		const read = await readTables(new TextEncoder().encode(text), 'bulk.csv');
 		if (!read.ok) throw new Error(read.error);
 		const look = await median(

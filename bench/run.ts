@@ -4,8 +4,7 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { compileCatalogue, matchConfiguration } from '../src/lib/core/match';
 import { openDatabase } from '../src/lib/server/db/connection';
-import { putConfiguration } from '../src/lib/server/repositories/configurations';
-import { putProduct } from '../src/lib/server/repositories/products';
+import { putRecords } from '../tests/support/put-records';
 import { circuits } from './circuits';
 import { kits } from './kits';
 import { generateConfiguration, generateProducts } from './generate';
@@ -41,10 +40,7 @@ async function matching(): Promise<void> {
 		console.log(`match 40 sockets x ${size} products: ${ms(match)}, ${judged} candidates judged`);
 		times.push({ size, time: match });
 		if (size !== 5000) continue;
-		await db.transaction(async (tx) => {
-			await putConfiguration(tx, configuration);
-			for (const product of products) await putProduct(tx, product);
-		});
+		await putRecords(db, { configurations: [configuration], products });
 		await db.schema.createTable('bench_sockets', (t) => {
 			t.string('id');
 			t.string('category');

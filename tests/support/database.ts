@@ -6,6 +6,7 @@ import { onTestFinished } from 'vitest';
 import { openDatabase } from '../../src/lib/server/db/connection';
 import { demoDocument } from '../../src/lib/server/demo/document';
 import { highsSolver } from '../../src/lib/server/solver/highs';
+export { putRecords } from './put-records';
 import { findKit } from '../../src/lib/server/repositories/kits';
 import { kitSheet, type KitContext } from '../../src/lib/server/services/kits';
 import { watchedSolve } from '../../src/lib/server/workers/solves';
@@ -31,7 +32,7 @@ let template: Promise<string> | undefined;
 async function demoFolder(): Promise<string> {
 	const folder = mkdtempSync(join(tmpdir(), 'rotalux-demo-'));
 	const db = await openDatabase(folder);
-	await importDocument(db, demoDocument(), '2026-01-01T00:00:00.000Z');
+	await importDocument(db, demoDocument(), { now: '2026-01-01T00:00:00.000Z' });
 	await db.destroy();
 	process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
 	return folder;
@@ -46,8 +47,15 @@ export async function demoDatabase(): Promise<{ db: Knex; folder: string }> {
 
 /** What kit services need, on a database of a test: one fixed time, ids K1, K2 and so on. */
 export function kitContextOn(db: Knex, now = '2026-03-04T05:06:07.000Z'): KitContext {
-	let id = 0;
-	return { db, solver: highsSolver, now: () => now, newId: () => `K${++id}`, watched: watchedSolve };
+	let [id, code] = [0, 0];
+	return {
+		db,
+		solver: highsSolver,
+		now: () => now,
+		newId: () => `K${++id}`,
+		newCode: () => `CODE-${++code}`,
+		watched: watchedSolve
+	};
 }
 
 /** Something found for everything that wants a signature on a kit. */

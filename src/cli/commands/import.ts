@@ -28,6 +28,6 @@ export const importFile: Command = {
 		const now = new Date().toISOString();
 		if (file && SPREADSHEET.test(file)) return { output: await importSheet(file, now) };
 		const document = readFileDocument(file);
-		return { output: await withDatabase((db) => importDocument(db, document, now)) };
+		return { output: await withDatabase((db) => importDocument(db, document, { now })) };
 	}
 };

@@ -87,7 +87,10 @@ describe('the desk where a record is changed', () => {
 		expect(made.unit).toBe('u');
 		await made.step('undo', 'u');
 		await made.step('redo');
-		expect(sent.slice(1)).toEqual([{ step: 'undo', unit: 'u' }, { step: 'redo' }]);
+		expect(sent.slice(1)).toEqual([
+			{ step: 'undo', unit: 'u' },
+			{ step: 'redo', base: expect.any(Number) }
+		]);
 		expect(made.unit).toBeNull();
 	});
 

@@ -115,17 +115,23 @@ export class RecordDesk {
 		return refusal ? { ok: false, message: refusal.message } : { ok: true, what: answer.what ?? '' };
 	}
 
+	/** The event the person has seen last, or made. */
+	#base(): number {
+		return Math.max(this.#world.revision(), this.#ahead);
+	}
+
 	/** Makes a change after those already on their way. */
 	send(command: Command): Promise<Outcome> {
 		return this.#next(async () => {
-			const base = Math.max(this.#world.revision(), this.#ahead);
-			return this.#settle(await this.#post({ base, command }), command);
+			return this.#settle(await this.#post({ base: this.#base(), command }), command);
 		});
 	}
 
 	/** Takes the last change of the record, or of a shared unit, back, or brings it again. */
 	step(step: 'undo' | 'redo', unit?: string): Promise<Outcome> {
-		return this.#next(async () => this.#settle(await this.#post({ step, unit }), null));
+		return this.#next(async () =>
+			this.#settle(await this.#post({ step, unit, ...(unit ? {} : { base: this.#base() }) }), null)
+		);
 	}
 
 	/** After a clash: leaves the other version as it is. */

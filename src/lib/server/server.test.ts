@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import ExcelJS from 'exceljs';
 import { describe, expect, it } from 'vitest';
-import { demoDatabase, freshDatabase, kitContextOn } from '../../../tests/support/database';
+import { demoDatabase, freshDatabase, putRecords, kitContextOn } from '../../../tests/support/database';
 import { generateKitCase } from '../../../tests/support/generate-kit';
 import { kitOrder } from '../core/model';
 import { choicesFor, kitProgram } from '../core/kit';
@@ -15,7 +15,6 @@ import { loadDemo } from './demo/load';
 import { csv } from './documents/csv';
 import { kitSheet as kitSheetPaper } from './documents/pdf/kit-sheet';
 import { workbook } from './documents/workbooks/write';
-import { putConfiguration } from './repositories/configurations';
 import { askCounter } from './services/counter';
 import { kitSheet, startKit } from './services/kits';
 import { highsSolver } from './solver/highs';
@@ -47,10 +46,14 @@ describe('the database', () => {
 		await db.raw('pragma busy_timeout = 50');
 		const other = new Database(join(folder, DATABASE_FILE));
 		other.exec('begin immediate');
-		const locked = await putConfiguration(db, makeConfiguration([STOP_SOCKET])).catch(databaseFailure);
+		const rows = db('writes').increment('number', 1);
+		expect(await rows.then(() => null, databaseFailure)).toContain('Somebody else is writing just now');
+		// A change waits for the other one, and does not keep anybody from reading meanwhile.
+		const waiting = putRecords(db, { configurations: [makeConfiguration([STOP_SOCKET])] });
+		expect(await db('configurations').count({ n: '*' })).toEqual([{ n: 0 }]);
 		other.exec('rollback');
+		await waiting;
 		other.close();
-		expect(locked).toContain('locked by another program, so nothing was changed');
 		const foreign = mkdtempSync(join(tmpdir(), 'rotalux-foreign-'));
 		writeFileSync(
 			join(foreign, DATABASE_FILE),
@@ -69,7 +72,7 @@ describe('the demo', () => {
 		expect((await loadDemo(folder, NOW)).ok).toBe(true);
 		expect((await loadDemo(folder, NOW)).ok).toBe(true);
 		const { db, folder: own } = await freshDatabase();
-		await putConfiguration(db, makeConfiguration([STOP_SOCKET]));
+		await putRecords(db, { configurations: [makeConfiguration([STOP_SOCKET])] });
 		expect(await loadDemo(own, NOW)).toEqual({ ok: false, error: expect.stringContaining("holds a shop's own data") });
 	});
 });

@@ -18,9 +18,12 @@ export function database(): Promise<Knex> {
 /** Letters and digits that cannot be taken for one another when read aloud. */
 const ALPHABET = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
 
-function newId(): string {
-	return `K${Array.from(randomBytes(6), (byte) => ALPHABET[byte % ALPHABET.length]).join('')}`;
-}
+const letters = (count: number) => Array.from(randomBytes(count), (byte) => ALPHABET[byte % ALPHABET.length]).join('');
+
+const newId = () => `K${letters(6)}`;
+
+/** Twelve of 32 letters are 60 random bits. In fours, to be read out. */
+const newCode = () => [letters(4), letters(4), letters(4)].join('-');
 
 /** What kit services need from the running shop. */
 export async function kitContext(): Promise<KitContext> {
@@ -29,6 +32,7 @@ export async function kitContext(): Promise<KitContext> {
 		solver: poolSolver,
 		now: () => new Date().toISOString(),
 		newId,
+		newCode,
 		watched: watchedSolve
 	};
 }

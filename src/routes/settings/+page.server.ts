@@ -5,6 +5,7 @@ import { policy as policySchema } from '$lib/core/model';
 import { ASSUMPTIONS } from '$lib/core/kit';
 import type { SetValues } from '$lib/core/quantity';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { fingerprint } from '$lib/server/fingerprint';
 import { rememberPerson, actorOf } from '$lib/server/actor';
 import { changeAssumptions, readAssumptions, type AssumptionChange } from '$lib/server/services/assumptions';
 import { changePolicy, readPolicy } from '$lib/server/services/policy';
@@ -20,9 +21,11 @@ const AREAS = [
 
 export const load: PageServerLoad = async () => {
 	const db = await database();
+	const [policy, set] = [await readPolicy(db), await readAssumptions(db)];
 	return {
-		policy: await readPolicy(db),
-		set: await readAssumptions(db),
+		policy,
+		set,
+		saw: { policy: fingerprint(policy), set: fingerprint(set) },
 		areas: AREAS.map(({ title, starts }) => ({ title, list: ASSUMPTIONS.filter(({ id }) => id.startsWith(starts)) }))
 	};
 };
@@ -50,19 +53,21 @@ export const actions: Actions = {
 	},
 	assumptions: async ({ request, cookies }) => {
 		const db = await database();
-		const changes = changesIn(await request.formData(), await readAssumptions(db), actorOf(cookies));
+		const form = await request.formData();
+		const changes = changesIn(form, await readAssumptions(db), actorOf(cookies));
 		return orDatabaseFailure(async () => {
-			const done = await changeAssumptions(db, changes);
+			const done = await changeAssumptions(db, changes, String(form.get('was') ?? ''));
 			return done.ok ? { assumed: true } : fail(400, { message: done.error });
 		});
 	},
 	policy: async ({ request }) => {
 		const db = await database();
-		const read = policySchema.safeParse({ ...(await readPolicy(db)), ...Object.fromEntries(await request.formData()) });
+		const { was = '', ...fields } = Object.fromEntries(await request.formData());
+		const read = policySchema.safeParse({ ...(await readPolicy(db)), ...fields });
 		if (!read.success) return fail(400, { message: 'Choose one of the policies. Nothing was changed.' });
 		return orDatabaseFailure(async () => {
-			await changePolicy(db, read.data);
-			return { saved: true };
+			const done = await changePolicy(db, read.data, String(was));
+			return done.ok ? { saved: true } : fail(409, { message: done.error });
 		});
 	}
 };

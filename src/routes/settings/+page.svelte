@@ -57,6 +57,7 @@
 					{/each}
 				</fieldset>
 			{/each}
+			<input type="hidden" name="was" value={data.saw.policy} />
 			<p><button class="button" data-main disabled={busy}>Save the policy</button></p>
 		{/snippet}</BusyForm
 	>
@@ -68,5 +69,10 @@
 	{#if form && 'assumed' in form && form.assumed}<p role="status">
 			Saved. Every verdict is worked out with it now.
 		</p>{/if}
-	{#each data.areas as { title, list } (title)}<AssumptionTable {title} {list} set={data.set} />{/each}
+	{#each data.areas as { title, list } (title)}<AssumptionTable
+			{title}
+			{list}
+			set={data.set}
+			was={data.saw.set}
+		/>{/each}
 </main>

@@ -15,7 +15,7 @@
 			code: string | null;
 			revision: number;
 			revisions: { revision: number }[];
-			stale: boolean;
+			stale: string[];
 			life: { checked: { by: string; on: string } | null };
 			kit: { lamps: { sockets: string[] }[]; spare: number; total: number; margin: number | null };
 			currency: string;
@@ -43,6 +43,7 @@
 				required
 				maxlength="200"
 			/>
+			<input type="hidden" name="was" value={data.name} />
 			<button class="button" disabled={busy}>Rename</button>
 		{/snippet}</BusyForm
 	>
@@ -55,8 +56,10 @@
 		>
 	</span>
 </section>
-{#if data.stale && data.state !== 'released'}
+{#if data.stale.length > 0 && data.state !== 'released'}
 	<p class="panel px-3 py-2" role="status">
-		Facts have changed since this kit was worked out; the lines are as they were then. Solve it again.
+		Changed since this kit was worked out: {data.stale.slice(0, 3).join(', ')}{data.stale.length > 3
+			? ` and ${data.stale.length - 3} more`
+			: ''}. The lines are as they were then; solve it again.
 	</p>
 {/if}

@@ -100,7 +100,7 @@
 				revision={data.revision}
 				toSign={data.toSign}
 				life={data.life}
-				stale={data.stale}
+				stale={data.stale.length > 0}
 				person={data.person}
 				empty={data.kit.lamps.length + data.kit.parts.length === 0}
 			/>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { enhance } from '$app/forms';
+	import { sawHere } from '../ui/saw';
 	import { resolve } from '$app/paths';
 	import type { SolveState } from './progress';
 	import SolveProgressLine from './SolveProgressLine.svelte';
@@ -23,6 +24,7 @@
 
 	const ASK_MS = 250;
 
+	const saw = sawHere();
 	let busy = $state(false);
 	let progress = $state<SolveState | null>(null);
 	const address = $derived(resolve('/vehicles/[id]/kit/[kit]/progress', { id: vehicle, kit }));
@@ -52,6 +54,7 @@
 		};
 	}}
 >
+	{#if saw}<input type="hidden" name="saw" value={saw()} />{/if}
 	{@render children(busy)}
 </form>
 {#if busy}<SolveProgressLine {progress} onstop={stop} />{/if}

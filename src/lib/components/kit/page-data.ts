@@ -15,7 +15,7 @@ export interface KitPageData {
 	life: KitLife;
 	also: string[];
 	toSign: SignatureWanted[];
-	stale: boolean;
+	stale: string[];
 	currency: string;
 	/** Names of what the order speaks of by ids, functions of the vehicle, and who works here. */
 	names: Record<string, string>;

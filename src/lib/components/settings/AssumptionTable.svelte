@@ -7,8 +7,16 @@
 		title,
 		list,
 		set,
+		was,
 		open = false
-	}: { title: string; list: Assumption[]; set: SetValues; open?: boolean } = $props();
+	}: {
+		title: string;
+		list: Assumption[];
+		set: SetValues;
+		/** Sign of what was set when the page was read. */
+		was: string;
+		open?: boolean;
+	} = $props();
 
 	const own = $derived(list.filter(({ id }) => set[id]).length);
 </script>
@@ -19,6 +27,7 @@
 	>
 	<BusyForm action="?/assumptions" class="grid gap-2 px-4 pb-4"
 		>{#snippet children(busy)}
+			<input type="hidden" name="was" value={was} />
 			<table class="grid-table dense">
 				<thead
 					><tr

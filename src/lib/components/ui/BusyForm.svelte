@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { enhance } from '$app/forms';
+	import { sawHere } from './saw';
 
 	/** A form that keeps what was typed, and lets its fields say that an answer is under way. */
 	let {
@@ -10,6 +11,7 @@
 		children
 	}: { action?: string; class?: string; upload?: boolean; children: Snippet<[busy: boolean]> } = $props();
 
+	const saw = sawHere();
 	let busy = $state(false);
 </script>
 
@@ -26,5 +28,6 @@
 		};
 	}}
 >
+	{#if saw}<input type="hidden" name="saw" value={saw()} />{/if}
 	{@render children(busy)}
 </form>

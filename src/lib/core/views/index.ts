@@ -5,6 +5,7 @@ export * from './fit-rows';
 export * from './whole';
 export * from './play';
 export * from './hot-parts';
+export * from './order-words';
 export * from './facts';
 export * from './counter';
 export * from './vehicle';

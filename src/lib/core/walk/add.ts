@@ -3,7 +3,7 @@ import { edited, type Edit, type Witness } from '../record';
 import { err } from '../result';
 import { groupName, withValueAt } from '../vehicle';
 import { placesOf, type SocketDraft } from './draft';
-import { placeKey, placeKeyText } from './place-key';
+import { isPlaceKey, placeKey, placeKeyText } from './place-key';
 import { readWalkLine } from './reading';
 import { freeSocketId } from './socket-id';
 
@@ -26,6 +26,7 @@ function socketsOf(draft: SocketDraft, configuration: Configuration, witness: Wi
 
 /** Writes that a place has no lamp, or takes that back. */
 export function markAbsent(key: string, absent: boolean): Edit {
+	if (!isPlaceKey(key)) return () => err(`“${key.slice(0, 60)}” is no place of a vehicle. Nothing was changed.`);
 	return (configuration) => {
 		const { absent: before = [], ...rest } = configuration;
 		const after = [...before.filter((other) => other !== key), ...(absent ? [key] : [])];

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { err, ok, type Result } from '../../core/result';
 import { DATABASE_FILE, openDatabase } from '../db/connection';
+import { changeAlways } from '../db/change';
 import { listConfigurations } from '../repositories/configurations';
 import { readSetting, writeSetting } from '../repositories/settings';
 import { importDocument, type ImportReport } from '../services/exchange';
@@ -22,8 +23,8 @@ export async function loadDemo(folder: string, now: string): Promise<Result<Impo
 	for (const suffix of ['', '-wal', '-shm']) rmSync(join(folder, DATABASE_FILE + suffix), { force: true });
 	const db = await openDatabase(folder);
 	try {
-		const report = await importDocument(db, demoDocument(), now);
-		await writeSetting(db, 'demo', true);
+		const report = await importDocument(db, demoDocument(), { now });
+		await changeAlways(db, (tx) => writeSetting(tx, 'demo', true));
 		return ok(report);
 	} finally {
 		await db.destroy();

@@ -95,9 +95,9 @@ describe('the code of a kit', () => {
 
 	it('leads to the public address of the shop where one is set', () => {
 		const url = new URL('http://127.0.0.1:4173/vehicles/x');
-		expect(customerLink(url, 'K1-R1', {})).toBe('http://127.0.0.1:4173/k/K1-R1');
-		expect(customerLink(url, 'K1-R1', { ROTALUX_PUBLIC: 'https://shop.invalid/' })).toBe(
-			'https://shop.invalid/k/K1-R1'
+		expect(customerLink(url, 'CODE-1', {})).toBe('http://127.0.0.1:4173/k/CODE-1');
+		expect(customerLink(url, 'CODE-1', { ROTALUX_PUBLIC: 'https://shop.invalid/' })).toBe(
+			'https://shop.invalid/k/CODE-1'
 		);
 	});
 });
@@ -105,7 +105,7 @@ describe('the code of a kit', () => {
 describe("the customer's page", () => {
 	it('says what goes where and what stays, and nothing of prices or people', async () => {
 		const { db } = await releasedVan();
-		const kit = await customerKit(db, 'K1-R1');
+		const kit = await customerKit(db, 'CODE-1');
 		expect(kit?.vehicle).toContain('Tarrow Packhorse');
 		expect(kit?.places.length).toBeGreaterThan(3);
 		expect(kit?.newer).toBeNull();
@@ -116,6 +116,6 @@ describe("the customer's page", () => {
 		const { db } = await demoDatabase();
 		await startKit(kitContextOn(db), VAN, { name: 'Van', order: kitOrder.parse({ scope: 'cabin' }) });
 		expect(await customerKit(db, 'K1')).toBeNull();
-		expect(await customerKit(db, 'K1-R1')).toBeNull();
+		expect(await customerKit(db, 'CODE-1')).toBeNull();
 	});
 });

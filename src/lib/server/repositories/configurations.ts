@@ -1,5 +1,7 @@
 import type { Knex } from 'knex';
-import type { Configuration } from '../../core/model';
+import { removeRows, writeRows } from '../db/bulk';
+import type { Tx } from '../db/change';
+import type { Configuration, Unit } from '../../core/model';
 import { openQuestions, unitIdsOf, withoutUnit, withUnit } from '../../core/vehicle';
 import { searchWords } from './search';
 import { listUnits, unitsById } from './units';
@@ -41,10 +43,14 @@ export async function findStored(db: Knex, id: string): Promise<Configuration | 
 }
 
 /** A stored configuration with the facts of its shared lamp units. */
-export async function composed(db: Knex, stored: Configuration): Promise<Configuration> {
+export async function composed(
+	db: Knex,
+	stored: Configuration,
+	coming: ReadonlyMap<string, Unit> = new Map()
+): Promise<Configuration> {
 	const ids = unitIdsOf(stored);
 	if (ids.length === 0) return stored;
-	const units = await unitsById(db, ids);
+	const units = new Map([...(await unitsById(db, ids)), ...coming]);
 	return { ...stored, sockets: stored.sockets.map((socket) => withUnit(socket, units)) };
 }
 
@@ -60,33 +66,73 @@ export async function findConfigurations(db: Knex, ids: readonly string[]): Prom
 	return found.filter((c) => c !== null);
 }
 
-/** Writes the index of open questions of a configuration anew. */
-export async function indexQuestions(db: Knex, configuration: Configuration): Promise<void> {
-	const rows = openQuestions(configuration).map(({ subject, fact }) => ({
-		configuration_id: configuration.id,
+const questionRows = (c: Configuration) =>
+	openQuestions(c).map(({ subject, fact }) => ({
+		configuration_id: c.id as string,
 		subject_kind: subject.kind,
 		subject: subject.id,
 		fact
 	}));
-	await db('open_questions').where({ configuration_id: configuration.id }).delete();
-	if (rows.length > 0) await db('open_questions').insert(rows);
+
+/** Writes the index of open questions of a configuration anew. */
+export async function indexQuestions(tx: Tx, configuration: Configuration): Promise<void> {
+	await removeRows(tx, { table: 'open_questions', column: 'configuration_id' }, [configuration.id]);
+	await writeRows(tx, { table: 'open_questions' }, questionRows(configuration));
 }
 
-/** Writes a configuration whole, new or in place of the one with its id, and what it is found by. */
-export async function putConfiguration(db: Knex, c: Configuration): Promise<void> {
-	const stored = { ...c, sockets: c.sockets.map(withoutUnit) };
-	const row: Row = { id: c.id, make: c.make, model: c.model, kind: c.kind, document: JSON.stringify(stored) };
-	await db('configurations').insert(row).onConflict('id').merge();
-	await db('configuration_search').where({ id: c.id }).delete();
-	await db('configuration_search').insert({ id: c.id, words: searchWords(c) });
-	await db('unit_uses').where({ configuration_id: c.id }).delete();
-	const uses = unitIdsOf(c).map((unit_id) => ({ unit_id, configuration_id: c.id }));
-	if (uses.length > 0) await db('unit_uses').insert(uses);
-	await indexQuestions(db, uses.length > 0 ? await composed(db, stored) : c);
+/** All that is written for a configuration. */
+export interface ConfigurationRows {
+	row: Row;
+	words: string;
+	units: string[];
+	questions: ReturnType<typeof questionRows>;
+}
+
+/** A configuration as it is kept: without what shared lamp units keep for it. */
+export const asKept = (c: Configuration): Configuration => ({ ...c, sockets: c.sockets.map(withoutUnit) });
+
+/** Works out what is to be written for a configuration, with units that are about to be written beside those that are there. */
+export async function configurationRows(
+	db: Knex,
+	c: Configuration,
+	coming: ReadonlyMap<string, Unit> = new Map()
+): Promise<ConfigurationRows> {
+	const stored = asKept(c);
+	const units = unitIdsOf(c);
+	return {
+		row: { id: c.id, make: c.make, model: c.model, kind: c.kind, document: JSON.stringify(stored) },
+		words: searchWords(c),
+		units,
+		questions: questionRows(units.length > 0 ? await composed(db, stored, coming) : c)
+	};
+}
+
+/** Writes configurations whole, new or in place of those with their ids, and what they are found by. */
+export async function putConfigurations(tx: Tx, all: readonly ConfigurationRows[]): Promise<void> {
+	const ids = all.map(({ row }) => row.id);
+	await writeRows(
+		tx,
+		{ table: 'configurations', key: ['id'] },
+		all.map(({ row }) => ({ ...row }))
+	);
+	await removeRows(tx, { table: 'configuration_search', column: 'id' }, ids);
+	await writeRows(
+		tx,
+		{ table: 'configuration_search' },
+		all.map(({ row, words }) => ({ id: row.id, words }))
+	);
+	for (const table of ['unit_uses', 'open_questions']) await removeRows(tx, { table, column: 'configuration_id' }, ids);
+	const uses = all.flatMap(({ row, units }) => units.map((unit_id) => ({ unit_id, configuration_id: row.id })));
+	await writeRows(tx, { table: 'unit_uses' }, uses);
+	await writeRows(
+		tx,
+		{ table: 'open_questions' },
+		all.flatMap(({ questions }) => questions)
+	);
 }
 
 /** Takes a configuration out, and what it was found by. */
-export async function deleteConfiguration(db: Knex, id: string): Promise<void> {
+export async function deleteConfiguration(db: Tx, id: string): Promise<void> {
 	await db('configuration_search').where({ id }).delete();
 	await db('configurations').where({ id }).delete();
 }

@@ -1,4 +1,6 @@
 import type { Knex } from 'knex';
+import { writeRows } from '../db/bulk';
+import type { Tx } from '../db/change';
 import type { HistoryEvent } from '../../core/record';
 
 /** What a record's history says of one change. */
@@ -60,13 +62,38 @@ export async function recentRecords(db: Knex, prefix: string, most: number): Pro
 	return rows.map(({ record }) => record.slice(prefix.length));
 }
 
-/** Adds an event; gives its number. */
-export async function addEvent(
-	db: Knex,
-	record: string,
-	{ forward, backward, ...event }: Omit<PatchedEvent, 'id'>
-): Promise<number> {
-	const row = { ...event, record, forward: JSON.stringify(forward), backward: JSON.stringify(backward) };
-	const [id] = await db('events').insert(row);
-	return id as number;
+/** The numbers of the last events of records, by name; those without any are not in it. */
+export async function lastEvents(db: Knex, records: readonly string[]): Promise<Map<string, number>> {
+	const found = new Map<string, number>();
+	for (let from = 0; from < records.length; from += AT_ONCE) {
+		const names = records.slice(from, from + AT_ONCE);
+		const rows: { record: string; id: number }[] = await db('events')
+			.whereIn('record', names)
+			.groupBy('record')
+			.select('record')
+			.max({ id: 'id' });
+		for (const row of rows) found.set(row.record, row.id);
+	}
+	return found;
+}
+
+/** Records looked up in one go. */
+const AT_ONCE = 500;
+
+/** An event to be added, with the record it is of. */
+export type NewEvent = Omit<PatchedEvent, 'id'> & { record: string };
+
+/** Adds events in the order they stand. */
+export async function addEvents(tx: Tx, events: readonly NewEvent[]): Promise<void> {
+	const rows = events.map(({ record, at, by, kind, of, what, forward, backward }) => ({
+		record,
+		at,
+		by,
+		kind,
+		of,
+		what,
+		forward: JSON.stringify(forward),
+		backward: JSON.stringify(backward)
+	}));
+	await writeRows(tx, { table: 'events' }, rows);
 }

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import type { Tx } from '../db/change';
 import type { HeadingMap, SheetName } from '../../core/exchange';
 
 /** How a supplier names the columns of a sheet, as it was mapped last; empty when never. */
@@ -9,7 +10,7 @@ export async function findHeadingMap(db: Knex, supplier: string, sheet: SheetNam
 
 /** Remembers how a supplier names the columns of a sheet. */
 export async function putHeadingMap(
-	db: Knex,
+	db: Tx,
 	{ supplier, sheet, map }: { supplier: string; sheet: SheetName; map: HeadingMap }
 ): Promise<void> {
 	await db('heading_maps')

@@ -1,6 +1,19 @@
 import type { Knex } from 'knex';
+import type { Tx } from '../db/change';
 import type { KitOrder } from '../../core/model';
 import { NEW_LIFE, readAnswer, type KitAnswer, type KitLife } from '../../core/kit';
+
+/** Fingerprints of what an answer stands on: a change of anything else leaves it alone. */
+export interface Foundation {
+	vehicle: string;
+	/** Products and parts in it, by id. */
+	parts: Record<string, string>;
+	policy: string;
+	assumptions: string;
+}
+
+/** What a kit stands on that was never worked out here. */
+export const NO_FOUNDATION: Foundation = { vehicle: '', parts: {}, policy: '', assumptions: '' };
 
 /** A kit as the shop keeps it. */
 export interface StoredKit {
@@ -10,8 +23,10 @@ export interface StoredKit {
 	state: 'draft' | 'checked' | 'released';
 	order: KitOrder;
 	answer: KitAnswer;
-	/** Data version the answer was made under. */
-	dataVersion: number;
+	/** Grows with every change; a change is written only on the version it saw. */
+	version: number;
+	/** Fingerprints of all that the answer stands on. */
+	standsOn: Foundation;
 	life: KitLife;
 	/** Fields of an imported kit that Rotalux does not know. */
 	extra: Record<string, unknown>;
@@ -36,7 +51,8 @@ interface KitRow {
 	state: StoredKit['state'];
 	kit_order: string;
 	answer: string;
-	data_version: number;
+	version: number;
+	stands_on: string;
 	life: string;
 	extra: string;
 	created_at: string;
@@ -51,7 +67,8 @@ function fromRow(row: KitRow): StoredKit {
 		state: row.state,
 		order: JSON.parse(row.kit_order),
 		answer: readAnswer(JSON.parse(row.answer)),
-		dataVersion: row.data_version,
+		version: row.version,
+		standsOn: { ...NO_FOUNDATION, ...JSON.parse(row.stands_on) },
 		life: { ...NEW_LIFE, ...JSON.parse(row.life) },
 		extra: JSON.parse(row.extra),
 		createdAt: row.created_at,
@@ -67,7 +84,8 @@ function toRow(kit: StoredKit): KitRow {
 		state: kit.state,
 		kit_order: JSON.stringify(kit.order),
 		answer: JSON.stringify(kit.answer),
-		data_version: kit.dataVersion,
+		version: kit.version,
+		stands_on: JSON.stringify(kit.standsOn),
 		life: JSON.stringify(kit.life),
 		extra: JSON.stringify(kit.extra),
 		created_at: kit.createdAt,
@@ -90,14 +108,23 @@ export async function findKit(db: Knex, id: string): Promise<StoredKit | null> {
 	return row ? fromRow(row) : null;
 }
 
-/** Writes a kit, new or in place of the one with its id. */
-export async function putKit(db: Knex, kit: StoredKit): Promise<void> {
-	await db('kits').insert(toRow(kit)).onConflict('id').merge();
+/** Writes a new kit. */
+export async function addKit(tx: Tx, kit: StoredKit): Promise<StoredKit> {
+	await tx('kits').insert(toRow(kit));
+	return kit;
 }
 
-/** Removes a kit and its revisions. */
-export async function deleteKit(db: Knex, id: string): Promise<void> {
-	await db('kits').where({ id }).delete();
+/** Writes a kit over the version it was made from; null when somebody else has changed it since. */
+export async function updateKit(tx: Tx, kit: StoredKit): Promise<StoredKit | null> {
+	const next = { ...kit, version: kit.version + 1 };
+	const { id, ...row } = toRow(next);
+	const written = await tx('kits').where({ id, version: kit.version }).update(row);
+	return written === 1 ? next : null;
+}
+
+/** Gives the kits of a vehicle to another one. */
+export async function moveKits(tx: Tx, { from, to }: { from: string; to: string }): Promise<void> {
+	await tx('kits').where({ configuration_id: from }).increment('version', 1).update({ configuration_id: to });
 }
 
 /** Revisions of a kit, the first one first. */
@@ -120,8 +147,8 @@ export async function findRevision(db: Knex, code: string): Promise<KitRevision 
 }
 
 /** Adds a revision. A revision is never written twice: the database refuses. */
-export async function addRevision(db: Knex, revision: KitRevision): Promise<void> {
-	await db('kit_revisions').insert({
+export async function addRevision(tx: Tx, revision: KitRevision): Promise<void> {
+	await tx('kit_revisions').insert({
 		kit_id: revision.kitId,
 		revision: revision.revision,
 		code: revision.code,

@@ -1,4 +1,6 @@
 import type { Knex } from 'knex';
+import { removeRows, writeRows } from '../db/bulk';
+import type { Tx } from '../db/change';
 import type { Accessory, Product } from '../../core/model';
 
 /** All products, by maker and name. */
@@ -18,13 +20,14 @@ export const findProduct = (db: Knex, id: string) => find<Product>(db, 'products
 /** One accessory; null when it is not there. */
 export const findAccessory = (db: Knex, id: string) => find<Accessory>(db, 'accessories', id);
 
-/** Writes a product whole, and the categories it is found by. */
-export async function putProduct(db: Knex, p: Product): Promise<void> {
-	const row = { id: p.id, maker: p.maker, name: p.name, document: JSON.stringify(p) };
-	await db('products').insert(row).onConflict('id').merge();
-	await db('product_fits').where({ product_id: p.id }).delete();
-	const categories = [...new Set(p.fits)];
-	await db('product_fits').insert(categories.map((category) => ({ product_id: p.id, category })));
+/** Writes products whole, and the categories they are found by. */
+export async function putProducts(tx: Tx, products: readonly Product[]): Promise<void> {
+	const rows = products.map((p) => ({ id: p.id, maker: p.maker, name: p.name, document: JSON.stringify(p) }));
+	const ids = products.map(({ id }) => id);
+	await writeRows(tx, { table: 'products', key: ['id'] }, rows);
+	await removeRows(tx, { table: 'product_fits', column: 'product_id' }, ids);
+	const fits = products.flatMap((p) => [...new Set(p.fits)].map((category) => ({ product_id: p.id, category })));
+	await writeRows(tx, { table: 'product_fits' }, fits);
 }
 
 /** All accessories, by id. */
@@ -33,10 +36,8 @@ export async function listAccessories(db: Knex): Promise<Accessory[]> {
 	return rows.map((row) => JSON.parse(row.document));
 }
 
-/** Writes an accessory whole. */
-export async function putAccessory(db: Knex, a: Accessory): Promise<void> {
-	await db('accessories')
-		.insert({ id: a.id, document: JSON.stringify(a) })
-		.onConflict('id')
-		.merge();
+/** Writes accessories whole. */
+export async function putAccessories(tx: Tx, accessories: readonly Accessory[]): Promise<void> {
+	const rows = accessories.map((a) => ({ id: a.id, document: JSON.stringify(a) }));
+	await writeRows(tx, { table: 'accessories', key: ['id'] }, rows);
 }

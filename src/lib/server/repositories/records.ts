@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import type { Tx } from '../db/change';
 
 /** Lists of a document that are kept as they come until a stage of the work reads them. */
 export const RECORD_LISTS = ['proofs', 'readings', 'complaints'] as const;
@@ -11,7 +12,7 @@ export async function listRecords(db: Knex, list: RecordList): Promise<Record<st
 }
 
 /** Adds a record unless the very same one is there. */
-export async function addRecord(db: Knex, list: RecordList, document: unknown): Promise<void> {
+export async function addRecord(db: Tx, list: RecordList, document: unknown): Promise<void> {
 	await db('records')
 		.insert({ list, document: JSON.stringify(document) })
 		.onConflict(['list', 'document'])

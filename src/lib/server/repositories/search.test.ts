@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { freshDatabase } from '../../../../tests/support/database';
+import { freshDatabase, putRecords } from '../../../../tests/support/database';
 import { makeConfiguration, STOP_SOCKET } from '../../../../tests/support/make';
-import { findConfigurations, putConfiguration } from './configurations';
+import { findConfigurations } from './configurations';
 import { isVehicleWord, searchIds } from './search';
 
 describe('search', () => {
@@ -9,14 +9,14 @@ describe('search', () => {
 		const { db } = await freshDatabase();
 		const vehicle = (model: string) =>
 			makeConfiguration([STOP_SOCKET], { make: 'Fenholm', model, years: [2014, 2016] });
-		await putConfiguration(db, vehicle('Skerry'));
+		await putRecords(db, { configurations: [vehicle('Skerry')] });
 		const find = async (...words: string[]) =>
 			(await findConfigurations(db, (await searchIds(db, words, 5)).ids)).map((c) => c.model);
 		expect(await find('fen', 'sk')).toEqual(['Skerry']);
 		expect(await find('2015')).toEqual(['Skerry']);
 		expect(await find('2017')).toEqual([]);
 		expect(await find()).toEqual([]);
-		await putConfiguration(db, vehicle('Holm'));
+		await putRecords(db, { configurations: [vehicle('Holm')] });
 		expect([await find('skerry'), await find('holm')]).toEqual([[], ['Holm']]);
 		expect([await isVehicleWord(db, 'hol'), await isVehicleWord(db, 'stop')]).toEqual([true, false]);
 	});

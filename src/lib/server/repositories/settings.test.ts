@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { changeAlways } from '../db/change';
 import { freshDatabase } from '../../../../tests/support/database';
 import { addRecord, listRecords } from './records';
 import { bumpDataVersion, dataVersion, readSettings, writeSetting } from './settings';
@@ -7,21 +8,22 @@ describe('settings and records', () => {
 	it('a data version grows with each change', async () => {
 		const { db } = await freshDatabase();
 		expect(await dataVersion(db)).toBe(0);
-		await bumpDataVersion(db);
-		await bumpDataVersion(db);
+		await changeAlways(db, bumpDataVersion);
+		await changeAlways(db, bumpDataVersion);
 		expect(await dataVersion(db)).toBe(2);
 	});
 
 	it('settings are read by their prefix', async () => {
 		const { db } = await freshDatabase();
-		await writeSetting(db, 'extra:a', { b: 1 });
-		await writeSetting(db, 'other', 2);
+		await changeAlways(db, (tx) => writeSetting(tx, 'extra:a', { b: 1 }));
+		await changeAlways(db, (tx) => writeSetting(tx, 'other', 2));
 		expect(await readSettings(db, 'extra:')).toEqual({ a: { b: 1 } });
 	});
 
 	it('the very same record is kept once', async () => {
 		const { db } = await freshDatabase();
-		for (const record of [{ a: 1 }, { a: 1 }, { a: 2 }]) await addRecord(db, 'proofs', record);
+		for (const record of [{ a: 1 }, { a: 1 }, { a: 2 }])
+			await changeAlways(db, (tx) => addRecord(tx, 'proofs', record));
 		expect(await listRecords(db, 'proofs')).toEqual([{ a: 1 }, { a: 2 }]);
 		expect(await listRecords(db, 'readings')).toEqual([]);
 	});

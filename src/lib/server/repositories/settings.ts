@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import type { Tx } from '../db/change';
 
 /** A setting, parsed; undefined when it was never set. */
 export async function readSetting(db: Knex, key: string): Promise<unknown> {
@@ -7,7 +8,7 @@ export async function readSetting(db: Knex, key: string): Promise<unknown> {
 }
 
 /** Writes a setting. */
-export async function writeSetting(db: Knex, key: string, value: unknown): Promise<void> {
+export async function writeSetting(db: Tx, key: string, value: unknown): Promise<void> {
 	await db('settings')
 		.insert({ key, value: JSON.stringify(value) })
 		.onConflict('key')
@@ -38,12 +39,12 @@ export function catalogueVersion(db: Knex): Promise<number> {
 }
 
 /** Marks a change of data; called once in the transaction that makes it. */
-export async function bumpDataVersion(db: Knex): Promise<void> {
+export async function bumpDataVersion(db: Tx): Promise<void> {
 	await writeSetting(db, DATA_VERSION, (await dataVersion(db)) + 1);
 }
 
 /** Marks a change of products, accessories or policy, which is a change of data as well. */
-export async function bumpCatalogueVersion(db: Knex): Promise<void> {
+export async function bumpCatalogueVersion(db: Tx): Promise<void> {
 	await writeSetting(db, CATALOGUE_VERSION, (await catalogueVersion(db)) + 1);
 	await bumpDataVersion(db);
 }

@@ -1,4 +1,6 @@
 import type { Knex } from 'knex';
+import { writeRows } from '../db/bulk';
+import type { Tx } from '../db/change';
 import type { Unit } from '../../core/model';
 
 const read = (row: { document: string }): Unit => JSON.parse(row.document);
@@ -14,12 +16,10 @@ export async function unitsById(db: Knex, ids: readonly string[]): Promise<Map<s
 	return new Map(rows.map(read).map((unit) => [unit.id, unit]));
 }
 
-/** Writes a shared lamp unit whole. */
-export async function putUnit(db: Knex, unit: Unit): Promise<void> {
-	await db('units')
-		.insert({ id: unit.id, name: unit.name, document: JSON.stringify(unit) })
-		.onConflict('id')
-		.merge();
+/** Writes shared lamp units whole. */
+export async function putUnits(tx: Tx, units: readonly Unit[]): Promise<void> {
+	const rows = units.map((unit) => ({ id: unit.id, name: unit.name, document: JSON.stringify(unit) }));
+	await writeRows(tx, { table: 'units', key: ['id'] }, rows);
 }
 
 /** Ids of the configurations that have a unit. */

@@ -4,7 +4,8 @@ import { type RotaluxDocument } from '../../core/model';
 import { readDocument } from '../../core/exchange';
 import { demoDocument } from '../demo/document';
 import { EMPTY_ANSWER, NEW_LIFE } from '../../core/kit';
-import { putKit } from '../repositories/kits';
+import { changeAlways } from '../db/change';
+import { addKit, NO_FOUNDATION } from '../repositories/kits';
 import { exportAll, exportVehicle, importDocument } from './exchange';
 
 const NOW = '2026-02-03T04:05:06.000Z';
@@ -20,7 +21,7 @@ describe('export, then import', () => {
 		const { db } = await demoDatabase();
 		const first = await exportAll(db);
 		const { db: other } = await freshDatabase();
-		await importDocument(other, parsed(structuredClone(first)), NOW);
+		await importDocument(other, parsed(structuredClone(first)), { now: NOW });
 		expect(await exportAll(other)).toEqual(first);
 		const sorted = (list: { id: string }[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
 		expect(sorted(first.configurations as never)).toEqual(sorted(demoDocument().configurations));
@@ -38,8 +39,8 @@ describe('export, then import', () => {
 			proofs: [{ lamp: 'x', lux: 12 }],
 			complaints: [{ id: 1 }]
 		};
-		await importDocument(db, parsed(strange), NOW);
-		await importDocument(db, parsed(strange), NOW);
+		await importDocument(db, parsed(strange), { now: NOW });
+		await importDocument(db, parsed(strange), { now: NOW });
 		const out = await exportAll(db);
 		expect(out).toMatchObject({ shopNotes: { till: 3 }, proofs: strange.proofs, complaints: strange.complaints });
 		expect((out.configurations as { paint?: string }[])[0]?.paint).toBe('green');
@@ -54,16 +55,17 @@ describe('export, then import', () => {
 			state: 'draft' as const,
 			order: { scope: 'vehicle' as const, balance: 'price' as const, choices: {} },
 			answer: EMPTY_ANSWER,
-			dataVersion: 1,
+			version: 0,
+			standsOn: NO_FOUNDATION,
 			life: NEW_LIFE,
 			extra: { remark: 'x' },
 			createdAt: NOW,
 			updatedAt: NOW
 		};
-		await putKit(db, kit);
+		await changeAlways(db, (tx) => addKit(tx, kit));
 		const first = await exportVehicle(db, 'brisken-fjell-650-2010');
 		const { db: other } = await freshDatabase();
-		await importDocument(other, parsed(structuredClone(first)), NOW);
+		await importDocument(other, parsed(structuredClone(first)), { now: NOW });
 		expect(await exportVehicle(other, 'brisken-fjell-650-2010')).toEqual(first);
 		expect((first?.kits as object[])[0]).toMatchObject({ id: 'K1', remark: 'x' });
 	});
@@ -86,7 +88,7 @@ describe('import', () => {
 				}
 			]
 		} as never;
-		await expect(importDocument(db, broken, NOW)).rejects.toThrow();
+		await expect(importDocument(db, broken, { now: NOW })).rejects.toThrow();
 		expect((await exportAll(db)).configurations).toEqual([]);
 	});
 
@@ -95,7 +97,7 @@ describe('import', () => {
 		const report = await importDocument(
 			db,
 			parsed({ format: 'rotalux/1', kits: [{ id: 'K', name: 'Lost', configuration: 'nobody', order: {} }] }),
-			NOW
+			{ now: NOW }
 		);
 		expect(report).toMatchObject({ kits: 0, kept: ['Kit Lost was left out: its vehicle nobody is not here.'] });
 	});

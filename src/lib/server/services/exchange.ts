@@ -2,13 +2,16 @@ import type { Knex } from 'knex';
 import { document as documentSchema, FORMAT, kitOrder, type RotaluxDocument } from '../../core/model';
 import { EMPTY_ANSWER, NEW_LIFE, type KitAnswer, type KitLife } from '../../core/kit';
 import { unitIdsOf } from '../../core/vehicle';
+import { changeAlways, type Tx } from '../db/change';
 import { findConfiguration, listConfigurations } from '../repositories/configurations';
 import {
+	addKit,
 	addRevision,
 	findKit,
 	listKits,
 	listRevisions,
-	putKit,
+	NO_FOUNDATION,
+	updateKit,
 	type KitRevision,
 	type StoredKit
 } from '../repositories/kits';
@@ -18,7 +21,7 @@ import { bumpCatalogueVersion, readSettings, writeSetting } from '../repositorie
 import { listUnits, unitsById } from '../repositories/units';
 import { readAssumptions } from './assumptions';
 import { readCurrency, readPolicy } from './policy';
-import { ACCESSORIES, CONFIGURATIONS, PRODUCTS, UNITS, writeRecord, type Store, type Actor } from './record/store';
+import { readyToTakeIn, takeIn } from './record/take-in';
 
 const KNOWN_FIELDS: ReadonlySet<string> = new Set(Object.keys(documentSchema.shape));
 const EXTRA = 'extra:';
@@ -39,7 +42,7 @@ type ExchangedKit = RotaluxDocument['kits'][number] & {
 	revisions?: KitRevision[];
 };
 
-async function importKit(tx: Knex, kit: ExchangedKit, now: string): Promise<string | null> {
+async function importKit(tx: Tx, kit: ExchangedKit, now: string): Promise<string | null> {
 	const { id, name, configuration, state, order, answer, life, revisions = [], ...extra } = kit;
 	if (!(await findConfiguration(tx, configuration)))
 		return `Kit ${name} was left out: its vehicle ${configuration} is not here.`;
@@ -52,31 +55,18 @@ async function importKit(tx: Knex, kit: ExchangedKit, now: string): Promise<stri
 		state: state === 'superseded' ? 'released' : state,
 		order: kitOrder.parse(order),
 		answer: { ...EMPTY_ANSWER, ...answer },
-		dataVersion: -1,
+		version: there?.version ?? 0,
+		standsOn: NO_FOUNDATION,
 		life: { ...NEW_LIFE, ...life },
 		extra,
 		createdAt: there?.createdAt ?? now,
 		updatedAt: now
 	};
-	await putKit(tx, stored);
+	await (there ? updateKit(tx, stored) : addKit(tx, stored));
 	const known = new Set((await listRevisions(tx, id)).map((r) => r.revision));
 	for (const revision of revisions.filter((r) => !known.has(r.revision)))
 		await addRevision(tx, { ...revision, kitId: id });
 	return null;
-}
-
-/** Takes one record in, with the event for its history; one that is already so is left alone. */
-export async function takeRecord<T extends object & { id: string }>(
-	tx: Knex,
-	store: Store<T>,
-	{ record, actor }: { record: T; actor: Actor }
-) {
-	const before = await store.find(tx, record.id);
-	if (before && JSON.stringify(before) === JSON.stringify(record)) return;
-	const event = before
-		? { kind: 'change' as const, what: 'Taken in from a file, in place of what was there' }
-		: { kind: 'created' as const, what: 'Taken in from a file' };
-	await writeRecord(tx, store, { before, after: record, event, actor });
 }
 
 /**
@@ -84,13 +74,14 @@ export async function takeRecord<T extends object & { id: string }>(
  * A released kit is never replaced.
  * @param now time stamp of the change, ISO
  */
-export async function importDocument(db: Knex, doc: RotaluxDocument, now: string): Promise<ImportReport> {
-	return db.transaction(async (tx) => {
-		const actor = { by: null, now };
-		for (const unit of doc.units) await takeRecord(tx, UNITS, { record: unit, actor });
-		for (const c of doc.configurations) await takeRecord(tx, CONFIGURATIONS, { record: c, actor });
-		for (const p of doc.products) await takeRecord(tx, PRODUCTS, { record: p, actor });
-		for (const a of doc.accessories) await takeRecord(tx, ACCESSORIES, { record: a, actor });
+export async function importDocument(
+	db: Knex,
+	doc: RotaluxDocument,
+	{ now, by = null, progress }: { now: string; by?: string | null; progress?: (done: number) => void }
+): Promise<ImportReport> {
+	const ready = await readyToTakeIn(db, doc, { actor: { by, now }, ...(progress ? { progress } : {}) });
+	return changeAlways(db, async (tx) => {
+		await takeIn(tx, ready);
 		if (doc.policy) await writeSetting(tx, 'policy', doc.policy);
 		if (doc.assumptions) await writeSetting(tx, 'assumptions', { ...(await readAssumptions(tx)), ...doc.assumptions });
 		if (doc.products.length + doc.accessories.length > 0) await writeSetting(tx, 'currency', doc.currency);

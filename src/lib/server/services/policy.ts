@@ -1,6 +1,9 @@
 import type { Knex } from 'knex';
 import { DEFAULT_POLICY, type Policy } from '../../core/model';
 import { DEFAULT_CURRENCY } from '../../core/quantity';
+import { err, ok, type Result } from '../../core/result';
+import { change } from '../db/change';
+import { fingerprint } from '../fingerprint';
 import { bumpCatalogueVersion, readSetting, writeSetting } from '../repositories/settings';
 
 /** The shop's policy on LED in headlamps and fog lamps. */
@@ -8,11 +11,20 @@ export async function readPolicy(db: Knex): Promise<Policy> {
 	return ((await readSetting(db, 'policy')) as Policy | undefined) ?? DEFAULT_POLICY;
 }
 
-/** Changes the policy; every answer made under the old one is out of date. */
-export async function changePolicy(db: Knex, policy: Policy): Promise<void> {
-	await db.transaction(async (tx) => {
+/**
+ * Changes the policy; every answer made under the old one is out of date.
+ * @param saw fingerprint of the policy that the person saw
+ */
+export function changePolicy(db: Knex, policy: Policy, saw?: string): Promise<Result<Policy, string>> {
+	return change(db, async (tx) => {
+		const now = await readPolicy(tx);
+		if (saw !== undefined && fingerprint(now) !== saw)
+			return err(
+				`Somebody else changed the policy meanwhile (headlamps: ${now.headlamps}, fog: ${now.fog ?? now.headlamps}). Yours was not written; it is still chosen here. Read the page again to go on from theirs.`
+			);
 		await writeSetting(tx, 'policy', policy);
 		await bumpCatalogueVersion(tx);
+		return ok(policy);
 	});
 }
 

@@ -3,6 +3,8 @@ import { type Accessory, type Complaint, type Evidence, type Product } from '../
 import { readAccessory, readProduct } from '../../core/exchange';
 import { err, ok, type Problem, type Result } from '../../core/result';
 import { claim } from '../../core/vehicle';
+import { change } from '../db/change';
+import { eventsAfter, lastEvent } from '../repositories/events';
 import { findAccessory, findProduct, listAccessories, listProducts } from '../repositories/products';
 import { listRecords } from '../repositories/records';
 import { ACCESSORIES, PRODUCTS, writeRecord, type Actor, type Store } from './record/store';
@@ -19,54 +21,74 @@ export async function skuClashes(db: Knex): Promise<string[]> {
 	);
 }
 
+/** Where a problem stands that is somebody else's change. */
+export const CONFLICT = 'conflict';
+
 /** What came of writing a thing of the stock: its id, or what is wrong field by field. */
 export type Written = Result<string, Problem[]>;
 
-/** A pack number that two things claim; thrown to undo what was written. */
-class Clash extends Error {}
+/** A thing of the stock as it was edited, and the event its editor saw last. */
+export interface Edited {
+	input: unknown;
+	isNew: boolean;
+	base?: number | undefined;
+}
+
+/** Why an edited thing may not be written over what is there; null when it may. */
+async function inTheWay<T extends { id: string }>(
+	tx: Knex,
+	store: Store<T>,
+	{ before, id, isNew, base }: { before: T | null; id: string; isNew: boolean; base: number | undefined }
+): Promise<Problem | null> {
+	if (isNew) return before ? { path: 'id', message: `“${id}” is already in stock` } : null;
+	if (base === undefined || (await lastEvent(tx, store.name(id))) === base) return null;
+	const since = await eventsAfter(tx, store.name(id), base);
+	const said = since.map(({ by, what, forward }) => `${by ?? 'somebody'}: ${what}${patchWords(forward)}`).join('; ');
+	return {
+		path: CONFLICT,
+		message: `Changed meanwhile, so yours was not written (${said}). Yours is still in the form: save again to write it over theirs`
+	};
+}
+
+/** Most changes of an event that are named. */
+const NAMED = 6;
+
+/** What a patch did, in a few words. @example " (packs 0 price: 1990)" */
+function patchWords(forward: readonly unknown[]): string {
+	const words = (forward as { path: string; value?: unknown }[]).map(({ path, value }) =>
+		`${path.slice(1).replaceAll('/', ' ')}: ${value === undefined ? 'taken out' : JSON.stringify(value)}`.slice(0, 80)
+	);
+	return words.length === 0 ? '' : ` (${words.slice(0, NAMED).join(', ')})`;
+}
 
 async function write<T extends Product | Accessory>(
 	db: Knex,
 	store: Store<T>,
-	{ read, what, isNew, actor }: { read: Result<T, Problem[]>; what: string; isNew: boolean; actor: Actor }
+	{ read, what, isNew, base, actor }: { read: Result<T, Problem[]>; what: string; actor: Actor } & Omit<Edited, 'input'>
 ): Promise<Written> {
 	if (!read.ok) return err(read.error);
 	const item = read.value;
-	const trouble = await db
-		.transaction(async (tx): Promise<Problem | null> => {
-			const before = await store.find(tx, item.id);
-			if (isNew && before) return { path: 'id', message: `“${item.id}” is already in stock` };
-			const event = { kind: before ? ('change' as const) : ('created' as const), what };
-			await writeRecord(tx, store, { before, after: item, event, actor });
-			const [clash] = await skuClashes(tx);
-			if (clash) throw new Clash(clash);
-			return null;
-		})
-		.catch((error: unknown) => {
-			if (error instanceof Clash) return { path: 'packs', message: error.message };
-			throw error;
-		});
-	return trouble ? err([trouble]) : ok(item.id);
+	return change<string, Problem[]>(db, async (tx) => {
+		const before = await store.find(tx, item.id);
+		const trouble = await inTheWay(tx, store, { before, id: item.id, isNew, base });
+		if (trouble) return err([trouble]);
+		const event = { kind: before ? ('change' as const) : ('created' as const), what };
+		await writeRecord(tx, store, { before, after: item, event, actor });
+		const [clash] = await skuClashes(tx);
+		return clash ? err([{ path: 'packs', message: clash }]) : ok(item.id);
+	});
 }
 
 const writtenWords = (isNew: boolean) => (isNew ? 'Added to the stock' : 'Edited by hand');
 
 /** Writes a product as it was edited; nothing when something is wrong with it. */
-export function saveProduct(
-	db: Knex,
-	{ input, isNew }: { input: unknown; isNew: boolean },
-	actor: Actor
-): Promise<Written> {
-	return write(db, PRODUCTS, { read: readProduct(input), what: writtenWords(isNew), isNew, actor });
+export function saveProduct(db: Knex, { input, isNew, base }: Edited, actor: Actor): Promise<Written> {
+	return write(db, PRODUCTS, { read: readProduct(input), what: writtenWords(isNew), isNew, base, actor });
 }
 
 /** Writes an accessory as it was edited; nothing when something is wrong with it. */
-export function saveAccessory(
-	db: Knex,
-	{ input, isNew }: { input: unknown; isNew: boolean },
-	actor: Actor
-): Promise<Written> {
-	return write(db, ACCESSORIES, { read: readAccessory(input), what: writtenWords(isNew), isNew, actor });
+export function saveAccessory(db: Knex, { input, isNew, base }: Edited, actor: Actor): Promise<Written> {
+	return write(db, ACCESSORIES, { read: readAccessory(input), what: writtenWords(isNew), isNew, base, actor });
 }
 
 /** Takes evidence for a fact of a product in; the strongest, newest source gives the value in force. */

@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import type { Accessory, Pack, Product } from '../../core/model';
 import { amount, counted, type Currency } from '../../core/quantity';
 import { shopMoment } from '../shop-time';
+import { changeAlways } from '../db/change';
 import { listAccessories, listProducts } from '../repositories/products';
 import { readSetting, writeSetting } from '../repositories/settings';
 import { quote, supplierOf, type FeedPack, type Quote, type Supplier } from '../stand-ins/supplier';
@@ -40,7 +41,7 @@ async function firstPacks(db: Knex): Promise<FeedPack[]> {
 	const have = new Set(known.map((p) => p.sku));
 	const fresh = (await packsOf(db)).filter((p) => !have.has(p.sku));
 	const all = [...known, ...fresh];
-	if (fresh.length > 0) await writeSetting(db, FIRST, all);
+	if (fresh.length > 0) await changeAlways(db, (tx) => writeSetting(tx, FIRST, all));
 	return all;
 }
 
@@ -109,7 +110,7 @@ export async function askSupplier(db: Knex, supplier: Supplier, actor: Actor): P
 	const before = await supplierState(db, supplier);
 	const keep = async (state: Partial<SupplierState>) => {
 		const { name: _name, simulated: _simulated, ...kept } = { ...before, ...state, lastAsked: actor.now };
-		await writeSetting(db, SETTING, kept);
+		await changeAlways(db, (tx) => writeSetting(tx, SETTING, kept));
 		return { ...before, ...kept };
 	};
 	let answer;
@@ -125,7 +126,10 @@ export async function askSupplier(db: Knex, supplier: Supplier, actor: Actor): P
 			trouble: `${supplier.name} quotes in ${answer.currency}, the shop sells in ${currency}. Nothing was taken.`
 		});
 	const { at, quotes } = answer;
-	return db.transaction(async (tx) => {
+	return changeAlways(db, async (tx) => {
+		const stands = await supplierState(tx, supplier);
+		// Two people asked at once: what was quoted first and comes last is older than what is there.
+		if (stands.lastGood !== null && stands.lastGood > at) return stands;
 		const items = { products: await listProducts(tx), accessories: await listAccessories(tx) };
 		const packs = new Map(
 			[...items.products, ...items.accessories].flatMap((i) => i.packs.map((p) => [p.sku as string, p] as const))

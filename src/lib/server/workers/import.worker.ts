@@ -1,9 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { receiveMessageOnPort, type MessagePort } from 'node:worker_threads';
-import type { SheetsView } from '../../core/exchange';
+import { readDocumentText, type SheetsView } from '../../core/exchange';
+import { counted } from '../../core/quantity';
+import type { Problem } from '../../core/result';
 import { openDatabase } from '../db/connection';
 import { databaseFailure } from '../db/failure';
 import { readTables } from '../documents/read-tables';
+import { importDocument, type ImportReport } from '../services/exchange';
 import { previewSheets, writeSheets, type SheetReport, type SheetOptions } from '../services/sheets/import';
 import type { Actor } from '../services/record/store';
 
@@ -12,7 +15,8 @@ export const url = import.meta.url;
 
 /** One import to look at, or to write. */
 export interface ImportTask {
-	mode: 'preview' | 'write';
+	/** Look at a spreadsheet, write it, or take a whole document in. */
+	mode: 'preview' | 'write' | 'document';
 	/** The data folder, and the file that was put there. */
 	folder: string;
 	file: string;
@@ -27,14 +31,47 @@ export interface ImportTask {
 export type ImportOutcome =
 	| { kind: 'preview'; preview: SheetsView; notes: string[] }
 	| { kind: 'written'; report: SheetReport }
+	| { kind: 'document'; report: ImportReport; vehicles: string[] }
+	| { kind: 'problems'; message: string; problems: Problem[] }
 	| { kind: 'trouble'; message: string }
 	| { kind: 'cancelled' };
 
 const ROWS_BETWEEN_WORDS = 250;
 class Cancelled extends Error {}
 
-async function run({ mode, folder, file, name, options, actor, port }: ImportTask): Promise<ImportOutcome> {
+/** Most problems of a document that are shown. */
+const MAX_PROBLEMS = 50;
+
+async function takeDocument({ folder, file, name, actor, port }: ImportTask): Promise<ImportOutcome> {
+	const read = readDocumentText(new TextDecoder().decode(readFileSync(file)));
+	if (!read.ok) {
+		const wrong = counted(read.error.length, 'thing is', 'things are');
+		return {
+			kind: 'problems',
+			message: `${name} was not read: ${wrong} wrong. Nothing was changed.`,
+			problems: read.error.slice(0, MAX_PROBLEMS)
+		};
+	}
+	const { units, configurations, products, accessories } = read.value;
+	const total = units.length + configurations.length + products.length + accessories.length;
+	const progress = (done: number): void => {
+		if (done % ROWS_BETWEEN_WORDS !== 0) return;
+		if (receiveMessageOnPort(port)) throw new Cancelled();
+		port.postMessage({ phase: 'checking', done, total });
+	};
+	const db = await openDatabase(folder);
+	try {
+		const report = await importDocument(db, read.value, { now: actor.now, by: actor.by, progress });
+		return { kind: 'document', report, vehicles: configurations.map((c) => c.id) };
+	} finally {
+		await db.destroy();
+	}
+}
+
+async function run(task: ImportTask): Promise<ImportOutcome> {
+	const { mode, folder, file, name, options, actor, port } = task;
 	port.postMessage({ phase: 'reading', done: 0, total: 0 });
+	if (mode === 'document') return takeDocument(task);
 	const read = await readTables(new Uint8Array(readFileSync(file)), name);
 	if (!read.ok) return { kind: 'trouble', message: `${read.error} Nothing was changed.` };
 	const { tables, notes } = read.value;

@@ -68,11 +68,11 @@ async function run(job: KeptJob, mode: ImportTask['mode'], actor: Actor): Promis
 	}
 }
 
-/** Begins to look at a spreadsheet; what it would do can be asked for under the id that is given. */
+/** Begins to look at a spreadsheet, or to take a document in; what came of it can be asked for under the id that is given. */
 export function beginImport(
 	folder: string,
 	upload: { name: string; bytes: Uint8Array },
-	{ options, actor }: { options: SheetOptions; actor: Actor }
+	{ mode, options, actor }: { mode: ImportTask['mode']; options: SheetOptions; actor: Actor }
 ): string {
 	const id = randomUUID();
 	mkdirSync(join(folder, 'uploads'), { recursive: true });
@@ -82,7 +82,7 @@ export function beginImport(
 	const job: KeptJob = { id, name: upload.name, options, progress, outcome: null, file, folder, stop: null };
 	jobs.set(id, job);
 	forgetOldest();
-	void run(job, 'preview', actor);
+	void run(job, mode, actor);
 	return id;
 }
 

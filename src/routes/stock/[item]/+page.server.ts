@@ -17,11 +17,13 @@ import { recordedFacts } from '$lib/core/views';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { readCurrency } from '$lib/server/services/policy';
 import { actorOf } from '$lib/server/actor';
+import { lastEvent } from '$lib/server/repositories/events';
 import { historyOf, stepHistory } from '$lib/server/services/record/history';
 import { ACCESSORIES, PRODUCTS } from '$lib/server/services/record/store';
 import {
 	addProductEvidence,
 	complaintsAbout,
+	CONFLICT,
 	findStock,
 	saveAccessory,
 	saveProduct,
@@ -69,8 +71,14 @@ export const load: PageServerLoad = async ({ params }) => {
 	};
 };
 
-const answered = (written: Written, done: string) =>
-	written.ok ? { done } : fail(400, { problems: written.error, message: 'Nothing was changed.' });
+/** The event the person saw last; one that is not said is none, so that nothing is written over unseen. */
+const sawIn = (form: FormData) => Number(form.get('saw') ?? 0) || 0;
+
+const answered = (written: Written, done: string, latest = 0) => {
+	if (written.ok) return { done };
+	const moved = written.error.some(({ path }) => path === CONFLICT);
+	return fail(moved ? 409 : 400, { problems: written.error, message: 'Nothing was changed.', moved, latest });
+};
 
 const evidenceForm = z.object({
 	fact: z.string(),
@@ -83,11 +91,16 @@ export const actions: Actions = {
 	save: async ({ params, request, cookies }) => {
 		const { db, item } = await found(params.item);
 		const shelf = isProduct(item) ? 'products' : 'accessories';
-		const read = stockInput(shelf, { before: item, currency: await readCurrency(db) }, await request.formData());
+		const form = await request.formData();
+		const read = stockInput(shelf, { before: item, currency: await readCurrency(db) }, form);
 		if (!read.ok) return fail(400, { problems: read.error, message: 'Nothing was changed.' });
 		const save = shelf === 'products' ? saveProduct : saveAccessory;
 		return orDatabaseFailure(async () =>
-			answered(await save(db, { input: { ...read.value, id: item.id }, isNew: false }, actorOf(cookies)), 'Saved.')
+			answered(
+				await save(db, { input: { ...read.value, id: item.id }, isNew: false, base: sawIn(form) }, actorOf(cookies)),
+				'Saved.',
+				await lastEvent(db, (isProduct(item) ? PRODUCTS : ACCESSORIES).name(item.id))
+			)
 		);
 	},
 	evidence: async ({ params, request, cookies }) => {
@@ -116,12 +129,14 @@ export const actions: Actions = {
 	},
 	step: async ({ params, request, cookies }) => {
 		const { db, item } = await found(params.item);
-		const way = (await request.formData()).get('way') === 'redo' ? ('redo' as const) : ('undo' as const);
+		const form = await request.formData();
+		const way = form.get('way') === 'redo' ? ('redo' as const) : ('undo' as const);
+		const base = sawIn(form);
 		return orDatabaseFailure(async () => {
 			const actor = actorOf(cookies);
 			const done = isProduct(item)
-				? await stepHistory(db, PRODUCTS, { id: item.id, way, actor })
-				: await stepHistory(db, ACCESSORIES, { id: item.id, way, actor });
+				? await stepHistory(db, PRODUCTS, { id: item.id, way, base, actor })
+				: await stepHistory(db, ACCESSORIES, { id: item.id, way, base, actor });
 			return done.ok ? { done: done.value } : fail(409, { problems: [], message: done.error });
 		});
 	}

@@ -6,13 +6,18 @@
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import { answerOf } from '$lib/components/ui/form-answer';
 	import Message from '$lib/components/ui/Message.svelte';
+	import { provideSaw } from '$lib/components/ui/saw';
 	import { shopFormats } from '$lib/components/ui/shop-formats';
 
 	const { moment } = shopFormats();
+	const newest = () => data.history.events[0]?.id ?? 0;
 
 	let { data, form } = $props();
 
 	const answer = $derived(answerOf(form));
+	/** After somebody else's change was shown, saving again is meant to go over it. */
+	const shown = $derived(form && 'moved' in form && form.moved && 'latest' in form ? Number(form.latest) : 0);
+	provideSaw(() => String(Math.max(shown, newest())));
 </script>
 
 <svelte:head><title>{data.title} · Stock · Rotalux</title></svelte:head>

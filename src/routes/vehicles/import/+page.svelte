@@ -1,13 +1,9 @@
 <script lang="ts">
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
-	import { resolve } from '$app/paths';
-	import type { Problem } from '$lib/core/result';
 	import SheetMeaning from '$lib/components/sheets/SheetMeaning.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 
 	let { data, form } = $props();
-
-	const problems = $derived((form && 'problems' in form ? (form.problems as Problem[]) : null) ?? []);
 </script>
 
 <svelte:head><title>Import · Rotalux</title></svelte:head>
@@ -40,28 +36,5 @@
 	>
 	{#if form?.message}
 		<Message text={form.message} />
-		{#if problems.length > 0}
-			<table class="grid-table">
-				<thead><tr><th>Where</th><th>What</th></tr></thead>
-				<tbody>
-					{#each problems as problem, i (i)}
-						<tr><td><code class="break-all">{problem.path || 'file'}</code></td><td>{problem.message}</td></tr>
-					{/each}
-				</tbody>
-			</table>
-		{/if}
-	{:else if form?.report}
-		<div class="panel grid gap-2 p-4" role="status">
-			<p>
-				{form.name}: {form.report.configurations} vehicles, {form.report.products} products, {form.report.accessories} accessories,
-				{form.report.kits} kits taken in.
-			</p>
-			{#each form.report.kept as sentence (sentence)}<p class="text-soft">{sentence}</p>{/each}
-			<ul>
-				{#each form.vehicles ?? [] as id (id)}
-					<li><a class="link" href={resolve('/vehicles/[id]/walk/[[socket]]', { id })}>Open {id}</a></li>
-				{/each}
-			</ul>
-		</div>
 	{/if}
 </main>

@@ -37,7 +37,7 @@ async function placeIn(
 	id: string,
 	socketId: string
 ): Promise<Result<{ kit: StoredKit; configuration: Configuration; twins: Socket[] }, string>> {
-	const found = await draftOf(ctx, id);
+	const found = await draftOf(ctx.db, id);
 	if (!found.ok) return found;
 	const { kit, configuration } = found.value;
 	const socket = configuration.sockets.find((s) => s.id === socketId);

@@ -4,8 +4,9 @@ import { assembleKit, type KitAnswer, type AssembleOptions } from '../../../core
 import { type Solver } from '../../../core/solver';
 import { err, ok, type Result } from '../../../core/result';
 import { findConfiguration } from '../../repositories/configurations';
-import { findKit, type StoredKit } from '../../repositories/kits';
+import { findKit, type Foundation, type StoredKit } from '../../repositories/kits';
 import { shopData } from '../catalogue';
+import { changedUnder, foundationOf } from './foundation';
 
 /** What a kit service needs from outside. */
 export interface KitContext {
@@ -15,32 +16,50 @@ export interface KitContext {
 	now: () => string;
 	/** A new id that nobody has. */
 	newId: () => string;
+	/** A code for a revision, which nobody guesses. */
+	newCode: () => string;
 	/** Lets somebody look on while the kit of an id is solved, and stop it. */
 	watched: <T>(id: string, work: (watch: NonNullable<AssembleOptions['watch']>) => Promise<T>) => Promise<T>;
 }
 
+/** A kit as it would be: worked out, not written. It lands only on the version it was made for. */
+export interface Proposal {
+	answer: KitAnswer;
+	standsOn: Foundation;
+}
+
 /** Works a kit out by the facts of today. An order that cannot hold together comes back in words. */
-export async function solved(
+export async function proposed(
 	ctx: KitContext,
 	id: string,
 	{ configuration, order, runnersUp = 0 }: { configuration: Configuration; order: KitOrder; runnersUp?: number }
-): Promise<Result<{ answer: KitAnswer; version: number }, string>> {
-	const { catalogue, shop, version } = await shopData(ctx.db);
+): Promise<Result<Proposal, string>> {
+	const data = await shopData(ctx.db);
+	const { catalogue, shop } = data;
 	const kit = await ctx.watched(id, (watch) =>
 		assembleKit({ configuration, catalogue, shop }, order, { solver: ctx.solver, runnersUp, watch })
 	);
-	return kit.ok ? ok({ answer: kit.value, version }) : err(`${kit.error.words} The kit stays as it was.`);
+	if (!kit.ok) return err(`${kit.error.words} The kit stays as it was.`);
+	return ok({ answer: kit.value, standsOn: foundationOf({ configuration, answer: kit.value }, data) });
 }
 
 /** A kit that may be changed, with its vehicle. */
 export async function draftOf(
-	ctx: KitContext,
+	db: Knex,
 	id: string
 ): Promise<Result<{ kit: StoredKit; configuration: Configuration }, string>> {
-	const kit = await findKit(ctx.db, id);
+	const kit = await findKit(db, id);
 	if (!kit) return err(`There is no kit "${id}".`);
 	if (kit.state === 'released')
 		return err(`${kit.name} is released, and a released kit does not change: start its next revision.`);
-	const configuration = await findConfiguration(ctx.db, kit.configurationId);
+	const configuration = await findConfiguration(db, kit.configurationId);
 	return configuration ? ok({ kit, configuration }) : err('The vehicle of this kit is no longer there.');
+}
+
+/** What has changed under a kit since it was worked out, in words. */
+export async function staleness(
+	db: Knex,
+	{ kit, configuration }: { kit: StoredKit; configuration: Configuration }
+): Promise<string[]> {
+	return changedUnder(kit.standsOn, foundationOf({ configuration, answer: kit.answer }, await shopData(db)));
 }

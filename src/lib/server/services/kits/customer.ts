@@ -1,7 +1,9 @@
 import type { Knex } from 'knex';
-import { CAUTIONS, policySentences, wiresOf, type SocketView } from '../../../core/views';
+import { readAnswer } from '../../../core/kit';
+import { CAUTIONS, kitView, policySentences, wiresOf, type SocketView } from '../../../core/views';
 import { findRevision, listRevisions } from '../../repositories/kits';
-import { kitSheet } from './show';
+import type { FrozenKit } from './life';
+import { wiresIn } from './show';
 
 /** What a customer sees of a released kit: no prices, no names of the shop's people, nothing that can be changed. */
 export interface CustomerKit {
@@ -15,36 +17,37 @@ export interface CustomerKit {
 	sockets: SocketView[];
 	places: { places: string; name: string; pieces: number; solves: string | null }[];
 	wires: string[];
-	stays: { name: string; why: string }[];
+	stays: string[];
 	cautions: readonly string[];
 	policy: string[];
 }
 
-/** The released kit of a code, as a customer sees it; null when no revision was released under it. */
+/** The released kit of a code, as it was frozen and as a customer sees it; null when no revision was released under it. */
 export async function customerKit(db: Knex, code: string): Promise<CustomerKit | null> {
 	const revision = await findRevision(db, code);
-	const vehicle = (revision?.document as { configuration?: { id: string } } | undefined)?.configuration?.id;
-	const sheet =
-		revision && vehicle ? await kitSheet(db, vehicle, { id: revision.kitId, revision: revision.revision }) : null;
-	if (!revision || !sheet) return null;
+	if (!revision) return null;
+	const frozen = revision.document as FrozenKit;
+	const { configuration, order, policy, products = [], accessories = [], also = [] } = frozen;
+	const answer = readAnswer(frozen.answer);
+	const kit = kitView(configuration, answer, { products, choices: order.choices });
 	const last = (await listRevisions(db, revision.kitId)).at(-1);
 	return {
 		code,
-		vehicle: sheet.vehicleName,
-		also: sheet.also,
+		vehicle: frozen.vehicle,
+		also,
 		releasedAt: revision.releasedAt,
 		newer: last && last.code !== code ? last.code : null,
-		tells: sheet.configuration.tells ?? [],
-		sockets: sheet.kit.sockets,
-		places: [...sheet.kit.lamps, ...sheet.kit.parts].map((line) => ({
+		tells: configuration.tells ?? [],
+		sockets: kit.sockets,
+		places: [...kit.lamps, ...kit.parts].map((line) => ({
 			places: line.places.length > 0 ? line.places.join('; ') : 'the whole vehicle',
 			name: line.name,
 			pieces: line.count - line.spare,
 			solves: line.verdict ? null : line.solves
 		})),
-		wires: wiresOf(sheet),
-		stays: sheet.kit.open.map(({ name, why }) => ({ name, why })),
+		wires: wiresOf({ kit, wires: wiresIn(answer, accessories) }),
+		stays: kit.open.map(({ name }) => name),
 		cautions: CAUTIONS,
-		policy: policySentences(sheet.policy, sheet.order.exception)
+		policy: policySentences(policy, order.exception)
 	};
 }

@@ -2,6 +2,7 @@ export * from './context';
 export * from './draft';
 export * from './choices';
 export * from './life';
+export { CHANGED_MEANWHILE } from './landing';
 export * from './release-impacts';
 export * from './prices';
 export * from './alternatives';

@@ -6,11 +6,22 @@ import { err, ok, type Result } from '../../../core/result';
 import { vehicleName } from '../../../core/vehicle';
 import { signaturesWanted } from '../../../core/views';
 import { listConfigurations } from '../../repositories/configurations';
-import { addRevision, findKit, listRevisions, putKit, type KitRevision, type StoredKit } from '../../repositories/kits';
+import { change } from '../../db/change';
+import {
+	addRevision,
+	findKit,
+	listRevisions,
+	updateKit,
+	type KitRevision,
+	type StoredKit
+} from '../../repositories/kits';
 import { listRecords } from '../../repositories/records';
 import { shopData } from '../catalogue';
 import { readCurrency } from '../policy';
-import { draftOf, solved, type KitContext } from './context';
+import { draftOf, staleness, type KitContext } from './context';
+import { reorderKit } from './draft';
+import { staleWords } from './foundation';
+import { clashOf, land, untilLanded } from './landing';
 
 /** A released kit as it was frozen, with every fact it stood on. */
 export interface FrozenKit {
@@ -33,30 +44,33 @@ export interface FrozenKit {
 export async function checkDraft(
 	ctx: KitContext,
 	id: string,
-	{ by, found }: { by: string; found: Readonly<Record<string, string>> }
+	{ by, found, sight }: { by: string; found: Readonly<Record<string, string>>; sight?: string | undefined }
 ): Promise<Result<StoredKit, string>> {
-	const draft = await draftOf(ctx, id);
-	if (!draft.ok) return draft;
-	const { kit, configuration } = draft.value;
-	const { catalogue, shop, version } = await shopData(ctx.db);
-	if (kit.dataVersion !== version)
-		return err('Facts have changed since this kit was worked out: solve it again, then check it.');
-	if (kit.answer.lines.length === 0) return err('The kit is empty: there is nothing to check.');
-	if (by === '') return err('Write the name of whoever checked it.');
-	const wrong = checkKit({ answer: kit.answer, order: kit.order, configuration, catalogue, shop });
-	const [first] = wrong;
-	if (first) return err(`The kit does not hold: ${first}. Solve it again.`);
-	const signOffs = signaturesWanted(kit.answer, configuration).map(({ id: about, what }) => ({
-		id: about,
-		what,
-		found: found[about]?.trim() ?? ''
-	}));
-	const unsigned = signOffs.find((s) => s.found === '');
-	if (unsigned) return err(`Write what you found for: ${unsigned.what}`);
-	const life = { ...kit.life, checked: { by, on: shopDay(ctx.now()), signOffs } };
-	const checked: StoredKit = { ...kit, state: 'checked', life, updatedAt: ctx.now() };
-	await ctx.db.transaction((tx) => putKit(tx, checked));
-	return ok(checked);
+	return untilLanded(async () => {
+		const draft = await draftOf(ctx.db, id);
+		if (!draft.ok) return draft;
+		const { kit, configuration } = draft.value;
+		const clash = clashOf(kit, sight);
+		if (clash) return err(clash);
+		const { catalogue, shop, version } = await shopData(ctx.db);
+		const stale = await staleness(ctx.db, draft.value);
+		if (stale.length > 0) return err(`${staleWords(stale)} Solve it again, then check it.`);
+		if (kit.answer.lines.length === 0) return err('The kit is empty: there is nothing to check.');
+		if (by === '') return err('Write the name of whoever checked it.');
+		const [wrong] = checkKit({ answer: kit.answer, order: kit.order, configuration, catalogue, shop });
+		if (wrong) return err(`The kit does not hold: ${wrong}. Solve it again.`);
+		const signOffs = signaturesWanted(kit.answer, configuration).map(({ id: about, what }) => ({
+			id: about,
+			what,
+			found: found[about]?.trim() ?? ''
+		}));
+		const unsigned = signOffs.find((s) => s.found === '');
+		if (unsigned) return err(`Write what you found for: ${unsigned.what}`);
+		const life = { ...kit.life, checked: { by, on: shopDay(ctx.now()), signOffs } };
+		const next: StoredKit = { ...kit, state: 'checked', life, updatedAt: ctx.now() };
+		const landed = await land(ctx.db, { next, facts: version }, async () => null);
+		return landed && ok(landed.kit);
+	});
 }
 
 /** Other configurations of the shop, and why a kit does not do for each; no reasons where it does. */
@@ -64,7 +78,7 @@ export async function alsoFor(
 	ctx: KitContext,
 	id: string
 ): Promise<Result<{ configuration: string; name: string; reasons: string[] }[], string>> {
-	const draft = await draftOf(ctx, id);
+	const draft = await draftOf(ctx.db, id);
 	if (!draft.ok) return draft;
 	const { kit, configuration } = draft.value;
 	const { catalogue, shop } = await shopData(ctx.db);
@@ -81,16 +95,24 @@ export async function alsoFor(
 }
 
 /** Says for which other configurations a kit is valid; only those it does for are taken. */
-export async function setAlso(ctx: KitContext, id: string, ids: readonly string[]): Promise<Result<StoredKit, string>> {
-	const [draft, others] = [await draftOf(ctx, id), await alsoFor(ctx, id)];
-	if (!draft.ok) return draft;
-	if (!others.ok) return others;
-	const against = others.value.find((o) => ids.includes(o.configuration) && o.reasons.length > 0);
-	if (against) return err(`It does not do for ${against.name}: ${against.reasons[0]}.`);
-	const { kit } = draft.value;
-	const changed = { ...kit, life: { ...kit.life, also: [...ids] }, updatedAt: ctx.now() };
-	await ctx.db.transaction((tx) => putKit(tx, changed));
-	return ok(changed);
+export async function setAlso(
+	ctx: KitContext,
+	id: string,
+	{ ids, sight }: { ids: readonly string[]; sight?: string | undefined }
+): Promise<Result<StoredKit, string>> {
+	return untilLanded(async () => {
+		const [draft, others] = [await draftOf(ctx.db, id), await alsoFor(ctx, id)];
+		if (!draft.ok) return draft;
+		if (!others.ok) return others;
+		const { kit } = draft.value;
+		const clash = clashOf(kit, sight);
+		if (clash) return err(clash);
+		const against = others.value.find((o) => ids.includes(o.configuration) && o.reasons.length > 0);
+		if (against) return err(`It does not do for ${against.name}: ${against.reasons[0]}.`);
+		const next = { ...kit, life: { ...kit.life, also: [...ids] }, updatedAt: ctx.now() };
+		const landed = await land(ctx.db, { next }, async () => null);
+		return landed && ok(landed.kit);
+	});
 }
 
 async function frozenOf(db: Knex, kit: StoredKit, configuration: Configuration): Promise<FrozenKit> {
@@ -114,51 +136,65 @@ async function frozenOf(db: Knex, kit: StoredKit, configuration: Configuration):
 }
 
 /** Freezes a checked kit as its next revision, with a code. The revision before it is superseded, and stays as it was. */
-export async function releaseKit(ctx: KitContext, id: string): Promise<Result<KitRevision, string>> {
-	const found = await draftOf(ctx, id);
-	if (!found.ok) return found;
-	const { kit, configuration } = found.value;
-	const { version } = await shopData(ctx.db);
-	if (kit.dataVersion !== version)
-		return err('Facts have changed since this kit was worked out: solve it again, check it, then release.');
-	if (kit.state !== 'checked') return err('The kit is not checked yet: check it, then release.');
-	const revision = (await listRevisions(ctx.db, id)).length + 1;
-	const document = await frozenOf(ctx.db, kit, configuration);
-	const now = ctx.now();
-	const released: KitRevision = { kitId: id, revision, code: `${id}-R${revision}`, releasedAt: now, document };
-	await ctx.db.transaction(async (tx) => {
-		await addRevision(tx, released);
-		await putKit(tx, { ...kit, state: 'released', updatedAt: now });
+export async function releaseKit(
+	ctx: KitContext,
+	id: string,
+	sight?: string | undefined
+): Promise<Result<KitRevision, string>> {
+	return untilLanded(async () => {
+		const found = await draftOf(ctx.db, id);
+		if (!found.ok) return found;
+		const { kit, configuration } = found.value;
+		const clash = clashOf(kit, sight);
+		if (clash) return err(clash);
+		const { version } = await shopData(ctx.db);
+		const stale = await staleness(ctx.db, found.value);
+		if (stale.length > 0) return err(`${staleWords(stale)} Solve it again, check it, then release.`);
+		if (kit.state !== 'checked') return err('The kit is not checked yet: check it, then release.');
+		const document = await frozenOf(ctx.db, kit, configuration);
+		const releasedAt = ctx.now();
+		const next: StoredKit = { ...kit, state: 'released', updatedAt: releasedAt };
+		const landed = await land(ctx.db, { next, facts: version }, async (tx) => {
+			const revision = (await listRevisions(tx, id)).length + 1;
+			const released: KitRevision = { kitId: id, revision, code: ctx.newCode(), releasedAt, document };
+			await addRevision(tx, released);
+			return released;
+		});
+		return landed && ok(landed.value);
 	});
-	return ok(released);
 }
 
 /** Starts the next revision of a released kit as a draft by the facts of today. What was released stays valid until the new one is. */
 export async function reviseKit(ctx: KitContext, id: string): Promise<Result<StoredKit, string>> {
-	const kit = await findKit(ctx.db, id);
-	if (!kit) return err(`There is no kit "${id}".`);
-	if (kit.state !== 'released') return err('A revision is under way already.');
-	const draft: StoredKit = { ...kit, state: 'draft', life: NEW_LIFE };
-	await ctx.db.transaction((tx) => putKit(tx, draft));
-	const opened = await draftOf(ctx, id);
-	const again = opened.ok
-		? await solved(ctx, id, { configuration: opened.value.configuration, order: kit.order })
-		: opened;
-	if (!again.ok) return ok(draft);
-	const { answer, version } = again.value;
-	const fresh = { ...draft, answer, dataVersion: version, updatedAt: ctx.now() };
-	await ctx.db.transaction((tx) => putKit(tx, fresh));
-	return ok(fresh);
+	const begun = await change(ctx.db, async (tx) => {
+		const kit = await findKit(tx, id);
+		if (!kit) return err(`There is no kit "${id}".`);
+		if (kit.state !== 'released') return err('A revision is under way already.');
+		const draft = await updateKit(tx, { ...kit, state: 'draft', life: NEW_LIFE });
+		return draft ? ok(draft) : err('The kit was changed at the same moment. Nothing was written; try again.');
+	});
+	if (!begun.ok) return begun;
+	// A draft that cannot be worked out today is a draft all the same.
+	const again = await reorderKit(ctx, id, { change: (order) => order });
+	return again.ok ? again : begun;
 }
 
 /** Drops a revision that is under way: the kit is again as it was released. */
-export async function dropRevision(ctx: KitContext, id: string): Promise<Result<StoredKit, string>> {
-	const draft = await draftOf(ctx, id);
-	if (!draft.ok) return draft;
-	const last = (await listRevisions(ctx.db, id)).at(-1);
-	if (!last) return err('This kit was never released: there is nothing to go back to.');
-	const { order, answer, life } = last.document as FrozenKit;
-	const back: StoredKit = { ...draft.value.kit, state: 'released', order, answer, life, updatedAt: ctx.now() };
-	await ctx.db.transaction((tx) => putKit(tx, back));
-	return ok(back);
+export async function dropRevision(
+	ctx: KitContext,
+	id: string,
+	sight?: string | undefined
+): Promise<Result<StoredKit, string>> {
+	return change(ctx.db, async (tx) => {
+		const draft = await draftOf(tx, id);
+		if (!draft.ok) return draft;
+		const { kit } = draft.value;
+		const clash = clashOf(kit, sight);
+		if (clash) return err(clash);
+		const last = (await listRevisions(tx, id)).at(-1);
+		if (!last) return err('This kit was never released: there is nothing to go back to.');
+		const { order, answer, life } = last.document as FrozenKit;
+		const back = await updateKit(tx, { ...kit, state: 'released', order, answer, life, updatedAt: ctx.now() });
+		return back ? ok(back) : err('The kit was changed at the same moment. Nothing was written; try again.');
+	});
 }

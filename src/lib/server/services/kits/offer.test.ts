@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { allLookedAt, demoDatabase, kitContextOn } from '../../../../../tests/support/database';
+import { allLookedAt, putRecords, demoDatabase, kitContextOn } from '../../../../../tests/support/database';
 import { kitOrder } from '../../../core/model';
-import { findProduct, putProduct } from '../../repositories/products';
-import { bumpCatalogueVersion } from '../../repositories/settings';
+import { findProduct } from '../../repositories/products';
 import { askCounter } from '../counter';
 import { alternativesFor, checkDraft, kitSheet, namesIn, offerFor, releaseKit, startKit, type KitContext } from '.';
 
@@ -32,7 +31,7 @@ describe('what kit for this vehicle?', () => {
 		for (const other of others) expect(other).toBeGreaterThanOrEqual(price ?? NaN);
 		await checkDraft(ctx, 'K1', { by: 'A. Person', found: await allLookedAt(ctx, 'K1') });
 		await releaseKit(ctx, 'K1');
-		expect((await offerFor(ctx, BIKE, 'vehicle'))?.released).toMatchObject({ code: 'K1-R1', impacts: 0 });
+		expect((await offerFor(ctx, BIKE, 'vehicle'))?.released).toMatchObject({ code: 'CODE-1', impacts: 0 });
 		expect((await offerFor(ctx, BIKE, 'rear'))?.released).toBeNull();
 		expect(await offerFor(ctx, 'nobody', 'vehicle')).toBeNull();
 	});
@@ -43,11 +42,8 @@ describe('what kit for this vehicle?', () => {
 		await releaseKit(ctx, 'K1');
 		const sheet = await kitSheet(db, BIKE, { id: 'K1' });
 		const product = (await findProduct(db, sheet?.answer.lines.find((l) => l.product)?.product ?? ''))!;
-		await putProduct(db, {
-			...product,
-			size: { ...product.size, frontLength: 300 as never, frontDiameter: 90 as never }
-		});
-		await bumpCatalogueVersion(db);
+		const bigger = { ...product.size, frontLength: 300 as never, frontDiameter: 90 as never };
+		await putRecords(db, { products: [{ ...product, size: bigger }] });
 		expect((await offerFor(ctx, BIKE, 'vehicle'))?.released).toBeNull();
 	});
 });

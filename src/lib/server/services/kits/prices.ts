@@ -5,7 +5,7 @@ import { draftOf, type KitContext } from './context';
 
 /** What each demand of a kit costs, and what wishes that are often made would. */
 export async function pricesFor(ctx: KitContext, id: string): Promise<Result<DemandPrice[], string>> {
-	const draft = await draftOf(ctx, id);
+	const draft = await draftOf(ctx.db, id);
 	if (!draft.ok) return draft;
 	const { kit, configuration } = draft.value;
 	const { catalogue, shop } = await shopData(ctx.db);

@@ -7,6 +7,8 @@ import { findConfiguration } from '../../repositories/configurations';
 import { findKit, listRevisions, type KitRevision, type StoredKit } from '../../repositories/kits';
 import { shopData } from '../catalogue';
 import { readCurrency } from '../policy';
+import { staleness } from './context';
+import { sightOf } from './landing';
 import type { FrozenKit } from './life';
 import { impactsOnRelease } from './release-impacts';
 
@@ -36,8 +38,10 @@ export interface KitSheet {
 	toSign: SignatureWanted[];
 	policy: Policy;
 	currency: string;
-	/** True when facts have changed since the draft was worked out. */
-	stale: boolean;
+	/** What the draft stands on and has changed since it was worked out, in words. */
+	stale: string[];
+	/** What a person sees of it, to be given back with a change. */
+	sight: string;
 	/** What changed under the revision that was last released. */
 	impacts: ReleaseImpact[];
 }
@@ -68,7 +72,8 @@ function frozen({ document }: KitRevision): Shown {
 	return { ...kit, answer: readAnswer(kit.answer), life: kit.life ?? NEW_LIFE, also: kit.also ?? [] };
 }
 
-function wiresIn({ lines }: KitAnswer, accessories: readonly Accessory[] = []): KitSheet['wires'] {
+/** Wires of the parts in a kit, by accessory. */
+export function wiresIn({ lines }: KitAnswer, accessories: readonly Accessory[] = []): KitSheet['wires'] {
 	const inKit = new Set(lines.flatMap((l) => l.accessory ?? []));
 	return Object.fromEntries(accessories.flatMap((a) => (a.wires && inKit.has(a.id) ? [[a.id, a.wires]] : [])));
 }
@@ -89,7 +94,7 @@ export async function kitSheet(
 	const released = revisions.find((r) => r.revision === wanted) ?? null;
 	if (revision !== undefined && !released) return null;
 	const shown = released ? frozen(released) : await shownKit(db, stored, configuration);
-	const { catalogue, shop, version } = await shopData(db);
+	const { catalogue, shop } = await shopData(db);
 	const products = catalogue.all.map((p) => p.record);
 	return {
 		id,
@@ -110,7 +115,8 @@ export async function kitSheet(
 		toSign: signaturesWanted(shown.answer, shown.configuration),
 		policy: shown.policy,
 		currency: shown.currency,
-		stale: !released && stored.dataVersion !== version,
+		stale: released ? [] : await staleness(db, { kit: stored, configuration }),
+		sight: sightOf(stored),
 		impacts: await impactsOnRelease(db, id)
 	};
 }

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { change, type Tx } from '../../db/change';
 import { type Configuration, type Unit } from '../../../core/model';
 import { readConfiguration, readUnit } from '../../../core/exchange';
 import { counted } from '../../../core/quantity';
@@ -77,7 +78,7 @@ function nonsense(configuration: Configuration, command: Command): string | null
 }
 
 async function changeUnit(
-	tx: Knex,
+	tx: Tx,
 	{ unit: id, place, socketId }: { unit: string; place: string; socketId: string },
 	{ configuration, what, actor }: Edited & { actor: Actor }
 ): Promise<Result<string, string>> {
@@ -98,7 +99,7 @@ async function changeUnit(
  * person saw; else both versions come back. The changed record must hold together as a whole.
  */
 export async function changeRecord(db: Knex, request: Request, actor: Actor): Promise<Result<Changed, Refusal>> {
-	return db.transaction(async (tx): Promise<Result<Changed, Refusal>> => {
+	return change(db, async (tx): Promise<Result<Changed, Refusal>> => {
 		const { id, command } = request;
 		const stored = await CONFIGURATIONS.find(tx, id);
 		if (!stored) return err({ kind: 'gone', message: `There is no vehicle “${id}” on record any more.` });

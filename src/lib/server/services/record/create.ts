@@ -1,5 +1,6 @@
 import { slug } from '../../slug';
 import type { Knex } from 'knex';
+import { change, type Tx } from '../../db/change';
 import { shopDay } from '../../shop-time';
 import { type Configuration } from '../../../core/model';
 import { readConfiguration } from '../../../core/exchange';
@@ -9,6 +10,7 @@ import { err, ok, summarise, type Result } from '../../../core/result';
 import { vehicleName } from '../../../core/vehicle';
 import { copyFromSister } from '../../../core/walk';
 import { deleteConfiguration, findConfiguration, findStored } from '../../repositories/configurations';
+import { moveKits } from '../../repositories/kits';
 import { overlapWith } from './overlap';
 import { CONFIGURATIONS, writeRecord, type Actor } from './store';
 
@@ -20,7 +22,7 @@ async function freeId(db: Knex, c: Pick<Identity, 'make' | 'model' | 'generation
 }
 
 async function write(
-	tx: Knex,
+	tx: Tx,
 	{ input, what }: { input: unknown; what: string },
 	actor: Actor
 ): Promise<Result<Configuration, string>> {
@@ -38,7 +40,7 @@ export async function createConfiguration(
 	identity: Identity & { id?: string },
 	actor: Actor
 ): Promise<Result<Configuration, string>> {
-	return db.transaction(async (tx) => {
+	return change(db, async (tx) => {
 		const { id: wanted, ...rest } = identity;
 		if (wanted && (await findStored(tx, wanted)))
 			return err(`The id “${wanted}” belongs to another vehicle. Choose another one, or leave it empty.`);
@@ -53,7 +55,7 @@ export async function copyConfiguration(
 	{ from, identity }: { from: string; identity: Identity },
 	actor: Actor
 ): Promise<Result<Configuration, string>> {
-	return db.transaction(async (tx) => {
+	return change(db, async (tx) => {
 		const original = await findConfiguration(tx, from);
 		if (!original) return err(`There is no vehicle “${from}” on record any more.`);
 		const id = await freeId(tx, identity);
@@ -81,7 +83,7 @@ export async function splitConfiguration(
 	{ id, cut }: { id: string; cut: Cut },
 	actor: Actor
 ): Promise<Result<Configuration, string>> {
-	return db.transaction(async (tx) => {
+	return change(db, async (tx) => {
 		const before = await findStored(tx, id);
 		if (!before) return err(`There is no vehicle “${id}” on record any more.`);
 		const years: Configuration['years'] =
@@ -103,14 +105,14 @@ export async function mergeConfigurations(
 	{ keep, drop }: { keep: string; drop: string },
 	actor: Actor
 ): Promise<Result<Configuration, Unlike>> {
-	return db.transaction(async (tx): Promise<Result<Configuration, Unlike>> => {
+	return change(db, async (tx): Promise<Result<Configuration, Unlike>> => {
 		const [kept, other] = [await findConfiguration(tx, keep), await findConfiguration(tx, drop)];
 		if (!kept || !other || keep === drop)
 			return err({ message: 'Two vehicles on record are needed for this.', differences: [] });
 		const merged = merge(kept, other);
 		if (!merged.ok) return merged;
 		const before = await findStored(tx, keep);
-		await tx('kits').where({ configuration_id: drop }).update({ configuration_id: keep });
+		await moveKits(tx, { from: drop, to: keep });
 		await tx('merged_configurations').insert({
 			id: drop,
 			into_id: keep,

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { change } from '../../db/change';
 import type { Configuration } from '../../../core/model';
 import { standpoint, type Standpoint } from '../../../core/record';
 import { err, ok, type Result } from '../../../core/result';
@@ -50,10 +51,15 @@ export { stateAfter };
 export async function stepHistory<T extends object & { id: string }>(
 	db: Knex,
 	store: Store<T>,
-	{ id, way, actor }: { id: string; way: 'undo' | 'redo'; actor: Actor }
+	{ id, way, base, actor }: { id: string; way: 'undo' | 'redo'; base?: number | undefined; actor: Actor }
 ): Promise<Result<string, string>> {
-	return db.transaction(async (tx) => {
+	return change(db, async (tx) => {
 		const before = await store.find(tx, id);
+		const [since] = base === undefined ? [] : await eventsAfter(tx, store.name(id), base);
+		if (since)
+			return err(
+				`${since.by ?? 'Somebody'} changed this meanwhile (${since.what}). Nothing was taken back; look at it first.`
+			);
 		const of = standpoint(await listEvents(tx, store.name(id)))[way];
 		const event = of === null ? null : await findEvent(tx, store.name(id), of);
 		if (!before || !event)

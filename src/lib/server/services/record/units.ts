@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { change } from '../../db/change';
 import { type Socket, type Unit } from '../../../core/model';
 import { readConfiguration, readUnit } from '../../../core/exchange';
 import { err, ok, summarise, type Result } from '../../../core/result';
@@ -40,7 +41,7 @@ export async function makeUnit(
 	request: { configuration: string; sockets: readonly string[]; name: string; marks: string[] },
 	actor: Actor
 ): Promise<Result<Unit, string>> {
-	return db.transaction(async (tx): Promise<Result<Unit, string>> => {
+	return change(db, async (tx): Promise<Result<Unit, string>> => {
 		const stored = await CONFIGURATIONS.find(tx, request.configuration);
 		if (!stored) return err(`There is no vehicle “${request.configuration}” on record any more.`);
 		const before = await composed(tx, stored);
@@ -87,7 +88,7 @@ export async function fitUnit(
 	request: { configuration: string; unit: string; zone: Socket['zone']; sides: readonly Socket['side'][] },
 	actor: Actor
 ): Promise<Result<string, string>> {
-	return db.transaction(async (tx): Promise<Result<string, string>> => {
+	return change(db, async (tx): Promise<Result<string, string>> => {
 		const before = await CONFIGURATIONS.find(tx, request.configuration);
 		const unit = await UNITS.find(tx, request.unit);
 		if (!before || !unit) return err('The vehicle or the shared unit is not on record any more.');

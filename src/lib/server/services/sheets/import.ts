@@ -19,8 +19,11 @@ import { findConfigurations } from '../../repositories/configurations';
 import { findHeadingMap, putHeadingMap } from '../../repositories/heading-maps';
 import { listAccessories, listProducts } from '../../repositories/products';
 import { listUnits } from '../../repositories/units';
-import { takeRecord } from '../exchange';
-import { ACCESSORIES, CONFIGURATIONS, PRODUCTS, UNITS, type Actor } from '../record/store';
+import { change } from '../../db/change';
+import { Trouble } from '../../db/failure';
+import { err, ok } from '../../../core/result';
+import type { Actor } from '../record/store';
+import { readyToTakeIn, takeIn } from '../record/take-in';
 import { skuClashes } from '../stock';
 
 /** How a spreadsheet is meant to be taken in. */
@@ -195,19 +198,16 @@ export async function writeSheets(
 	const { all, first, assembled } = await prepare(db, tables, { options, actor, progress });
 	const [problem] = assembled.problems;
 	if (problem) throw new SheetProblem(problem, assembled.problems.length);
-	await db.transaction(async (tx) => {
-		for (const unit of assembled.units) await takeRecord(tx, UNITS, { record: unit, actor });
-		for (const [i, configuration] of assembled.configurations.entries()) {
-			await takeRecord(tx, CONFIGURATIONS, { record: configuration, actor });
-			progress(first.rows + i + 1);
-		}
-		for (const product of assembled.products) await takeRecord(tx, PRODUCTS, { record: product, actor });
-		for (const accessory of assembled.accessories) await takeRecord(tx, ACCESSORIES, { record: accessory, actor });
-		const [clash] = await skuClashes(tx);
-		if (clash) throw new Error(`${clash} Nothing was written.`);
+	const ready = await readyToTakeIn(db, assembled, { actor, progress: (done) => progress(first.rows + done) });
+	const done = await change<null, string>(db, async (tx) => {
+		await takeIn(tx, ready);
+		const [clash] = assembled.products.length + assembled.accessories.length > 0 ? await skuClashes(tx) : [];
+		if (clash) return err(clash);
 		if (options.supplier)
 			for (const { sheet, map } of all) await putHeadingMap(tx, { supplier: options.supplier, sheet, map });
+		return ok(null);
 	});
+	if (!done.ok) throw new Trouble(`${done.error} Nothing was written.`);
 	return {
 		vehicles: assembled.configurations.map((c) => c.id),
 		products: assembled.products.map((p) => p.id),

@@ -153,6 +153,7 @@ describe('imports off the request thread', () => {
 	it('look first, write when asked, and stop with nothing written', { timeout: 60_000 }, async () => {
 		const { db, folder } = await demoDatabase();
 		const id = beginImport(folder, upload(`configuration,id,lens\n${CAR},dome,smoked\n`), {
+			mode: 'preview',
 			options: PLAIN,
 			actor: ACTOR
 		});
@@ -164,13 +165,14 @@ describe('imports off the request thread', () => {
 
 		const many = Array.from({ length: 60_000 }, (_, i) => `${CAR},s${i},rear,left,1,stop,P21W`).join('\n');
 		const long = beginImport(folder, upload(`configuration,id,zone,side,index,functions,category\n${many}`), {
+			mode: 'preview',
 			options: PLAIN,
 			actor: ACTOR
 		});
 		cancelImport(long);
 		expect(await outcomeOf(long)).toEqual({ kind: 'cancelled' });
 
-		const broken = beginImport(folder, upload('', 'empty.csv'), { options: PLAIN, actor: ACTOR });
+		const broken = beginImport(folder, upload('', 'empty.csv'), { mode: 'preview', options: PLAIN, actor: ACTOR });
 		expect(await outcomeOf(broken)).toMatchObject({ kind: 'trouble', message: expect.stringContaining('no rows') });
 		expect([findImport('nobody'), continueImport('nobody', { mode: 'write', options: PLAIN, actor: ACTOR })]).toEqual([
 			null,

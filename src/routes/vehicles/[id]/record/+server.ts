@@ -11,7 +11,7 @@ import type { RequestHandler } from './$types';
 
 const body = z.union([
 	/** A step of the record's own history, or of a shared unit's. */
-	z.object({ step: z.enum(['undo', 'redo']), unit: z.string().optional() }),
+	z.object({ step: z.enum(['undo', 'redo']), unit: z.string().optional(), base: z.number().int().min(0).optional() }),
 	z.object({ base: z.number().int().min(0), command })
 ]);
 
@@ -27,10 +27,10 @@ export const POST: RequestHandler = async ({ params, request, cookies }) => {
 		const db = await database();
 		const actor = actorOf(cookies);
 		if ('step' in read.data) {
-			const { step, unit } = read.data;
+			const { step, unit, base } = read.data;
 			const done = unit
 				? await stepHistory(db, UNITS, { id: unit, way: step, actor })
-				: await stepHistory(db, CONFIGURATIONS, { id: params.id, way: step, actor });
+				: await stepHistory(db, CONFIGURATIONS, { id: params.id, way: step, base, actor });
 			return done.ok ? json({ what: done.value }) : problem(done.error, 422);
 		}
 		const done = await changeRecord(db, { id: params.id, ...read.data }, actor);

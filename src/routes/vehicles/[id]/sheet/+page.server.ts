@@ -23,7 +23,7 @@ export const actions: Actions = {
 			: await uploadedBytes(form, 'file');
 		if (!upload.ok) return fail(400, { message: `Paste some rows, or choose a file. ${upload.error}` });
 		const options = { ...sheetOptions(form), configuration: params.id };
-		const job = beginImport(dataFolder(), upload.value, { options, actor: actorOf(cookies) });
+		const job = beginImport(dataFolder(), upload.value, { mode: 'preview', options, actor: actorOf(cookies) });
 		redirect(303, resolve('/vehicles/import/[job]', { job }));
 	}
 };

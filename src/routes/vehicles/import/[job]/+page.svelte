@@ -27,6 +27,29 @@
 		/>
 	{:else if outcome.kind === 'trouble'}
 		<Message text={outcome.message} />
+	{:else if outcome.kind === 'problems'}
+		<Message text={outcome.message} />
+		<table class="grid-table">
+			<thead><tr><th>Where</th><th>What</th></tr></thead>
+			<tbody>
+				{#each outcome.problems as problem, i (i)}
+					<tr><td><code class="break-all">{problem.path || 'file'}</code></td><td>{problem.message}</td></tr>
+				{/each}
+			</tbody>
+		</table>
+	{:else if outcome.kind === 'document'}
+		<div class="panel grid gap-2 p-4" role="status">
+			<p class="font-medium">
+				{outcome.report.configurations} vehicles, {outcome.report.products} products, {outcome.report.accessories} accessories,
+				{outcome.report.kits} kits taken in.
+			</p>
+			{#each outcome.report.kept as sentence (sentence)}<p class="text-soft">{sentence}</p>{/each}
+			<ul class="grid gap-x-4 sm:grid-cols-3">
+				{#each outcome.vehicles.slice(0, 60) as id (id)}
+					<li><a class="link" href={resolve('/vehicles/[id]/walk/[[socket]]', { id })}>Open {id}</a></li>
+				{/each}
+			</ul>
+		</div>
 	{:else if outcome.kind === 'cancelled'}
 		<p role="status" class="panel p-4">Stopped. Nothing was written.</p>
 	{:else if outcome.kind === 'written'}

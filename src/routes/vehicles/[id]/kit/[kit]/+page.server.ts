@@ -12,6 +12,7 @@ import {
 	addRunnersUp,
 	alsoFor,
 	alternativesFor,
+	CHANGED_MEANWHILE,
 	namesIn,
 	checkDraft,
 	chooseInKit,
@@ -53,7 +54,8 @@ const doing = <T>(work: (ctx: KitContext) => Promise<Result<T, string>>) =>
 	orDatabaseFailure(async () => {
 		try {
 			const done = await work(await kitContext());
-			return done.ok ? { done: true } : fail(409, { message: done.error });
+			if (done.ok) return { done: true };
+			return fail(409, { message: done.error, moved: done.error.startsWith(CHANGED_MEANWHILE) });
 		} catch (error) {
 			if (error instanceof Stopped) return fail(409, { message: error.message });
 			throw error;
@@ -65,7 +67,10 @@ async function fields<T>(request: Request, schema: z.ZodType<T>): Promise<T | nu
 	return read.success ? read.data : null;
 }
 
-const naming = z.object({ name: label });
+const naming = z.object({ name: label, was: z.string().optional() });
+
+/** The sign of what the person saw; a form without it is older than the page, and is held to be so. */
+const sawIn = (form: FormData) => String(form.get('saw') ?? '');
 const atPlace = z.object({ socket: socketId });
 const leaving = z.object({ socket: socketId, reason: label });
 const choosing = z.object({ socket: socketId, product: productId });
@@ -89,13 +94,16 @@ function toggled<T>(record: Record<string, T>, key: string, value: T): Record<st
 export const actions: Actions = {
 	rename: async ({ request, params }) => {
 		const read = await fields(request, naming);
-		return read ? doing((ctx) => renameKit(ctx, params.kit, read.name)) : bad('A name has 1 to 200 characters.');
+		return read
+			? doing((ctx) => renameKit(ctx, params.kit, { name: read.name, saw: read.was }))
+			: bad('A name has 1 to 200 characters.');
 	},
 	order: async ({ request, params }) => {
-		const change = orderIn(await request.formData(), await readCurrency(await database()));
+		const form = await request.formData();
+		const change = orderIn(form, await readCurrency(await database()));
 		if (!change)
 			return bad('The budget must be an amount such as 249.90, and the white a number of kelvin such as 4300.');
-		return doing((ctx) => reorderKit(ctx, params.kit, { change }));
+		return doing((ctx) => reorderKit(ctx, params.kit, { change, sight: sawIn(form) }));
 	},
 	choose: async ({ request, params }) => {
 		const read = await fields(request, choosing);
@@ -164,7 +172,7 @@ export const actions: Actions = {
 		);
 		if (by.length > 200 || Object.values(found).some((text) => text.length > 300))
 			return bad('A name or a finding is too long.');
-		return doing((ctx) => checkDraft(ctx, params.kit, { by, found }));
+		return doing((ctx) => checkDraft(ctx, params.kit, { by, found, sight: sawIn(form) }));
 	},
 	others: async ({ params }) =>
 		orDatabaseFailure(async () => {
@@ -172,10 +180,17 @@ export const actions: Actions = {
 			return others.ok ? { others: others.value } : fail(409, { message: others.error });
 		}),
 	also: async ({ request, params }) => {
-		const ids = (await request.formData()).getAll('also').map(String);
-		return doing((ctx) => setAlso(ctx, params.kit, ids));
+		const form = await request.formData();
+		const ids = form.getAll('also').map(String);
+		return doing((ctx) => setAlso(ctx, params.kit, { ids, sight: sawIn(form) }));
 	},
-	release: async ({ params }) => doing((ctx) => releaseKit(ctx, params.kit)),
+	release: async ({ request, params }) => {
+		const saw = sawIn(await request.formData());
+		return doing((ctx) => releaseKit(ctx, params.kit, saw));
+	},
 	revise: async ({ params }) => doing((ctx) => reviseKit(ctx, params.kit)),
-	drop: async ({ params }) => doing((ctx) => dropRevision(ctx, params.kit))
+	drop: async ({ request, params }) => {
+		const saw = sawIn(await request.formData());
+		return doing((ctx) => dropRevision(ctx, params.kit, saw));
+	}
 };

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { goto } from '$app/navigation';
+	import { goto, invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import KitHead from '$lib/components/kit/KitHead.svelte';
@@ -11,11 +11,13 @@
 	import Rota from '$lib/components/rota/Rota.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
+	import { provideSaw } from '$lib/components/ui/saw';
 	import { provideCurrency } from '$lib/components/ui/shop-formats';
 
 	let { data, form } = $props();
 
 	provideCurrency(() => data.currency);
+	provideSaw(() => data.sight);
 
 	const vehicle = $derived(data.vehicle.id);
 	const editable = $derived(data.state !== 'released');
@@ -39,6 +41,9 @@
 	<div class="flex min-h-0 min-w-0 flex-col gap-3">
 		<KitHead {data} />
 		{#if form && 'message' in form && form.message}<Message text={form.message} />{/if}
+		{#if form && 'moved' in form && form.moved}<button class="button self-start" onclick={() => invalidateAll()}
+				>Show what it is now</button
+			>{/if}
 		<ReleaseImpacts impacts={data.impacts} />
 		<ScrollPanel label="Lines" class="min-h-0 grow max-lg:max-h-none">
 			{#if data.kit.lamps.length === 0 && data.kit.parts.length === 0}

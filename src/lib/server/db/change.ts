@@ -1,0 +1,62 @@
+import type { Knex } from 'knex';
+import { setTimeout as pause } from 'node:timers/promises';
+import type { Result } from '../../core/result';
+import { isBusy } from './failure';
+
+declare const changing: unique symbol;
+
+/** A database in the middle of a change. Only `change` hands one out: whatever writes asks for it, so that nothing is written outside. */
+export type Tx = Knex & { readonly [changing]: true };
+
+/** How long a change waits for another process that is writing, ms, and how often it looks. */
+const PATIENCE_MS = 15_000;
+const FIRST_PAUSE_MS = 5;
+const LONGEST_PAUSE_MS = 100;
+
+/** Carries a refusal out of a transaction, so that all it has written is undone. */
+class Refused extends Error {
+	constructor(readonly result: Result<never, unknown>) {
+		super('refused');
+	}
+}
+
+/** Takes the right to write at once, so that nobody else can come between what is read and what is written. */
+const beginWriting = (tx: Knex) => tx('writes').increment('number', 1);
+
+async function attempt<T, E>(db: Knex, work: (tx: Tx) => Promise<Result<T, E>>): Promise<Result<T, E>> {
+	try {
+		return await db.transaction(async (trx) => {
+			await beginWriting(trx);
+			const result = await work(trx as unknown as Tx);
+			if (!result.ok) throw new Refused(result as Result<never, unknown>);
+			return result;
+		});
+	} catch (error) {
+		if (error instanceof Refused) return error.result as Result<T, E>;
+		throw error;
+	}
+}
+
+/**
+ * The one way to change data: all of it or nothing. An error result rolls back just as a failure does, so a refusal leaves the database as
+ * it was. While another process writes, it waits without keeping anybody from reading.
+ * @throws Error of the driver; SQLITE_BUSY when somebody else has been writing for a quarter of a minute
+ */
+export async function change<T, E>(db: Knex, work: (tx: Tx) => Promise<Result<T, E>>): Promise<Result<T, E>> {
+	const until = Date.now() + PATIENCE_MS;
+	for (let wait = FIRST_PAUSE_MS; ; wait = Math.min(2 * wait, LONGEST_PAUSE_MS)) {
+		try {
+			return await attempt(db, work);
+		} catch (error) {
+			if (!isBusy(error) || Date.now() > until) throw error;
+			await pause(wait);
+		}
+	}
+}
+
+/** A change that nothing can speak against. */
+export async function changeAlways<T>(db: Knex, work: (tx: Tx) => Promise<T>): Promise<T> {
+	const done = await change<T, never>(db, async (tx) => ({ ok: true, value: await work(tx) }));
+	if (!done.ok) throw new Error('A change that cannot be refused was refused.');
+	return done.value;
+}

@@ -1,0 +1,40 @@
+import type { Configuration } from '../../../core/model';
+import type { KitAnswer } from '../../../core/kit';
+import type { Foundation } from '../../repositories/kits';
+import { fingerprint } from '../../fingerprint';
+import type { ShopData } from '../catalogue';
+
+/** What an answer stands on as it is now: its vehicle, what is in it, the policy and the shop's assumptions. */
+export function foundationOf(
+	{ configuration, answer }: { configuration: Configuration; answer: KitAnswer },
+	{ catalogue, shop }: Pick<ShopData, 'catalogue' | 'shop'>
+): Foundation {
+	const inKit = new Set(answer.lines.flatMap((line) => line.product ?? line.accessory ?? []));
+	const records = [...catalogue.all.map(({ record }) => record), ...shop.accessories];
+	return {
+		vehicle: fingerprint(configuration),
+		parts: Object.fromEntries(records.flatMap((r) => (inKit.has(r.id) ? [[r.id as string, fingerprint(r)]] : []))),
+		policy: fingerprint(shop.policy),
+		assumptions: fingerprint(shop.assumptions)
+	};
+}
+
+/** What has changed under an answer since it was worked out, in words; empty when nothing it stands on has. */
+export function changedUnder(before: Foundation, now: Foundation): string[] {
+	const parts = new Set([...Object.keys(before.parts), ...Object.keys(now.parts)]);
+	return [
+		...(before.vehicle === now.vehicle ? [] : ['the record of the vehicle']),
+		...[...parts].filter((id) => before.parts[id] !== now.parts[id]),
+		...(before.policy === now.policy ? [] : ["the shop's policy"]),
+		...(before.assumptions === now.assumptions ? [] : ["the shop's assumptions"])
+	];
+}
+
+/** Most things named one by one. */
+const NAMED = 3;
+
+/** The same as a sentence. @example "Changed since this kit was worked out: the shop's policy." */
+export function staleWords(changed: readonly string[]): string {
+	const more = changed.length > NAMED ? ` and ${changed.length - NAMED} more` : '';
+	return `Changed since this kit was worked out: ${changed.slice(0, NAMED).join(', ')}${more}.`;
+}
