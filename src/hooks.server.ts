@@ -2,7 +2,7 @@ import { building } from '$app/environment';
 import type { HandleServerError, ServerInit } from '@sveltejs/kit';
 import { databaseFailure } from '$lib/server/db/failure';
 import { logFailure } from '$lib/server/log';
-import { closeShop, database } from '$lib/server/shop';
+import { closeShop, openShop } from '$lib/server/shop';
 import { warmPool } from '$lib/server/workers/pool';
 
 /** Opens the database, so that trouble with it shows at start and not at the first customer. */
@@ -10,7 +10,7 @@ export const init: ServerInit = async () => {
 	if (building) return;
 	process.on('sveltekit:shutdown', () => void closeShop());
 	try {
-		await database();
+		await openShop();
 		void warmPool();
 	} catch (error) {
 		const trouble = databaseFailure(error);

@@ -2,11 +2,10 @@ import { existsSync } from 'node:fs';
 import type { Knex } from 'knex';
 import { dataFolder } from '../lib/server/config';
 import { openDatabase } from '../lib/server/db/connection';
-import { databaseFailure } from '../lib/server/db/failure';
-import { BadInput } from './io';
+import { plainly } from './plainly';
 
 /** Where the database is: as set, or else the shop's own, or else the demo's; says which when nobody set it. */
-function folder(): string {
+export function shopFolder(): string {
 	const own = dataFolder();
 	const demo = dataFolder({ ...process.env, ROTALUX_DATA: '.rotalux/demo' });
 	if (process.env.ROTALUX_DATA !== undefined || existsSync(own) || !existsSync(demo)) return own;
@@ -16,14 +15,12 @@ function folder(): string {
 
 /** Runs work on the database and closes it. @throws BadInput when the database cannot be used */
 export async function withDatabase<T>(work: (db: Knex) => Promise<T>): Promise<T> {
-	let db: Knex | undefined;
-	try {
-		db = await openDatabase(folder());
-		return await work(db);
-	} catch (error) {
-		const trouble = databaseFailure(error);
-		throw trouble ? new BadInput(trouble) : error;
-	} finally {
-		await db?.destroy();
-	}
+	return plainly(async () => {
+		const db = await openDatabase(shopFolder());
+		try {
+			return await work(db);
+		} finally {
+			await db.destroy();
+		}
+	});
 }

@@ -17,5 +17,8 @@ export const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
 	feed: async () => (await import('./feed')).feed,
 	import: async () => (await import('./import')).importFile,
 	export: async () => (await import('./export')).exportShop,
+	backup: async () => (await import('./backup')).backup,
+	restore: async () => (await import('./backup')).restore,
+	doctor: async () => (await import('./doctor')).doctor,
 	'load-demo': async () => (await import('./load-demo')).loadDemoData
 };

@@ -1,13 +1,26 @@
 import { randomBytes } from 'node:crypto';
 import type { Knex } from 'knex';
 import { dataFolder } from './config';
-import { openDatabase } from './db/connection';
+import { openDatabase, quickCheck } from './db/connection';
+import { ownFolder } from './db/owner';
+import { startKeeping, stopKeeping } from './keeping';
 import type { KitContext } from './services/kits';
 import { watchedSolve } from './workers/solves';
 import { stopImports } from './workers/imports';
 import { poolSolver, stopPool } from './workers/pool';
 
 let opened: Promise<Knex> | undefined;
+let giveBack: (() => void) | undefined;
+
+/**
+ * Takes the data folder for this server and opens it: nobody else serves or replaces it meanwhile.
+ * @throws Trouble with one sentence when somebody has it, or the database is damaged or of a newer version
+ */
+export async function openShop(): Promise<void> {
+	giveBack ??= ownFolder(dataFolder(), 'the Rotalux server');
+	await quickCheck(await database());
+	startKeeping(dataFolder());
+}
 
 /** The shop's database, opened on first use. */
 export function database(): Promise<Knex> {
@@ -44,4 +57,7 @@ export async function closeShop(): Promise<void> {
 	await db?.destroy();
 	await stopPool();
 	await stopImports();
+	stopKeeping();
+	giveBack?.();
+	giveBack = undefined;
 }

@@ -4,6 +4,7 @@ import type { Knex } from 'knex';
 import { err, ok, type Result } from '../../core/result';
 import { DATABASE_FILE, openDatabase } from '../db/connection';
 import { changeAlways } from '../db/change';
+import { ownFolder } from '../db/owner';
 import { listConfigurations } from '../repositories/configurations';
 import { readSetting, writeSetting } from '../repositories/settings';
 import { importDocument, type ImportReport } from '../services/exchange';
@@ -16,6 +17,15 @@ async function mayReplace(db: Knex): Promise<boolean> {
 
 /** Loads the demo into a fresh database. A database with a shop's own data is left alone and named. */
 export async function loadDemo(folder: string, now: string): Promise<Result<ImportReport, string>> {
+	const giveBack = ownFolder(folder, 'a reload of the demo');
+	try {
+		return await reload(folder, now);
+	} finally {
+		giveBack();
+	}
+}
+
+async function reload(folder: string, now: string): Promise<Result<ImportReport, string>> {
 	const there = await openDatabase(folder);
 	const free = await mayReplace(there).finally(() => there.destroy());
 	if (!free)

@@ -97,3 +97,25 @@ export async function addEvents(tx: Tx, events: readonly NewEvent[]): Promise<vo
 	}));
 	await writeRows(tx, { table: 'events' }, rows);
 }
+
+/** Ids of the records with events whose names begin so. */
+export async function eventedRecords(db: Knex, prefix: string): Promise<string[]> {
+	const rows: { record: string }[] = await db('events')
+		.where('record', '>=', prefix)
+		.where('record', '<', `${prefix}\u{10ffff}`)
+		.distinct('record')
+		.orderBy('record');
+	return rows.map(({ record }) => record.slice(prefix.length));
+}
+
+/** Less than this is how clocks are set. */
+const CLOCK_SLACK_MS = 60_000;
+
+/** Where the clock ran back: events that say they were before the one in front of them. */
+export async function clockSteps(db: Knex): Promise<{ id: number; at: string; before: string }[]> {
+	const rows: { id: number; at: string }[] = await db('events').orderBy('id').select('id', 'at');
+	return rows.flatMap(({ id, at }, i) => {
+		const before = rows[i - 1]?.at ?? at;
+		return Date.parse(before) - Date.parse(at) > CLOCK_SLACK_MS ? [{ id, at, before }] : [];
+	});
+}

@@ -12,9 +12,12 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0004-changes': changes
 };
 
+/** Their keys, in order. */
+export const MIGRATIONS: readonly string[] = Object.keys(LIST);
+
 /** Migrations as part of the code, so that a build needs no folder of scripts. */
 export const migrations: Knex.MigrationSource<string> = {
-	getMigrations: () => Promise.resolve(Object.keys(LIST)),
+	getMigrations: () => Promise.resolve([...MIGRATIONS]),
 	getMigrationName: (name) => name,
 	getMigration: (name) => Promise.resolve(LIST[name] as Knex.Migration)
 };

@@ -32,13 +32,13 @@ async function stateAfter<T extends object>(
 /** The record of a vehicle as it stood right after one of its events, with its shared units of that time; null when it was not there. */
 export async function configurationAt(db: Knex, id: string, event: number): Promise<Configuration | null> {
 	const state = await stateAfter(db, CONFIGURATIONS, { id, event });
-	const at = (await findEvent(db, CONFIGURATIONS.name(id), event))?.at;
-	if (!state || !at) return state;
+	if (!state) return state;
 	const units = new Map();
 	for (const socket of state.sockets) {
 		if (!socket.unit || units.has(socket.unit.id)) continue;
 		const events = await listEvents(db, UNITS.name(socket.unit.id));
-		const last = events.findLast((e) => e.at <= at)?.id ?? events[0]?.id ?? 0;
+		// By their numbers: a clock may run back.
+		const last = events.findLast((e) => e.id <= event)?.id ?? events[0]?.id ?? 0;
 		units.set(socket.unit.id, await stateAfter(db, UNITS, { id: socket.unit.id, event: last }));
 	}
 	return { ...state, sockets: state.sockets.map((socket) => withUnit(socket, units)) };

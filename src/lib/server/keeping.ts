@@ -1,0 +1,33 @@
+import { log } from './log';
+import { listBackups } from './services/backups';
+import { saveInThread } from './workers/backups';
+
+const HOUR_MS = 3600 * 1000;
+const DAY_MS = 24 * HOUR_MS;
+
+let timer: NodeJS.Timeout | undefined;
+
+/** Backs up when the last backup is a day old. Every backup is opened again and checked in full, so this is the nightly check as well. */
+async function keep(folder: string): Promise<void> {
+	const [last] = listBackups(folder);
+	if (last && Date.now() - Date.parse(last.at) < DAY_MS) return;
+	try {
+		await saveInThread(folder);
+	} catch (error) {
+		log.error({ err: error }, 'the daily backup failed');
+	}
+}
+
+/** Looks every hour whether a backup is due, while the server runs. `ROTALUX_KEEP=off` leaves that to somebody else. */
+export function startKeeping(folder: string): void {
+	if (timer || process.env.ROTALUX_KEEP === 'off') return;
+	timer = setInterval(() => void keep(folder), HOUR_MS);
+	timer.unref();
+	void keep(folder);
+}
+
+/** Stops looking. */
+export function stopKeeping(): void {
+	clearInterval(timer);
+	timer = undefined;
+}

@@ -1,0 +1,106 @@
+import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { BACKUP_FOLDER, DATABASE_FILE } from '../db/connection';
+import { faultOf, migrationsIn, saveCopy, saveCopyAs, unpack, type SavedCopy } from '../db/copy';
+import { Trouble } from '../db/failure';
+import { MIGRATIONS } from '../db/migrations';
+import { ownFolder } from '../db/owner';
+
+/** How many of the newest are kept, and for how many months the newest of each month. */
+const NEWEST = 14;
+const MONTHS = 12;
+const DAILY = /^rotalux-(\d{4})(\d{2})\d{2}T\d{6}Z\.sqlite\.gz$/;
+const SUFFIXES = ['', '-wal', '-shm'];
+
+/** Backups of a data folder, the newest first. */
+export function listBackups(folder: string): SavedCopy[] {
+	const at = join(folder, BACKUP_FOLDER);
+	if (!existsSync(at)) return [];
+	return readdirSync(at)
+		.filter((name) => name.endsWith('.sqlite.gz'))
+		.map((name) => {
+			const file = join(at, name);
+			const { size, mtime } = statSync(file);
+			return { file, bytes: size, at: mtime.toISOString() };
+		})
+		.sort((a, b) => b.at.localeCompare(a.at) || b.file.localeCompare(a.file));
+}
+
+/** Takes away what is older than anybody needs: the newest stay, and the newest of each month. */
+function rotate(folder: string): void {
+	const names = readdirSync(join(folder, BACKUP_FOLDER))
+		.filter((name) => DAILY.test(name))
+		.sort()
+		.reverse();
+	const months = new Map<string, string>();
+	for (const name of names) {
+		const [, year, month] = DAILY.exec(name) ?? [];
+		const key = `${year}-${month}`;
+		if (!months.has(key)) months.set(key, name);
+	}
+	const kept = new Set([...names.slice(0, NEWEST), ...[...months.values()].slice(0, MONTHS)]);
+	for (const name of names) if (!kept.has(name)) rmSync(join(folder, BACKUP_FOLDER, name), { force: true });
+}
+
+/**
+ * Backs a data folder up while others work in it: copied as it stands at one moment, compressed, opened again.
+ * @param file where to; among the folder's own backups when none is named
+ */
+export async function backUp(folder: string, file?: string): Promise<SavedCopy> {
+	const database = join(folder, DATABASE_FILE);
+	if (file !== undefined) return saveCopyAs(database, file);
+	const saved = await saveCopy(database, join(folder, BACKUP_FOLDER));
+	rotate(folder);
+	return saved;
+}
+
+/** What a restore did. */
+export interface Restored {
+	from: string;
+	/** Folder with what was there before; null when nothing was. */
+	kept: string | null;
+}
+
+/**
+ * Puts a backup in the place of the database. What was there is kept beside it.
+ * @throws Trouble with one sentence: the file is no whole backup, of a newer version, or the folder is in use. Nothing was changed then.
+ */
+export async function restore(folder: string, file: string): Promise<Restored> {
+	if (!existsSync(file)) throw new Trouble(`There is no file ${file}. Nothing was changed.`);
+	const giveBack = ownFolder(folder, 'a restore');
+	const coming = join(folder, `${DATABASE_FILE}.coming`);
+	try {
+		await unpack(file, coming).catch((error: unknown) => {
+			throw new Trouble(
+				`${file} cannot be unpacked (${(error as { code?: string }).code ?? 'damaged'}). Nothing was changed.`
+			);
+		});
+		const fault = faultOf(coming);
+		if (fault) throw new Trouble(`${file} is no whole backup: ${fault}. Nothing was changed.`);
+		const gone = migrationsIn(coming);
+		if (gone.length === 0) throw new Trouble(`${file} is not a database of Rotalux. Nothing was changed.`);
+		const newer = gone.find((name) => !MIGRATIONS.includes(name));
+		if (newer)
+			throw new Trouble(
+				`${file} was written by a newer Rotalux (${newer}); install that version first. Nothing was changed.`
+			);
+		const kept = keepAside(folder);
+		renameSync(coming, join(folder, DATABASE_FILE));
+		return { from: file, kept };
+	} finally {
+		for (const suffix of SUFFIXES) rmSync(coming + suffix, { force: true });
+		giveBack();
+	}
+}
+
+/** Moves the database that is there out of the way. */
+function keepAside(folder: string): string | null {
+	if (!existsSync(join(folder, DATABASE_FILE))) return null;
+	const kept = join(folder, `replaced-${new Date().toISOString().replace(/[-:]|\.\d+/g, '')}`);
+	mkdirSync(kept, { recursive: true });
+	for (const suffix of SUFFIXES) {
+		const file = join(folder, DATABASE_FILE + suffix);
+		if (existsSync(file)) renameSync(file, join(kept, DATABASE_FILE + suffix));
+	}
+	return kept;
+}
