@@ -70,6 +70,19 @@ export default ts.config(
 		languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } }
 	},
 	{ files: ['src/lib/core/**/*.ts'], ignores: ['**/*.test.ts'], rules: coreRules },
+	{
+		files: ['src/lib/server/**/*.ts', 'src/routes/**/*.ts', 'src/cli/**/*.ts', 'src/*.ts'],
+		ignores: ['src/lib/server/db/change.ts'],
+		rules: {
+			'no-restricted-syntax': [
+				'error',
+				{
+					selector: 'CallExpression > MemberExpression[property.name="transaction"]',
+					message: 'Data are changed by way of `change` in server/db, so that a refusal undoes all of it.'
+				}
+			]
+		}
+	},
 	{ files: ['**/*.test.ts'], rules: { 'max-params': 'off', 'max-lines': 'off' } },
 	{ files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
 	{ files: ['src/lib/core/lamps/functions.ts'], rules: { 'max-lines': 'off' } }

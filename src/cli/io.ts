@@ -43,7 +43,12 @@ export function readText(file: string | undefined): string {
 
 /** A `rotalux/1` document from a file. @throws BadInput with the first problem when it does not hold together */
 export function readFileDocument(file: string | undefined): RotaluxDocument {
-	const read = readDocumentText(readText(file));
+	return readDocumentIn(readText(file), file);
+}
+
+/** A `rotalux/1` document from a text. @throws BadInput with the first problem when it does not hold together */
+export function readDocumentIn(text: string, file: string | undefined): RotaluxDocument {
+	const read = readDocumentText(text);
 	if (!read.ok) throw new BadInput(`${file}: ${summarise(read.error)}.`);
 	return read.value;
 }

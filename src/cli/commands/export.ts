@@ -2,19 +2,23 @@ import { parseArgs } from 'node:util';
 import type { RotaluxDocument } from '../../lib/core/model';
 import { csvFiles } from '../../lib/server/documents/csv';
 import { workbook } from '../../lib/server/documents/workbooks/write';
+import { exportComplete } from '../../lib/server/services/complete';
 import { exportAll } from '../../lib/server/services/exchange';
 import { readWord, type Command } from '../io';
 import { withDatabase } from '../with-database';
 
 const KINDS = ['json', 'csv', 'xlsx'] as const;
 
-/** Prints everything in the shop's database: JSON, CSV tables one after another, or a workbook. */
+/** Prints everything in the shop's database: JSON, CSV tables one after another, or a workbook. Complete, with every history, it comes back equal. */
 export const exportShop: Command = {
-	usage: 'export [--as json|csv|xlsx]',
+	usage: 'export [--as json|csv|xlsx] [--complete]',
 	run: async (args) => {
-		const { values } = parseArgs({ args, options: { as: { type: 'string', default: 'json' } } });
+		const { values } = parseArgs({
+			args,
+			options: { as: { type: 'string', default: 'json' }, complete: { type: 'boolean' } }
+		});
 		const kind = readWord('--as', values.as, KINDS);
-		const document = await withDatabase(exportAll);
+		const document = await withDatabase(values.complete ? exportComplete : exportAll);
 		if (kind === 'json') return { output: document };
 		const tables = csvFiles(document as unknown as RotaluxDocument);
 		return kind === 'csv'

@@ -1,8 +1,9 @@
 import { basename } from 'node:path';
 import { readTables } from '../../lib/server/documents/read-tables';
+import { completeIn, importComplete } from '../../lib/server/services/complete';
 import { importDocument } from '../../lib/server/services/exchange';
 import { SheetProblem, writeSheets } from '../../lib/server/services/sheets/import';
-import { BadInput, readBytes, readFileDocument, type Command } from '../io';
+import { BadInput, readBytes, readDocumentIn, readText, type Command } from '../io';
 import { withDatabase } from '../with-database';
 
 const SPREADSHEET = /\.(csv|tsv|txt|xlsx)$/i;
@@ -21,13 +22,30 @@ async function importSheet(file: string, now: string) {
 	}
 }
 
+function jsonOrNull(text: string): unknown {
+	try {
+		return JSON.parse(text);
+	} catch {
+		return null;
+	}
+}
+
+async function takeComplete(complete: NonNullable<ReturnType<typeof completeIn>>) {
+	const done = complete.ok ? await withDatabase((db) => importComplete(db, complete.value)) : complete;
+	if (!done.ok) throw new BadInput(done.error);
+	return done.value;
+}
+
 /** Takes a rotalux/1 file or a spreadsheet of vehicles into the shop's database, all or nothing. */
 export const importFile: Command = {
 	usage: 'import FILE',
 	run: async ([file]) => {
 		const now = new Date().toISOString();
 		if (file && SPREADSHEET.test(file)) return { output: await importSheet(file, now) };
-		const document = readFileDocument(file);
+		const text = readText(file);
+		const complete = completeIn(jsonOrNull(text));
+		if (complete) return { output: await takeComplete(complete) };
+		const document = readDocumentIn(text, file);
 		return { output: await withDatabase((db) => importDocument(db, document, { now })) };
 	}
 };

@@ -6,6 +6,9 @@ import { demoDocument } from '../demo/document';
 import { EMPTY_ANSWER, NEW_LIFE } from '../../core/kit';
 import { changeAlways } from '../db/change';
 import { addKit, NO_FOUNDATION } from '../repositories/kits';
+import { completeIn, exportComplete, importComplete } from './complete';
+import { changePolicy } from './policy';
+import { mergeConfigurations, splitConfiguration } from './record/create';
 import { exportAll, exportVehicle, importDocument } from './exchange';
 
 const NOW = '2026-02-03T04:05:06.000Z';
@@ -68,6 +71,23 @@ describe('export, then import', () => {
 		await importDocument(other, parsed(structuredClone(first)), { now: NOW });
 		expect(await exportVehicle(other, 'brisken-fjell-650-2010')).toEqual(first);
 		expect((first?.kits as object[])[0]).toMatchObject({ id: 'K1', remark: 'x' });
+	});
+});
+
+describe('a complete export', () => {
+	it('comes back equal, histories, settings, merges and supplier headings included', async () => {
+		const { db } = await demoDatabase();
+		const actor = { by: 'A. Person', now: NOW };
+		await changePolicy(db, { headlamps: 'signals-only' });
+		const bike = 'brisken-fjell-650-2010';
+		const parted = await splitConfiguration(db, { id: bike, cut: { by: 'year', from: 2012 } }, actor);
+		await mergeConfigurations(db, { keep: bike, drop: parted.ok ? parted.value.id : '' }, actor);
+		const first = JSON.parse(JSON.stringify(await exportComplete(db)));
+		const { db: other } = await freshDatabase();
+		const read = completeIn(first);
+		expect(read?.ok && (await importComplete(other, read.value)).ok).toBe(true);
+		expect(JSON.parse(JSON.stringify(await exportComplete(other)))).toEqual(first);
+		expect(read?.ok && (await importComplete(other, read.value)).ok).toBe(false);
 	});
 });
 
