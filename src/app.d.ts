@@ -1,3 +1,5 @@
+import type { Person } from '$lib/server/access/accounts';
+
 declare global {
 	namespace App {
 		interface Error {
@@ -5,6 +7,16 @@ declare global {
 			message: string;
 			/** What was kept, and what to do. */
 			kept?: string;
+			/** Number of the request, to be found again in the log. */
+			request?: string;
+		}
+		interface Locals {
+			/** Number of the request, in the log and on an error page. */
+			request: string;
+			/** Who makes it; null where nobody is signed in. */
+			person: Person | null;
+			/** True where a shop has accounts, so that everybody has to sign in. */
+			guarded: boolean;
 		}
 	}
 }

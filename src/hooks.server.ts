@@ -1,8 +1,26 @@
 import { building } from '$app/environment';
-import type { HandleServerError, ServerInit } from '@sveltejs/kit';
-import { databaseFailure } from '$lib/server/db/failure';
-import { logFailure } from '$lib/server/log';
-import { closeShop, openShop } from '$lib/server/shop';
+import {
+	error,
+	redirect,
+	type Handle,
+	type HandleServerError,
+	type RequestEvent,
+	type ServerInit
+} from '@sveltejs/kit';
+import { sequence } from '@sveltejs/kit/hooks';
+import { randomUUID } from 'node:crypto';
+import { createInitialModeExpression } from 'mode-watcher';
+import { resolve } from '$app/paths';
+import type { Person } from '$lib/server/access/accounts';
+import { hasAccounts } from '$lib/server/access/accounts';
+import { guardHeaders, isLoopback, ownHosts, strangeCaller } from '$lib/server/access/door';
+import { overLimit } from '$lib/server/access/limits';
+import { isAllowed, permissionFor } from '$lib/server/access/routes';
+import { PERMISSIONS, ROLES } from '$lib/server/access/roles';
+import { whoIs } from '$lib/server/access/who';
+import { databaseFailure, Trouble } from '$lib/server/db/failure';
+import { log, logFailure } from '$lib/server/log';
+import { closeShop, database, openShop } from '$lib/server/shop';
 import { warmPool } from '$lib/server/workers/pool';
 
 /** Opens the database, so that trouble with it shows at start and not at the first customer. */
@@ -11,6 +29,11 @@ export const init: ServerInit = async () => {
 	process.on('sveltekit:shutdown', () => void closeShop());
 	try {
 		await openShop();
+		const listens = process.env.HOST ?? '127.0.0.1';
+		if (!isLoopback(listens) && !(await hasAccounts(await database())))
+			throw new Trouble(
+				`Nobody has an account yet, so this server does not listen on ${listens}, where others could reach it. Make the owner first: ./rotalux owner NAME.`
+			);
 		void warmPool();
 	} catch (error) {
 		const trouble = databaseFailure(error);
@@ -20,12 +43,104 @@ export const init: ServerInit = async () => {
 	}
 };
 
+const SAFE: ReadonlySet<string> = new Set(['GET', 'HEAD']);
+const CUSTOMER_ROUTE = '/k/[code]';
+const TOO_MANY = 429;
+
+/** The customers' door is told apart by the server script, which alone can set this. */
+const isCustomerDoor = ({ request }: RequestEvent) => request.headers.get('x-rotalux-door') === 'customer';
+
+const refuse = (status: number, words: string, headers: Record<string, string> = {}) =>
+	new Response(words, {
+		status,
+		headers: { 'content-type': 'text/plain; charset=utf-8', ...guardHeaders({ isPrivate: true }), ...headers }
+	});
+
+const hosts = ownHosts();
+
+/** Numbers a request, notes how it went, and says to browsers what they may do with the answer. */
+const noted: Handle = async ({ event, resolve: answer }) => {
+	event.locals.request = randomUUID().slice(0, 8);
+	event.locals.person = null;
+	event.locals.guarded = true;
+	const began = performance.now();
+	const response = await answer(event, {
+		transformPageChunk: ({ html }) =>
+			html.replace('%rotalux.mode%', createInitialModeExpression({ defaultMode: 'dark' }))
+	});
+	for (const [name, value] of Object.entries(guardHeaders({ isPrivate: true })))
+		if (!response.headers.has(name)) response.headers.set(name, value);
+	response.headers.set('x-request', event.locals.request);
+	log.info(
+		{
+			request: event.locals.request,
+			method: event.request.method,
+			path: event.url.pathname,
+			status: response.status,
+			ms: Math.round(performance.now() - began),
+			by: (event.locals.person as Person | null)?.id ?? undefined
+		},
+		'answered'
+	);
+	return response;
+};
+
+/** Holds every request to where it comes from, and to how often. */
+const fromHere: Handle = async ({ event, resolve: answer }) => {
+	const { request, url } = event;
+	const customer = isCustomerDoor(event);
+	const strange = strangeCaller(
+		{
+			method: request.method,
+			host: request.headers.get('host') ?? url.host,
+			own: url.origin,
+			origin: request.headers.get('origin'),
+			site: request.headers.get('sec-fetch-site'),
+			mode: request.headers.get('sec-fetch-mode')
+		},
+		hosts
+	);
+	if (strange) return refuse(403, strange);
+	if (customer && (event.route.id !== CUSTOMER_ROUTE || !SAFE.has(request.method)))
+		return refuse(404, 'There is nothing at this address.');
+	const limit = customer ? 'customer' : SAFE.has(request.method) ? null : 'change';
+	const wait = limit && (await overLimit(limit, event.getClientAddress()));
+	return wait
+		? refuse(TOO_MANY, 'Too many requests from here: wait a moment and try again.', { 'retry-after': String(wait) })
+		: answer(event);
+};
+
+const actionOf = (url: URL) => [...url.searchParams.keys()].find((key) => key.startsWith('/'))?.slice(1) ?? null;
+
+/** Lets in whoever may make this request. */
+const allowed: Handle = async ({ event, resolve: answer }) => {
+	if (isCustomerDoor(event) || event.route.id === null) return answer(event);
+	const { person, guarded } = await whoIs(await database(), event.cookies, new Date().toISOString());
+	event.locals.person = person;
+	event.locals.guarded = guarded;
+	const asked = { route: event.route.id, method: event.request.method, action: actionOf(event.url) };
+	if (isAllowed(person?.role ?? null, asked)) return answer(event);
+	const wanted = permissionFor(asked);
+	if (person === null && SAFE.has(asked.method) && !event.isDataRequest)
+		redirect(303, `${resolve('/sign-in')}?to=${encodeURIComponent(event.url.pathname)}`);
+	if (person === null)
+		error(401, { message: 'Nobody is signed in here any more.', kept: 'Sign in in another tab, then send it again.' });
+	const what = wanted && wanted !== 'open' ? PERMISSIONS[wanted] : 'do this';
+	error(403, {
+		message: `As ${ROLES[person.role].label} you may not ${what}.`,
+		kept: 'Nothing was changed. Ask the owner of the shop.'
+	});
+};
+
+export const handle: Handle = sequence(noted, fromHere, allowed);
+
 /** An unexpected failure: one sentence for the person, the whole of it for the log. */
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
+	const { request } = event.locals;
 	const trouble = databaseFailure(error);
-	if (trouble) return { message: trouble, kept: 'What you typed is still in the form if you go back.' };
-	logFailure({ method: event.request.method, path: event.url.pathname, status }, error);
+	if (trouble) return { message: trouble, kept: 'What you typed is still in the form if you go back.', request };
+	logFailure({ request, method: event.request.method, path: event.url.pathname, status }, error);
 	return status === 404
-		? { message: 'There is nothing at this address.', kept: 'Nothing was changed.' }
-		: { message: `Something went wrong here (${message}).`, kept: 'What was saved before is kept.' };
+		? { message: 'There is nothing at this address.', kept: 'Nothing was changed.', request }
+		: { message: `Something went wrong here (${message}).`, kept: 'What was saved before is kept.', request };
 };

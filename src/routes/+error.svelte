@@ -9,5 +9,6 @@
 <main class="grid max-w-2xl gap-4 p-6">
 	<h1>This did not work</h1>
 	<Message text={page.error?.message ?? 'Something went wrong.'} kept={page.error?.kept} />
+	{#if page.error?.request}<p class="text-sm text-soft">Request {page.error.request}</p>{/if}
 	<p><a class="link" href={resolve('/')}>Back to the counter</a></p>
 </main>

@@ -1,16 +1,18 @@
 import { readCurrency } from '$lib/server/services/policy';
 import { timeZone } from '$lib/server/shop-time';
-import { personOf } from '$lib/server/actor';
+import { personHere } from '$lib/server/actor';
 import { readSetting } from '$lib/server/repositories/settings';
 import { database } from '$lib/server/shop';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = async ({ cookies }) => {
+export const load: LayoutServerLoad = async ({ locals }) => {
 	const db = await database();
 	return {
 		currency: await readCurrency(db),
 		timeZone: timeZone(),
-		person: personOf(cookies),
+		person: personHere(),
+		role: locals.person?.role ?? null,
+		guarded: locals.guarded,
 		demo: (await readSetting(db, 'demo')) === true
 	};
 };

@@ -14,13 +14,13 @@
 	const alone = $derived(page.route.id?.startsWith('/k/') ?? false);
 </script>
 
-<ModeWatcher defaultMode="dark" />
+<ModeWatcher defaultMode="dark" disableHeadScriptInjection />
 <a href="#content" class="button sr-only focus:not-sr-only focus:absolute focus:z-10">Skip to the content</a>
 {#if alone}
 	<div id="content">{@render children()}</div>
 {:else}
 	<div class="flex min-h-screen">
-		<Rail demo={data.demo} person={data.person} />
+		<Rail demo={data.demo} person={data.person} guarded={data.guarded} role={data.role} />
 		<div id="content" class="min-w-0 grow">{@render children()}</div>
 	</div>
 	<Shortcuts />

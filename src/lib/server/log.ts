@@ -8,6 +8,7 @@ export const log = pino(
 
 /** Where a request was going, for a line of the log; nothing of what it carried. */
 export interface RequestPlace {
+	request: string;
 	method: string;
 	path: string;
 	status: number;

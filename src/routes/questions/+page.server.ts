@@ -2,7 +2,7 @@ import { readNumber } from '$lib/core/quantity';
 import { fail } from '@sveltejs/kit';
 import { EVIDENCE_SOURCES } from '$lib/core/model';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
-import { actorOf } from '$lib/server/actor';
+import { actorHere } from '$lib/server/actor';
 import { lastEvent } from '$lib/server/repositories/events';
 import { changeRecord } from '$lib/server/services/record/change';
 import { command } from '$lib/server/services/record/commands';
@@ -29,7 +29,7 @@ export const load: PageServerLoad = async ({ url }) => {
 };
 
 export const actions: Actions = {
-	settle: async ({ request, cookies }) => {
+	settle: async ({ request }) => {
 		const form = await request.formData();
 		const field = (name: string) => String(form.get(name) ?? '').trim();
 		const source = EVIDENCE_SOURCES.find((word) => word === field('source'));
@@ -47,7 +47,7 @@ export const actions: Actions = {
 		if (!read.success || (!own && field('choice') === ''))
 			return fail(400, { message: 'Choose the value that holds first.' });
 		const request_ = { id: field('vehicle'), base: Number(field('base')), command: read.data };
-		const done = await orDatabaseFailure(async () => changeRecord(await database(), request_, actorOf(cookies)));
+		const done = await orDatabaseFailure(async () => changeRecord(await database(), request_, actorHere()));
 		if (!('ok' in done)) return done;
 		return done.ok ? { done: `Settled. ${done.value.what}.` } : fail(409, { message: done.error.message });
 	}

@@ -6,7 +6,8 @@ import { ASSUMPTIONS } from '$lib/core/kit';
 import type { SetValues } from '$lib/core/quantity';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { fingerprint } from '$lib/server/fingerprint';
-import { rememberPerson, actorOf } from '$lib/server/actor';
+import { actorHere } from '$lib/server/actor';
+import { keepName } from '$lib/server/access/who';
 import { changeAssumptions, readAssumptions, type AssumptionChange } from '$lib/server/services/assumptions';
 import { changePolicy, readPolicy } from '$lib/server/services/policy';
 import type { Actor } from '$lib/server/services/record/store';
@@ -46,15 +47,16 @@ function changesIn(form: FormData, set: SetValues, actor: Actor): AssumptionChan
 }
 
 export const actions: Actions = {
-	person: async ({ request, cookies }) => {
+	person: async ({ request, cookies, url, locals }) => {
 		const name = String((await request.formData()).get('person') ?? '');
-		rememberPerson(cookies, name);
+		if (locals.guarded) return fail(409, { message: 'Your account has your name: change it there.' });
+		keepName(cookies, url, name);
 		return { person: name.trim() };
 	},
-	assumptions: async ({ request, cookies }) => {
+	assumptions: async ({ request }) => {
 		const db = await database();
 		const form = await request.formData();
-		const changes = changesIn(form, await readAssumptions(db), actorOf(cookies));
+		const changes = changesIn(form, await readAssumptions(db), actorHere());
 		return orDatabaseFailure(async () => {
 			const done = await changeAssumptions(db, changes, String(form.get('was') ?? ''));
 			return done.ok ? { assumed: true } : fail(400, { message: done.error });

@@ -6,8 +6,9 @@
 	import { mode, toggleMode } from 'mode-watcher';
 	import { ROOMS } from './rooms';
 
-	/** The left rail: where one can go. `demo` says that the data are made up, `person` who works here. */
-	let { demo, person }: { demo: boolean; person: string | null } = $props();
+	/** The left rail: where one can go. `demo` says that the data are made up, `person` and `role` who works here, `guarded` that they sign in. */
+	let { demo, person, role, guarded }: { demo: boolean; person: string | null; role: string | null; guarded: boolean } =
+		$props();
 
 	const here = $derived(ROOMS.findLast((room) => page.url.pathname.startsWith(room.path))?.path);
 </script>
@@ -33,7 +34,15 @@
 		{/each}
 	</nav>
 	<div class="mt-auto grid gap-2 p-2 text-sm text-soft max-lg:text-[0.72rem]">
-		<a class="px-1 hover:underline max-lg:text-center" href={resolve('/settings')}>{person ?? 'No name set'}</a>
+		<a
+			class="px-1 hover:underline max-lg:text-center"
+			href={guarded ? resolve('/settings/account') : resolve('/settings')}>{person ?? 'No name set'}</a
+		>
+		{#if guarded}<a class="px-1 hover:underline max-lg:text-center" href={resolve('/sign-in')}
+				>{role ?? ''}{role ? ' · ' : ''}sign out</a
+			>{:else if demo}<a class="px-1 hover:underline max-lg:text-center" href={resolve('/sign-in')}
+				>as {role}: try a role</a
+			>{/if}
 		{#if demo}<p class="px-1 max-lg:text-center">Demo: all names are made up</p>{/if}
 		<button
 			type="button"

@@ -122,3 +122,6 @@ export async function stopImports(): Promise<void> {
 	pool = undefined;
 	await running?.destroy();
 }
+
+/** How many imports are under way. */
+export const importsUnderWay = (): number => [...jobs.values()].filter((job) => job.stop !== null).length;

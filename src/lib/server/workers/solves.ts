@@ -37,3 +37,6 @@ export function stopSolve(id: string): boolean {
 	own?.stop.abort();
 	return own !== undefined;
 }
+
+/** How many kits are being worked out. */
+export const solvesUnderWay = (): number => running.size;

@@ -16,7 +16,7 @@ import { deratedFlux } from '$lib/core/optics';
 import { recordedFacts } from '$lib/core/views';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { readCurrency } from '$lib/server/services/policy';
-import { actorOf } from '$lib/server/actor';
+import { actorHere } from '$lib/server/actor';
 import { lastEvent } from '$lib/server/repositories/events';
 import { historyOf, stepHistory } from '$lib/server/services/record/history';
 import { ACCESSORIES, PRODUCTS } from '$lib/server/services/record/store';
@@ -88,7 +88,7 @@ const evidenceForm = z.object({
 });
 
 export const actions: Actions = {
-	save: async ({ params, request, cookies }) => {
+	save: async ({ params, request }) => {
 		const { db, item } = await found(params.item);
 		const shelf = isProduct(item) ? 'products' : 'accessories';
 		const form = await request.formData();
@@ -97,13 +97,13 @@ export const actions: Actions = {
 		const save = shelf === 'products' ? saveProduct : saveAccessory;
 		return orDatabaseFailure(async () =>
 			answered(
-				await save(db, { input: { ...read.value, id: item.id }, isNew: false, base: sawIn(form) }, actorOf(cookies)),
+				await save(db, { input: { ...read.value, id: item.id }, isNew: false, base: sawIn(form) }, actorHere()),
 				'Saved.',
 				await lastEvent(db, (isProduct(item) ? PRODUCTS : ACCESSORIES).name(item.id))
 			)
 		);
 	},
-	evidence: async ({ params, request, cookies }) => {
+	evidence: async ({ params, request }) => {
 		const { db } = await found(params.item);
 		const read = evidenceForm.safeParse(Object.fromEntries(await request.formData()));
 		if (!read.success) return fail(400, { problems: [], message: 'Give a value. Nothing was changed.' });
@@ -113,7 +113,7 @@ export const actions: Actions = {
 		if (!definition) return fail(400, { problems: [], message: 'Choose a fact. Nothing was changed.' });
 		if (isNumeric(definition) && number === null)
 			return fail(400, { problems: [], message: `${definition.label} must be a number. Nothing was changed.` });
-		const actor = actorOf(cookies);
+		const actor = actorHere();
 		const item = evidenceSchema.safeParse({
 			fact,
 			value: isNumeric(definition) ? number : value,
@@ -127,13 +127,13 @@ export const actions: Actions = {
 			answered(await addProductEvidence(db, { id: params.item, item: item.data }, actor), 'Taken into the evidence.')
 		);
 	},
-	step: async ({ params, request, cookies }) => {
+	step: async ({ params, request }) => {
 		const { db, item } = await found(params.item);
 		const form = await request.formData();
 		const way = form.get('way') === 'redo' ? ('redo' as const) : ('undo' as const);
 		const base = sawIn(form);
 		return orDatabaseFailure(async () => {
-			const actor = actorOf(cookies);
+			const actor = actorHere();
 			const done = isProduct(item)
 				? await stepHistory(db, PRODUCTS, { id: item.id, way, base, actor })
 				: await stepHistory(db, ACCESSORIES, { id: item.id, way, base, actor });

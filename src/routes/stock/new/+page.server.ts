@@ -3,7 +3,7 @@ import { resolve } from '$app/paths';
 import { stockForm, type Shelf } from '$lib/core/exchange';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { readCurrency } from '$lib/server/services/policy';
-import { actorOf } from '$lib/server/actor';
+import { actorHere } from '$lib/server/actor';
 import { saveAccessory, saveProduct } from '$lib/server/services/stock';
 import { database } from '$lib/server/shop';
 import { stockInput } from '$lib/server/stock-input';
@@ -14,7 +14,7 @@ const shelfOf = (url: URL): Shelf => (url.searchParams.get('shelf') === 'accesso
 export const load: PageServerLoad = ({ url }) => ({ shelf: shelfOf(url), form: stockForm(shelfOf(url)) });
 
 export const actions: Actions = {
-	default: async ({ request, url, cookies }) => {
+	default: async ({ request, url }) => {
 		const shelf = shelfOf(url);
 		const read = stockInput(
 			shelf,
@@ -24,7 +24,7 @@ export const actions: Actions = {
 		if (!read.ok) return fail(400, { problems: read.error, message: 'Nothing was added.' });
 		const save = shelf === 'products' ? saveProduct : saveAccessory;
 		const done = await orDatabaseFailure(async () => {
-			const written = await save(await database(), { input: read.value, isNew: true }, actorOf(cookies));
+			const written = await save(await database(), { input: read.value, isNew: true }, actorHere());
 			return written.ok ? { id: written.value } : fail(400, { problems: written.error, message: 'Nothing was added.' });
 		});
 		if ('id' in done && done.id) redirect(303, resolve('/stock/[item]', { item: done.id }));

@@ -1,5 +1,5 @@
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
-import { actorOf } from '$lib/server/actor';
+import { actorHere } from '$lib/server/actor';
 import { askSupplier, shopSupplier, supplierMessage, supplierState } from '$lib/server/services/supplier';
 import { database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
@@ -12,10 +12,10 @@ export const load: PageServerLoad = async () => {
 };
 
 export const actions: Actions = {
-	ask: async ({ cookies }) =>
+	ask: async () =>
 		orDatabaseFailure(async () => {
 			const db = await database();
-			const state = await askSupplier(db, await shopSupplier(db, now), actorOf(cookies));
+			const state = await askSupplier(db, await shopSupplier(db, now), actorHere());
 			return { done: supplierMessage(state), trouble: state.trouble !== null };
 		})
 };

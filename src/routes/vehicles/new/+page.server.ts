@@ -2,20 +2,20 @@ import { fail, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
 import { readIdentity } from '$lib/core/record';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
-import { actorOf } from '$lib/server/actor';
+import { actorHere } from '$lib/server/actor';
 import { createConfiguration } from '$lib/server/services/record/create';
 import { database } from '$lib/server/shop';
 import type { Actions } from './$types';
 
 export const actions: Actions = {
-	default: async ({ request, cookies }) => {
+	default: async ({ request }) => {
 		const form = await request.formData();
 		const identity = readIdentity((field) => String(form.get(field) ?? ''));
 		if (!identity.ok) return fail(400, { message: identity.error });
 		const id = String(form.get('id') ?? '').trim();
 		const done = await orDatabaseFailure(async () => {
 			const wanted = { ...identity.value, ...(id ? { id } : {}) };
-			return createConfiguration(await database(), wanted, actorOf(cookies));
+			return createConfiguration(await database(), wanted, actorHere());
 		});
 		if (!('ok' in done)) return done;
 		if (!done.ok) return fail(400, { message: done.error });

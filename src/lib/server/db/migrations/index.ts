@@ -3,13 +3,15 @@ import * as first from './0001-first';
 import * as records from './0002-records';
 import * as kitLife from './0003-kit-life';
 import * as changes from './0004-changes';
+import * as people from './0005-people';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0001-first': first,
 	'0002-records': records,
 	'0003-kit-life': kitLife,
-	'0004-changes': changes
+	'0004-changes': changes,
+	'0005-people': people
 };
 
 /** Their keys, in order. */

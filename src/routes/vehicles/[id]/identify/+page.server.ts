@@ -1,4 +1,4 @@
-import { error, fail, redirect, type Cookies } from '@sveltejs/kit';
+import { error, fail, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
 import type { Socket } from '$lib/core/model';
 import type { Cut, Difference } from '$lib/core/identify';
@@ -6,7 +6,7 @@ import { identityOf, readIdentity } from '$lib/core/record';
 import type { Result } from '$lib/core/result';
 import { socketName, socketsInWalk, vehicleName } from '$lib/core/vehicle';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
-import { actorOf } from '$lib/server/actor';
+import { actorHere } from '$lib/server/actor';
 import { findConfiguration, listConfigurations } from '$lib/server/repositories/configurations';
 import { copyConfiguration, mergeConfigurations, splitConfiguration } from '$lib/server/services/record/create';
 import { fitUnit, makeUnit, showUnits } from '$lib/server/services/record/units';
@@ -42,15 +42,15 @@ async function done<T>(work: () => Promise<Result<T, string>>, then: (value: T) 
 }
 
 const walkOf = ({ id }: { id: string }) => resolve('/vehicles/[id]/walk/[[socket]]', { id });
-const start = async (request: Request, cookies: Cookies) => ({
+const start = async (request: Request) => ({
 	form: await request.formData(),
 	db: await database(),
-	actor: actorOf(cookies)
+	actor: actorHere()
 });
 
 export const actions: Actions = {
-	split: async ({ params, request, cookies }) => {
-		const { form, db, actor } = await start(request, cookies);
+	split: async ({ params, request }) => {
+		const { form, db, actor } = await start(request);
 		const cut: Cut =
 			text(form, 'by') === 'option'
 				? { by: 'option', option: text(form, 'option'), stays: text(form, 'stays'), becomes: text(form, 'becomes') }
@@ -60,14 +60,14 @@ export const actions: Actions = {
 			({ id }) => resolve('/vehicles/[id]/identify', { id })
 		);
 	},
-	copy: async ({ params, request, cookies }) => {
-		const { form, db, actor } = await start(request, cookies);
+	copy: async ({ params, request }) => {
+		const { form, db, actor } = await start(request);
 		const identity = readIdentity((field) => String(form.get(field) ?? ''));
 		if (!identity.ok) return fail(400, { message: identity.error });
 		return done(() => copyConfiguration(db, { from: params.id, identity: identity.value }, actor), walkOf);
 	},
-	merge: async ({ params, request, cookies }) => {
-		const { form, db, actor } = await start(request, cookies);
+	merge: async ({ params, request }) => {
+		const { form, db, actor } = await start(request);
 		const merged = await orDatabaseFailure(() =>
 			mergeConfigurations(db, { keep: params.id, drop: text(form, 'other') }, actor)
 		);
@@ -78,8 +78,8 @@ export const actions: Actions = {
 		}
 		return { done: `Merged: ${vehicleName(merged.value)}.` };
 	},
-	makeUnit: async ({ params, request, cookies }) => {
-		const { form, db, actor } = await start(request, cookies);
+	makeUnit: async ({ params, request }) => {
+		const { form, db, actor } = await start(request);
 		const marks = text(form, 'marks')
 			.split(',')
 			.map((mark) => mark.trim())
@@ -91,8 +91,8 @@ export const actions: Actions = {
 			() => resolve('/vehicles/[id]/identify', { id: params.id })
 		);
 	},
-	fitUnit: async ({ params, request, cookies }) => {
-		const { form, db, actor } = await start(request, cookies);
+	fitUnit: async ({ params, request }) => {
+		const { form, db, actor } = await start(request);
 		const sides = text(form, 'sides') === 'centre' ? (['centre'] as const) : (['left', 'right'] as const);
 		const zone = text(form, 'zone') as Socket['zone'];
 		const wanted = { configuration: params.id, unit: text(form, 'unit'), zone, sides };

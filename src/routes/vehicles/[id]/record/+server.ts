@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { z } from 'zod';
 import { databaseFailure } from '$lib/server/db/failure';
-import { actorOf } from '$lib/server/actor';
+import { actorHere } from '$lib/server/actor';
 import { changeRecord, type Refusal } from '$lib/server/services/record/change';
 import { command } from '$lib/server/services/record/commands';
 import { stepHistory } from '$lib/server/services/record/history';
@@ -20,12 +20,12 @@ const STATUS: Record<Refusal['kind'], number> = { gone: 404, problem: 422, confl
 const problem = (message: string, status: number) => json({ refusal: { kind: 'problem', message } }, { status });
 
 /** One change to a vehicle's record, or one step of its history. */
-export const POST: RequestHandler = async ({ params, request, cookies }) => {
+export const POST: RequestHandler = async ({ params, request }) => {
 	const read = body.safeParse(await request.json().catch(() => null));
 	if (!read.success) return problem(`This is no change that can be made: ${read.error.issues[0]?.message}.`, 400);
 	try {
 		const db = await database();
-		const actor = actorOf(cookies);
+		const actor = actorHere();
 		if ('step' in read.data) {
 			const { step, unit, base } = read.data;
 			const done = unit

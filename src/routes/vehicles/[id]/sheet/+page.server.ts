@@ -1,7 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
 import { dataFolder } from '$lib/server/config';
-import { actorOf } from '$lib/server/actor';
+import { actorHere } from '$lib/server/actor';
 import { listSuppliers } from '$lib/server/repositories/heading-maps';
 import { sheetOptions } from '$lib/server/sheet-options';
 import { database } from '$lib/server/shop';
@@ -15,7 +15,7 @@ export const load: PageServerLoad = async () => {
 };
 
 export const actions: Actions = {
-	default: async ({ params, request, cookies }) => {
+	default: async ({ params, request }) => {
 		const form = await request.formData();
 		const pasted = String(form.get('pasted') ?? '');
 		const upload = pasted.trim()
@@ -23,7 +23,7 @@ export const actions: Actions = {
 			: await uploadedBytes(form, 'file');
 		if (!upload.ok) return fail(400, { message: `Paste some rows, or choose a file. ${upload.error}` });
 		const options = { ...sheetOptions(form), configuration: params.id };
-		const job = beginImport(dataFolder(), upload.value, { mode: 'preview', options, actor: actorOf(cookies) });
+		const job = beginImport(dataFolder(), upload.value, { mode: 'preview', options, actor: actorHere() });
 		redirect(303, resolve('/vehicles/import/[job]', { job }));
 	}
 };

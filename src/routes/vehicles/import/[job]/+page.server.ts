@@ -1,6 +1,6 @@
 import { error, fail } from '@sveltejs/kit';
 import { COLUMNS, SHEETS } from '$lib/core/exchange';
-import { actorOf } from '$lib/server/actor';
+import { actorHere } from '$lib/server/actor';
 import { listSuppliers } from '$lib/server/repositories/heading-maps';
 import { sheetOptions } from '$lib/server/sheet-options';
 import { database } from '$lib/server/shop';
@@ -18,9 +18,9 @@ export const load: PageServerLoad = async ({ params }) => {
 
 const goOn =
 	(mode: 'preview' | 'write'): Actions[string] =>
-	async ({ params, request, cookies }) => {
+	async ({ params, request }) => {
 		const options = sheetOptions(await request.formData());
-		const begun = continueImport(params.job ?? '', { mode, options, actor: actorOf(cookies) });
+		const begun = continueImport(params.job ?? '', { mode, options, actor: actorHere() });
 		return begun ? {} : fail(409, { message: findImport(params.job ?? '') ? 'It is still under way.' : GONE });
 	};
 

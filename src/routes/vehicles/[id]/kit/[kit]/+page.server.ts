@@ -7,7 +7,7 @@ import { PAPERS } from '$lib/server/documents/papers';
 import { readCurrency } from '$lib/server/services/policy';
 import { orderIn } from '$lib/server/kit-forms';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
-import { personOf } from '$lib/server/actor';
+import { personHere } from '$lib/server/actor';
 import {
 	addRunnersUp,
 	alsoFor,
@@ -32,7 +32,7 @@ import { database, kitContext } from '$lib/server/shop';
 import { Stopped } from '$lib/server/solver/highs';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params, url, cookies }) => {
+export const load: PageServerLoad = async ({ params, url }) => {
 	const sheet = await kitOr404(params, url);
 	const { configuration, answer: _answer, ...shown } = sheet;
 	const place = url.searchParams.get('place');
@@ -40,7 +40,7 @@ export const load: PageServerLoad = async ({ params, url, cookies }) => {
 		...shown,
 		papers: PAPERS.map(({ name, label, contents }) => ({ name, label, contents })),
 		names: await namesIn(await database(), sheet),
-		person: personOf(cookies) ?? '',
+		person: personHere() ?? '',
 		quoted: sheet.state === 'released' ? null : await lastQuoted(await database()),
 		functions: [...new Set(configuration.sockets.flatMap((s) => s.functions))],
 		place: place && sheet.state !== 'released' ? await alternativesFor(await database(), sheet, place) : null

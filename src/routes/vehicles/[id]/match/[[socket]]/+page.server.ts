@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { resolve } from '$app/paths';
 import { productId } from '$lib/core/model';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
-import { personOf } from '$lib/server/actor';
+import { personHere } from '$lib/server/actor';
 import { changeAssumptions } from '$lib/server/services/assumptions';
 import { chooseInKit, draftFor } from '$lib/server/services/kits';
 import { showMatch } from '$lib/server/services/match';
@@ -46,9 +46,9 @@ export const actions: Actions = {
 			return { kit: done.value.id, name: done.value.name, total: done.value.answer.total };
 		});
 	},
-	assume: async ({ request, cookies }) => {
+	assume: async ({ request }) => {
 		const { source = '', ...values } = Object.fromEntries(await request.formData());
-		const by = personOf(cookies);
+		const by = personHere();
 		const on = shopDay(new Date().toISOString());
 		const changes = Object.entries(values).map(([id, value]) => ({
 			id,

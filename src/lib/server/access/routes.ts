@@ -1,0 +1,115 @@
+import { may, type Permission, type Role } from './roles';
+
+/** What a route asks for: to be read, and to be written to, by action where they differ. `open` asks for nothing. */
+interface RouteRule {
+	read?: Permission | 'open';
+	write?: Permission | 'open' | Readonly<Record<string, Permission>>;
+}
+
+const LOOK: RouteRule = { read: 'look' };
+
+const KIT_ACTIONS = [
+	'rename',
+	'order',
+	'choose',
+	'free',
+	'leave',
+	'forbid',
+	'has',
+	'own',
+	'runners',
+	'prices',
+	'revise',
+	'drop'
+];
+const RELEASE_ACTIONS = ['check', 'others', 'also', 'release', 'except', 'unexcept'];
+const each = (names: readonly string[], permission: Permission) =>
+	Object.fromEntries(names.map((name) => [name, permission]));
+
+/** Every route there is, and whom it lets in. A route that does not stand here lets nobody in. */
+export const ROUTES: Readonly<Record<string, RouteRule>> = {
+	'/': LOOK,
+	'/health': { read: 'open' },
+	'/ready': { read: 'open' },
+	'/sign-in': { read: 'open', write: 'open' },
+	'/k/[code]': LOOK,
+	'/kits': LOOK,
+	'/questions': { read: 'look', write: { settle: 'record' } },
+	'/reference': LOOK,
+	'/reference/interchange': LOOK,
+	'/settings': { read: 'look', write: { person: 'look', assumptions: 'settings', policy: 'settings', backup: 'keep' } },
+	'/settings/people': { read: 'people', write: 'people' },
+	'/settings/account': { read: 'look', write: 'look' },
+	'/stock': LOOK,
+	'/stock/[item]': { read: 'look', write: 'stock' },
+	'/stock/[table].csv': LOOK,
+	'/stock/new': { read: 'stock', write: 'stock' },
+	'/stock/stock.xlsx': LOOK,
+	'/stock/supplier': { read: 'look', write: { ask: 'stock' } },
+	'/vehicles': LOOK,
+	'/vehicles/[id]': LOOK,
+	'/vehicles/[id]/channels/[[channel]]': LOOK,
+	'/vehicles/[id]/circuit': LOOK,
+	'/vehicles/[id]/circuit/scan': LOOK,
+	'/vehicles/[id]/export.json': LOOK,
+	'/vehicles/[id]/history': LOOK,
+	'/vehicles/[id]/identify': { read: 'look', write: 'record' },
+	'/vehicles/[id]/kit': { read: 'look', write: { start: 'kit' } },
+	'/vehicles/[id]/kit/[kit]': {
+		read: 'look',
+		write: { ...each(KIT_ACTIONS, 'kit'), ...each(RELEASE_ACTIONS, 'release') }
+	},
+	'/vehicles/[id]/kit/[kit]/[paper].pdf': LOOK,
+	'/vehicles/[id]/kit/[kit]/change.json': LOOK,
+	'/vehicles/[id]/kit/[kit]/compare': LOOK,
+	'/vehicles/[id]/kit/[kit]/kit.csv': LOOK,
+	'/vehicles/[id]/kit/[kit]/kit.json': LOOK,
+	'/vehicles/[id]/kit/[kit]/kit.xlsx': LOOK,
+	'/vehicles/[id]/kit/[kit]/progress': { read: 'look', write: 'kit' },
+	'/vehicles/[id]/kit/[kit]/sheet': LOOK,
+	'/vehicles/[id]/kit/offer.json': LOOK,
+	'/vehicles/[id]/match/[[socket]]': { read: 'look', write: { choose: 'kit', assume: 'settings' } },
+	'/vehicles/[id]/record': { write: 'record' },
+	'/vehicles/[id]/sheet': { read: 'look', write: 'import' },
+	'/vehicles/[id]/sheet/[table].csv': LOOK,
+	'/vehicles/[id]/sheet/vehicle.xlsx': LOOK,
+	'/vehicles/[id]/sister': LOOK,
+	'/vehicles/[id]/walk/[[socket]]': LOOK,
+	'/vehicles/[id]/whole': LOOK,
+	'/vehicles/compare': LOOK,
+	'/vehicles/identify': LOOK,
+	'/vehicles/import': { read: 'import', write: 'import' },
+	'/vehicles/import/[job]': { read: 'import', write: 'import' },
+	'/vehicles/import/[job]/state': { read: 'import' },
+	'/vehicles/new': { read: 'record', write: 'record' },
+	'/vehicles/possible': LOOK
+};
+
+/** A request as far as it matters who makes it. */
+export interface Asked {
+	/** Id of the route; null where none matches. */
+	route: string | null;
+	method: string;
+	/** Name of the form action, for a page that has several. */
+	action: string | null;
+}
+
+const SAFE: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
+
+/** What a request asks for; null when nobody may make it. */
+export function permissionFor({ route, method, action }: Asked): Permission | 'open' | null {
+	const rule = route !== null && Object.hasOwn(ROUTES, route) ? ROUTES[route] : undefined;
+	if (!rule) return null;
+	if (SAFE.has(method)) return rule.read ?? null;
+	const { write } = rule;
+	if (write === undefined || typeof write === 'string') return write ?? null;
+	const name = action ?? 'default';
+	return Object.hasOwn(write, name) ? (write[name] ?? null) : null;
+}
+
+/** Whether somebody of a role may make a request; nobody is `null`. */
+export function isAllowed(role: Role | null, asked: Asked): boolean {
+	const permission = permissionFor(asked);
+	if (permission === null) return false;
+	return permission === 'open' || (role !== null && may(role, permission));
+}

@@ -1,0 +1,51 @@
+import { existsSync, statfsSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { dataFolder } from '../config';
+import { DATABASE_FILE } from '../db/connection';
+import { databaseFailure } from '../db/failure';
+import { database } from '../shop';
+import { importsUnderWay } from '../workers/imports';
+import { solvesUnderWay } from '../workers/solves';
+import { listBackups } from './backups';
+
+/** How a server stands, for whoever watches it. */
+export interface Readiness {
+	ready: boolean;
+	/** Why it is not ready, in a sentence; null when it is. */
+	trouble: string | null;
+	/** Bytes of the write-ahead log, and bytes that are free on the disk. */
+	logBytes: number;
+	freeBytes: number;
+	/** Age of the last backup, h; null when there is none. */
+	backupHours: number | null;
+	solves: number;
+	imports: number;
+}
+
+const LEAST_FREE = 20_000_000;
+const HOUR_MS = 3600 * 1000;
+
+/** Looks how this server stands. */
+export async function readiness(): Promise<Readiness> {
+	const folder = dataFolder();
+	const log = join(folder, `${DATABASE_FILE}-wal`);
+	const [last] = listBackups(folder);
+	const { bavail, bsize } = statfsSync(folder);
+	const trouble = await database()
+		.then((db) => db('writes').first())
+		.then(
+			() => null,
+			(error: unknown) => databaseFailure(error) ?? 'The database does not answer.'
+		);
+	const freeBytes = bavail * bsize;
+	const full = freeBytes < LEAST_FREE ? 'The disk is almost full.' : null;
+	return {
+		ready: trouble === null && full === null,
+		trouble: trouble ?? full,
+		logBytes: existsSync(log) ? statSync(log).size : 0,
+		freeBytes,
+		backupHours: last ? Math.round((Date.now() - Date.parse(last.at)) / HOUR_MS) : null,
+		solves: solvesUnderWay(),
+		imports: importsUnderWay()
+	};
+}
