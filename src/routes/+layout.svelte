@@ -11,7 +11,9 @@
 	provideShop(() => data);
 
 	/** Pages for customers stand alone, without the rooms of the shop. */
-	const alone = $derived(page.route.id?.startsWith('/k/') ?? false);
+	const alone = $derived(
+		page.route.id?.startsWith('/k/') || (page.route.id === '/sign-in' && data.guarded && data.role === null)
+	);
 </script>
 
 <ModeWatcher defaultMode="dark" disableHeadScriptInjection />

@@ -5,6 +5,11 @@ import { policy as policySchema } from '$lib/core/model';
 import { ASSUMPTIONS } from '$lib/core/kit';
 import type { SetValues } from '$lib/core/quantity';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { bytesText } from '$lib/core/quantity';
+import { may } from '$lib/server/access/roles';
+import { dataFolder } from '$lib/server/config';
+import { listBackups } from '$lib/server/services/backups';
+import { examineInThread, saveInThread } from '$lib/server/workers/backups';
 import { fingerprint } from '$lib/server/fingerprint';
 import { actorHere } from '$lib/server/actor';
 import { keepName } from '$lib/server/access/who';
@@ -20,10 +25,15 @@ const AREAS = [
 	{ title: 'Work in the bay', starts: 'work.' }
 ];
 
-export const load: PageServerLoad = async () => {
+export const load: PageServerLoad = async ({ locals }) => {
 	const db = await database();
 	const [policy, set] = [await readPolicy(db), await readAssumptions(db)];
+	const [last] = listBackups(dataFolder());
 	return {
+		mayKeep: may(locals.person?.role ?? 'workshop', 'keep'),
+		mayPeople: may(locals.person?.role ?? 'workshop', 'people'),
+		backup: last ? { at: last.at, bytes: last.bytes, file: last.file } : null,
+		folder: dataFolder(),
 		policy,
 		set,
 		saw: { policy: fingerprint(policy), set: fingerprint(set) },
@@ -47,6 +57,12 @@ function changesIn(form: FormData, set: SetValues, actor: Actor): AssumptionChan
 }
 
 export const actions: Actions = {
+	backup: () =>
+		orDatabaseFailure(async () => {
+			const { file, bytes } = await saveInThread(dataFolder());
+			return { kept: `Saved and opened again: ${file}, ${bytesText(bytes)}.` };
+		}),
+	doctor: () => orDatabaseFailure(async () => ({ examined: await examineInThread(dataFolder()) })),
 	person: async ({ request, cookies, url, locals }) => {
 		const name = String((await request.formData()).get('person') ?? '');
 		if (locals.guarded) return fail(409, { message: 'Your account has your name: change it there.' });

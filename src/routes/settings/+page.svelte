@@ -2,7 +2,12 @@
 	import AssumptionTable from '$lib/components/settings/AssumptionTable.svelte';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+	import { bytesText } from '$lib/core/quantity';
+	import { resolve } from '$app/paths';
 	import { POLICY_WORDS } from '$lib/core/views/cautions';
+
+	const { moment } = shopFormats();
 
 	let { data, form } = $props();
 
@@ -33,6 +38,39 @@
 				</p>{/if}
 		{/snippet}</BusyForm
 	>
+	<section class="panel grid gap-2 p-4" aria-label="Data and people">
+		<p>
+			{#if data.mayPeople}<a class="link" href={resolve('/settings/people')}>People and their roles</a> ·
+			{/if}<a class="link" href={resolve('/settings/account')}>Your account</a>
+		</p>
+		<p>
+			{data.backup
+				? `Last backup ${moment(data.backup.at)}, ${bytesText(data.backup.bytes)}; one is made every day and before every update.`
+				: 'No backup yet; one is made every day and before every update.'}
+			<span class="block text-sm text-soft">Data and backups are in {data.folder}. Keep a copy on another disk.</span>
+		</p>
+		{#if data.mayKeep}
+			<div class="flex flex-wrap gap-2">
+				<BusyForm action="?/backup"
+					>{#snippet children(busy)}<button class="button" disabled={busy}>{busy ? 'Saving…' : 'Back up now'}</button
+						>{/snippet}</BusyForm
+				>
+				<BusyForm action="?/doctor"
+					>{#snippet children(busy)}<button class="button" disabled={busy}
+							>{busy ? 'Looking…' : 'Look the data over'}</button
+						>{/snippet}</BusyForm
+				>
+			</div>
+		{/if}
+		{#if form && 'kept' in form}<p role="status">{form.kept}</p>{/if}
+		{#if form && 'examined' in form && form.examined}
+			<ul role="status">
+				{#each form.examined.checks as check (check.name)}<li class={check.ok ? '' : 'text-refuse'}>
+						{check.ok ? 'Good' : 'Look'}: {check.words}
+					</li>{/each}
+			</ul>
+		{/if}
+	</section>
 	<p>
 		Shops differ, so the policy is the shop's own; it stands on every kit. Rotalux does not say what is allowed: check
 		local rules, a licensed workshop or the inspection body decides.

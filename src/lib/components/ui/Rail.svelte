@@ -10,7 +10,9 @@
 	let { demo, person, role, guarded }: { demo: boolean; person: string | null; role: string | null; guarded: boolean } =
 		$props();
 
-	const here = $derived(ROOMS.findLast((room) => page.url.pathname.startsWith(room.path))?.path);
+	const here = $derived(
+		ROOMS.findLast(({ path }) => (path === '/' ? page.url.pathname === path : page.url.pathname.startsWith(path)))?.path
+	);
 </script>
 
 <header class="no-print sticky top-0 flex h-screen w-20 shrink-0 flex-col border-r border-line bg-panel lg:w-36">

@@ -37,7 +37,10 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/questions': { read: 'look', write: { settle: 'record' } },
 	'/reference': LOOK,
 	'/reference/interchange': LOOK,
-	'/settings': { read: 'look', write: { person: 'look', assumptions: 'settings', policy: 'settings', backup: 'keep' } },
+	'/settings': {
+		read: 'look',
+		write: { person: 'look', assumptions: 'settings', policy: 'settings', backup: 'keep', doctor: 'keep' }
+	},
 	'/settings/people': { read: 'people', write: 'people' },
 	'/settings/account': { read: 'look', write: 'look' },
 	'/stock': LOOK,

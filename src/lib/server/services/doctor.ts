@@ -125,8 +125,14 @@ const room: Look = async (_db, folder) => {
 
 const LOOKS: Readonly<Record<string, Look>> = { file, orphans, history, export: exported, clock, backups, room };
 
+/** What the doctor found. */
+export interface Examined {
+	ok: boolean;
+	checks: Check[];
+}
+
 /** Looks a data folder over: every check with what was found. */
-export async function examine(db: Knex, folder: string): Promise<{ ok: boolean; checks: Check[] }> {
+export async function examine(db: Knex, folder: string): Promise<Examined> {
 	const checks: Check[] = [];
 	for (const [name, look] of Object.entries(LOOKS)) checks.push({ name, ...(await look(db, folder)) });
 	return { ok: checks.every(({ ok }) => ok), checks };

@@ -1,18 +1,27 @@
 import type { SavedCopy } from '../db/copy';
+import type { Examined } from '../services/doctor';
+import type { KeepingTask } from './backup.worker';
 import { startPool } from './start-pool';
 
-let running: Promise<SavedCopy> | undefined;
-
-/** Backs a data folder up in a thread of its own; who asks while one is made gets that one. */
-export function saveInThread(folder: string): Promise<SavedCopy> {
-	running ??= (async () => {
-		const pool = startPool(await import('./backup.worker'), 1);
-		try {
-			return (await pool.run({ folder })) as SavedCopy;
-		} finally {
-			running = undefined;
-			await pool.destroy();
-		}
-	})();
-	return running;
+/** Does one thing in a thread of its own; who asks while it is under way gets the same answer. */
+function once<T>(what: KeepingTask['what']): (folder: string) => Promise<T> {
+	let running: Promise<T> | undefined;
+	return (folder) => {
+		running ??= (async () => {
+			const pool = startPool(await import('./backup.worker'), 1);
+			try {
+				return (await pool.run({ folder, what } satisfies KeepingTask)) as T;
+			} finally {
+				running = undefined;
+				await pool.destroy();
+			}
+		})();
+		return running;
+	};
 }
+
+/** Backs a data folder up. */
+export const saveInThread = once<SavedCopy>('save');
+
+/** Looks a data folder over. */
+export const examineInThread = once<Examined>('examine');
