@@ -24,7 +24,7 @@ export default {
 			}
 		},
 		// Origins are checked for every method and type in hooks.server.ts.
-		csrf: { checkOrigin: false },
+		csrf: { trustedOrigins: ['*'] },
 		typescript: {
 			config: (config) => ({
 				...config,

@@ -13,6 +13,7 @@ import { createInitialModeExpression } from 'mode-watcher';
 import { resolve } from '$app/paths';
 import type { Person } from '$lib/server/access/accounts';
 import { hasAccounts } from '$lib/server/access/accounts';
+import { tooMuch } from '$lib/server/access/budgets';
 import { guardHeaders, isLoopback, ownHosts, strangeCaller } from '$lib/server/access/door';
 import { overLimit } from '$lib/server/access/limits';
 import { isAllowed, permissionFor } from '$lib/server/access/routes';
@@ -45,16 +46,22 @@ export const init: ServerInit = async () => {
 
 const SAFE: ReadonlySet<string> = new Set(['GET', 'HEAD']);
 const CUSTOMER_ROUTE = '/k/[code]';
-const TOO_MANY = 429;
+const [FORBIDDEN, NOT_FOUND, TOO_MANY] = [403, 404, 429];
 
 /** The customers' door is told apart by the server script, which alone can set this. */
 const isCustomerDoor = ({ request }: RequestEvent) => request.headers.get('x-rotalux-door') === 'customer';
 
-const refuse = (status: number, words: string, headers: Record<string, string> = {}) =>
-	new Response(words, {
-		status,
-		headers: { 'content-type': 'text/plain; charset=utf-8', ...guardHeaders({ isPrivate: true }), ...headers }
-	});
+/** Stops a request at the door: in words, or as the data that a page asked for. */
+function refuse({ request, locals }: RequestEvent, status: number, words: string, more: Record<string, string> = {}) {
+	const asData = request.headers.get('accept')?.startsWith('application/json') ?? false;
+	const said = { message: words, kept: 'Nothing was changed.', request: locals.request } satisfies App.Error;
+	const headers = {
+		'content-type': asData ? 'application/json' : 'text/plain; charset=utf-8',
+		...guardHeaders({ isPrivate: true }),
+		...more
+	};
+	return new Response(asData ? JSON.stringify(said) : words, { status, headers });
+}
 
 const hosts = ownHosts();
 
@@ -100,13 +107,22 @@ const fromHere: Handle = async ({ event, resolve: answer }) => {
 		},
 		hosts
 	);
-	if (strange) return refuse(403, strange);
+	if (strange) return refuse(event, FORBIDDEN, strange);
+	const heavy = tooMuch({
+		method: request.method,
+		type: request.headers.get('content-type'),
+		length: request.headers.get('content-length'),
+		chunked: request.headers.has('transfer-encoding')
+	});
+	if (heavy) return refuse(event, heavy.status, heavy.words);
 	if (customer && (event.route.id !== CUSTOMER_ROUTE || !SAFE.has(request.method)))
-		return refuse(404, 'There is nothing at this address.');
+		return refuse(event, NOT_FOUND, 'There is nothing at this address.');
 	const limit = customer ? 'customer' : SAFE.has(request.method) ? null : 'change';
 	const wait = limit && (await overLimit(limit, event.getClientAddress()));
 	return wait
-		? refuse(TOO_MANY, 'Too many requests from here: wait a moment and try again.', { 'retry-after': String(wait) })
+		? refuse(event, TOO_MANY, 'Too many requests from here: wait a moment and try again.', {
+				'retry-after': String(wait)
+			})
 		: answer(event);
 };
 

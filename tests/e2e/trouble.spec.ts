@@ -103,7 +103,7 @@ test('a port in use and a port that is none are said in one sentence', ({ app })
 	const taken = serve(app.port);
 	expect(taken.status).toBe(2);
 	expect(taken.stderr).toContain(
-		`Port ${app.port} on 127.0.0.1 is already in use. Set another one, such as PORT=${Number(app.port) + 1}.`
+		`Port ${app.port} on 127.0.0.1 is already in use. Set another one, such as PORT=${Number(app.port) + 2}.`
 	);
 	expect(serve('many').stderr).toContain('PORT must be a number from 1 to 65535, is "many".');
 });
@@ -114,7 +114,7 @@ test('a database another program has locked: the form says so, and keeps what wa
 	const other = new Database(app.database);
 	other.exec('begin immediate');
 	await page.getByRole('button', { name: 'Work out the kit' }).click();
-	await expect(page.getByRole('alert')).toContainText('locked by another program, so nothing was changed', {
+	await expect(page.getByRole('alert')).toContainText('Somebody else is writing just now', {
 		timeout: 15_000
 	});
 	other.exec('rollback');

@@ -24,13 +24,15 @@ import { makeConfiguration, STOP_SOCKET } from '../../../tests/support/make';
 const NOW = '2026-01-02T03:04:05.000Z';
 
 describe('the database', () => {
-	it('keeps foreign keys, waits when it is busy, and writes ahead', async () => {
+	it('keeps foreign keys, never sleeps on a writer, writes ahead, and what it acknowledged is on the disk', async () => {
 		const { db } = await freshDatabase();
 		const pragma = async (name: string) => Object.values((await db.raw(`pragma ${name}`))[0])[0];
-		expect([await pragma('foreign_keys'), await pragma('busy_timeout'), await pragma('journal_mode')]).toEqual([
+		const FULL = 2;
+		expect(await pragma('busy_timeout')).toBeLessThanOrEqual(20);
+		expect([await pragma('foreign_keys'), await pragma('journal_mode'), await pragma('synchronous')]).toEqual([
 			1,
-			5000,
-			'wal'
+			'wal',
+			FULL
 		]);
 	});
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { MAX_BYTES, uploadedBytes } from './upload';
+import { MAX_FILE_BYTES } from '../core/quantity';
+import { uploadedBytes } from './upload';
 
 describe('uploads', () => {
 	const form = (size: number, name = 'file.json') => {
@@ -9,8 +10,8 @@ describe('uploads', () => {
 	};
 
 	it('are read up to 10 MB, and refused above with their size', async () => {
-		expect((await uploadedBytes(form(MAX_BYTES), 'file')).ok).toBe(true);
-		expect(await uploadedBytes(form(MAX_BYTES + 1, 'big.json'), 'file')).toEqual({
+		expect((await uploadedBytes(form(MAX_FILE_BYTES), 'file')).ok).toBe(true);
+		expect(await uploadedBytes(form(MAX_FILE_BYTES + 1, 'big.json'), 'file')).toEqual({
 			ok: false,
 			error: expect.stringContaining('big.json is 10 MB')
 		});

@@ -1,9 +1,8 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { enhance } from '$app/forms';
-	import { sawHere } from '../ui/saw';
 	import { resolve } from '$app/paths';
 	import type { SolveState } from './progress';
+	import BusyForm from '../ui/BusyForm.svelte';
 	import SolveProgressLine from './SolveProgressLine.svelte';
 
 	/** A form whose answer takes a solver: while it works, it says how far it is, and can be stopped. */
@@ -24,7 +23,6 @@
 
 	const ASK_MS = 250;
 
-	const saw = sawHere();
 	let busy = $state(false);
 	let progress = $state<SolveState | null>(null);
 	const address = $derived(resolve('/vehicles/[id]/kit/[kit]/progress', { id: vehicle, kit }));
@@ -37,24 +35,13 @@
 			progress = answer?.ok ? await answer.json() : null;
 		}
 	}
+	function onbusy(on: boolean): void {
+		busy = on;
+		progress = null;
+		if (on) void look();
+	}
 	const stop = () => void fetch(address, { method: 'DELETE' }).catch(() => null);
 </script>
 
-<form
-	method="post"
-	{action}
-	class={more}
-	use:enhance={() => {
-		busy = true;
-		progress = null;
-		void look();
-		return async ({ update }) => {
-			await update({ reset: false });
-			busy = false;
-		};
-	}}
->
-	{#if saw}<input type="hidden" name="saw" value={saw()} />{/if}
-	{@render children(busy)}
-</form>
+<BusyForm {action} class={more} {onbusy} {children} />
 {#if busy}<SolveProgressLine {progress} onstop={stop} />{/if}

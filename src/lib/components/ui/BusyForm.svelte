@@ -1,33 +1,52 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import type { SubmitFunction } from '@sveltejs/kit';
 	import { enhance } from '$app/forms';
+	import { tooLarge } from '$lib/core/quantity';
+	import Message from './Message.svelte';
+	import { refusalIn, type Refusal } from './refusal';
 	import { sawHere } from './saw';
 
-	/** A form that keeps what was typed, and lets its fields say that an answer is under way. */
+	/** A form that keeps what was typed, whatever comes of it, and lets its fields say that an answer is under way. */
 	let {
 		action,
 		class: more = '',
 		upload = false,
+		onbusy,
 		children
-	}: { action?: string; class?: string; upload?: boolean; children: Snippet<[busy: boolean]> } = $props();
+	}: {
+		action?: string;
+		class?: string;
+		upload?: boolean;
+		onbusy?: (busy: boolean) => void;
+		children: Snippet<[busy: boolean]>;
+	} = $props();
 
 	const saw = sawHere();
 	let busy = $state(false);
+	let refusal = $state<Refusal | null>(null);
+
+	function work(on: boolean): void {
+		busy = on;
+		onbusy?.(on);
+	}
+
+	const send: SubmitFunction = ({ formData, cancel }) => {
+		const files = [...formData.values()].filter((value) => value instanceof File);
+		const large = files.map(tooLarge).find((words) => words !== null);
+		refusal = large ? { text: large, kept: '' } : null;
+		if (large) return cancel();
+		work(true);
+		return async ({ result, update }) => {
+			refusal = refusalIn(result);
+			if (!refusal) await update({ reset: false });
+			work(false);
+		};
+	};
 </script>
 
-<form
-	method="post"
-	{action}
-	enctype={upload ? 'multipart/form-data' : undefined}
-	class={more}
-	use:enhance={() => {
-		busy = true;
-		return async ({ update }) => {
-			await update({ reset: false });
-			busy = false;
-		};
-	}}
->
+<form method="post" {action} enctype={upload ? 'multipart/form-data' : undefined} class={more} use:enhance={send}>
 	{#if saw}<input type="hidden" name="saw" value={saw()} />{/if}
 	{@render children(busy)}
 </form>
+{#if refusal}<Message text={refusal.text} kept={refusal.kept} />{/if}

@@ -9,7 +9,7 @@ declare const changing: unique symbol;
 export type Tx = Knex & { readonly [changing]: true };
 
 /** How long a change waits for another process that is writing, ms, and how often it looks. */
-const PATIENCE_MS = 15_000;
+const PATIENCE_MS = 5_000;
 const FIRST_PAUSE_MS = 5;
 const LONGEST_PAUSE_MS = 100;
 
@@ -40,7 +40,7 @@ async function attempt<T, E>(db: Knex, work: (tx: Tx) => Promise<Result<T, E>>):
 /**
  * The one way to change data: all of it or nothing. An error result rolls back just as a failure does, so a refusal leaves the database as
  * it was. While another process writes, it waits without keeping anybody from reading.
- * @throws Error of the driver; SQLITE_BUSY when somebody else has been writing for a quarter of a minute
+ * @throws Error of the driver; SQLITE_BUSY when somebody else has been writing for five seconds
  */
 export async function change<T, E>(db: Knex, work: (tx: Tx) => Promise<Result<T, E>>): Promise<Result<T, E>> {
 	const until = Date.now() + PATIENCE_MS;

@@ -163,7 +163,7 @@ describe('from draft to release', () => {
 		const checked = await checkDraft(ctx, kit.id, { by: 'A. Person', found: {} });
 		expect(checked.ok && checked.value.state).toBe('checked');
 		const done = await releaseKit(ctx, kit.id);
-		expect(done.ok && done.value).toMatchObject({ revision: 1, code: `${kit.id}-R1` });
+		expect(done.ok && done.value).toMatchObject({ revision: 1, code: 'CODE-1' });
 	});
 
 	it('asks what was found for each lamp that wants a check by hand', async () => {
