@@ -5,11 +5,10 @@ import type { Knex } from 'knex';
 import { onTestFinished } from 'vitest';
 import { openDatabase } from '../../src/lib/server/db/connection';
 import { demoDocument } from '../../src/lib/server/demo/document';
-import { highsSolver } from '../../src/lib/server/solver/highs';
+export { kitContextOn } from './kit-context';
 export { putRecords } from './put-records';
 import { findKit } from '../../src/lib/server/repositories/kits';
 import { kitSheet, type KitContext } from '../../src/lib/server/services/kits';
-import { watchedSolve } from '../../src/lib/server/workers/solves';
 import { importDocument } from '../../src/lib/server/services/exchange';
 
 /** A database in a folder of its own, closed and removed after the test. */
@@ -43,19 +42,6 @@ export async function demoDatabase(): Promise<{ db: Knex; folder: string }> {
 	template ??= demoFolder();
 	const from = await template;
 	return freshDatabase((folder) => cpSync(from, folder, { recursive: true }));
-}
-
-/** What kit services need, on a database of a test: one fixed time, ids K1, K2 and so on. */
-export function kitContextOn(db: Knex, now = '2026-03-04T05:06:07.000Z'): KitContext {
-	let [id, code] = [0, 0];
-	return {
-		db,
-		solver: highsSolver,
-		now: () => now,
-		newId: () => `K${++id}`,
-		newCode: () => `CODE-${++code}`,
-		watched: watchedSolve
-	};
 }
 
 /** Something found for everything that wants a signature on a kit. */
