@@ -56,7 +56,8 @@ export async function fillShop(folder: string, size: ShopSize): Promise<void> {
 	const all = vehicles(size.vehicles);
 	for (let at = 0; at < all.length; at += BATCH) await putRecords(db, { configurations: all.slice(at, at + BATCH) });
 	const products = generateProducts(size.products);
-	for (let at = 0; at < products.length; at += BATCH) await putRecords(db, { products: products.slice(at, at + BATCH) });
+	for (let at = 0; at < products.length; at += BATCH)
+		await putRecords(db, { products: products.slice(at, at + BATCH) });
 	await manyKits(
 		db,
 		all.slice(0, size.kits).map(({ id }) => id)

@@ -3,7 +3,6 @@ import type { Accessory, Configuration, Product } from '../../src/lib/core/model
 import { changeAlways } from '../../src/lib/server/db/change';
 import { configurationRows, putConfigurations } from '../../src/lib/server/repositories/configurations';
 import { putAccessories, putProducts } from '../../src/lib/server/repositories/products';
-import { bumpCatalogueVersion } from '../../src/lib/server/repositories/settings';
 
 /** Puts records into a database as they are, without a history. */
 export function putRecords(
@@ -18,6 +17,5 @@ export function putRecords(
 		await putConfigurations(tx, await Promise.all(configurations.map((c) => configurationRows(tx, c))));
 		await putProducts(tx, products);
 		await putAccessories(tx, accessories);
-		await bumpCatalogueVersion(tx);
 	});
 }

@@ -2,7 +2,7 @@ import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
 import { judgeIn, makeConfiguration, makeProduct, makeShop, STOP_SOCKET } from '../../../tests/support/make';
 import { demoDocument } from '../server/demo/document';
-import { candidateView, socketViews } from '../core/views';
+import { candidateView, EVERY_CANDIDATE, socketViews } from '../core/views';
 import { readClaims } from '../core/claims';
 import Lines from './kit/Lines.svelte';
 import ClaimList from './stock/ClaimList.svelte';
@@ -26,6 +26,13 @@ const shown = (more: object = {}) =>
 	});
 const count = (html: string, what: RegExp) => html.match(what)?.length ?? 0;
 const nothing = () => undefined;
+const ASKED = {
+	counts: { fits: 3, parts: 0, unknown: 0, refused: 0 },
+	wish: EVERY_CANDIDATE,
+	onselect: nothing,
+	oncompare: nothing,
+	onwish: nothing
+};
 
 describe('the rota', () => {
 	const sockets = socketViews(configuration, () => ({ verdict: 'fits', product: null }));
@@ -104,7 +111,7 @@ describe('candidates', () => {
 
 	it('stand in a table with a mark for each gate and the first reason', () => {
 		const { body } = render(CandidateTable, {
-			props: { candidates, selected: 'led', compared: [], currency: 'NOK', onselect: nothing, oncompare: nothing }
+			props: { candidates, selected: 'led', compared: [], currency: 'NOK', ...ASKED }
 		});
 		expect(body).toContain('Price, NOK');
 		expect(body).toContain('aria-label="size: Refused"');
@@ -131,8 +138,7 @@ describe('candidates', () => {
 				selected: null,
 				compared: [],
 				currency: 'NOK',
-				onselect: nothing,
-				oncompare: nothing
+				...ASKED
 			}
 		});
 		expect(body).not.toContain('<script>alert');

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import KitTable from '$lib/components/kit/KitTable.svelte';
+	import Pages from '$lib/components/ui/Pages.svelte';
+	import SearchLine from '$lib/components/ui/SearchLine.svelte';
 
 	let { data } = $props();
 </script>
@@ -9,11 +11,14 @@
 
 <main class="grid max-w-5xl gap-4 p-6">
 	<h1>Kits</h1>
-	{#if data.kits.length === 0}
+	{#if data.total === 0 && data.typed === ''}
 		<p>
 			No kit is on record yet. Open a <a class="link" href={resolve('/vehicles')}>vehicle</a> and its stage Kit to start one.
 		</p>
 	{:else}
-		<div class="panel overflow-x-auto"><KitTable kits={data.kits} /></div>
+		<SearchLine label="Search kits" placeholder="Name, code, make or model" typed={data.typed} />
+		{#if data.kits.length === 0}<p>No kit answers to “{data.typed}”.</p>
+		{:else}<div class="panel overflow-x-auto"><KitTable kits={data.kits} /></div>{/if}
+		<Pages from={data.from} each={data.each} total={data.total} />
 	{/if}
 </main>

@@ -1,16 +1,37 @@
 import { readClaims } from '$lib/core/claims';
 import { colourWord } from '$lib/core/views';
 import { deratedFlux } from '$lib/core/optics';
-import { shopData } from '$lib/server/services/catalogue';
+import { pageFrom } from '$lib/server/page-of';
+import { searchAccessories, searchProducts, STOCK_ORDERS } from '$lib/server/repositories/products';
+import { openComplaints } from '$lib/server/services/stock';
 import { database } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async () => {
-	const { catalogue, shop } = await shopData(await database());
+const EACH = 60;
+
+export const load: PageServerLoad = async ({ url }) => {
+	const db = await database();
+	const { typed, from } = pageFrom(url, EACH);
+	const doubted = url.searchParams.has('doubted');
+	const by = STOCK_ORDERS.find((order) => order === url.searchParams.get('by')) ?? null;
+	const down = url.searchParams.has('down');
+	const products = await searchProducts(db, { typed, from, most: EACH, doubted, by, down });
+	const accessories = await searchAccessories(db, { typed, from, most: EACH });
+	const complaints = await openComplaints(
+		db,
+		products.rows.map(({ id }) => id)
+	);
 	return {
-		products: catalogue.all.map(({ record: p, complaints }) => ({
+		typed,
+		from,
+		each: EACH,
+		doubted,
+		by,
+		down,
+		total: { products: products.total, accessories: accessories.total },
+		products: products.rows.map((p) => ({
 			withdrawn: p.withdrawn === true,
-			complaints,
+			complaints: complaints.get(p.id) ?? 0,
 			id: p.id,
 			maker: p.maker,
 			name: p.name,
@@ -22,7 +43,7 @@ export const load: PageServerLoad = async () => {
 			claims: readClaims(p).filter((claim) => claim.level !== 'plausible'),
 			packs: p.packs.map(({ sku, count, price, stock }) => ({ sku, count, price, stock: stock ?? null }))
 		})),
-		accessories: shop.accessories.map((a) => ({
+		accessories: accessories.rows.map((a) => ({
 			id: a.id,
 			name: a.name ?? a.id,
 			kind: a.kind,

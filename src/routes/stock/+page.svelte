@@ -1,53 +1,43 @@
 <script lang="ts">
 	import { DOUBTFUL_EFFICACY } from '$lib/core/optics';
 	import { counted } from '$lib/core/quantity';
+	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { createTable } from '@tanstack/svelte-table';
+	import { page } from '$app/state';
 	import ClaimList from '$lib/components/stock/ClaimList.svelte';
 	import PackList from '$lib/components/ui/PackList.svelte';
-	import { sortable } from '$lib/components/ui/sorting';
+	import Pages from '$lib/components/ui/Pages.svelte';
+	import SearchLine from '$lib/components/ui/SearchLine.svelte';
 	import SortHeading from '$lib/components/ui/SortHeading.svelte';
 
 	let { data } = $props();
 
-	type Product = (typeof data.products)[number];
+	const COLUMNS = [
+		{ id: 'product', header: 'Product', number: false },
+		{ id: 'fits', header: 'Made for', number: false },
+		{ id: 'light', header: 'Light', number: false },
+		{ id: 'watts', header: 'Power', number: true },
+		{ id: 'lumens', header: 'Flux, derated', number: true },
+		{ id: 'price', header: 'Packs', number: true }
+	] as const;
 
-	let words = $state('');
-	let doubted = $state(false);
-	const typed = $derived(words.toLowerCase().split(/\s+/).filter(Boolean));
-	const has = (text: string) => typed.every((word) => text.toLowerCase().includes(word));
-	const products = $derived(
-		data.products.filter(
-			(p) => has(`${p.id} ${p.maker} ${p.name} ${p.fits} ${p.light}`) && (!doubted || p.claims.length > 0)
-		)
-	);
-	const accessories = $derived(data.accessories.filter((a) => has(`${a.id} ${a.name} ${a.kind}`)));
+	const found = $derived(data.total.products + data.total.accessories);
+	const sortedBy = $derived(data.by ?? 'product');
 
-	const table = createTable({
-		features: sortable,
-		columns: [
-			{
-				id: 'product',
-				header: 'Product',
-				accessorFn: (p: Product) => `${p.maker} ${p.name}`,
-				sortFn: 'alphanumeric' as const
-			},
-			{ id: 'fits', header: 'Made for', accessorFn: (p: Product) => p.fits, sortFn: 'alphanumeric' as const },
-			{ id: 'light', header: 'Light', accessorFn: (p: Product) => p.light, sortFn: 'alphanumeric' as const },
-			{ id: 'watts', header: 'Power', accessorFn: (p: Product) => p.watts ?? 0, sortFn: 'basic' as const },
-			{
-				id: 'flux',
-				header: 'Flux, derated',
-				accessorFn: (p: Product) => p.derated?.lumens ?? 0,
-				sortFn: 'basic' as const
-			},
-			{ id: 'packs', header: 'Packs', accessorFn: (p: Product) => p.packs[0]?.price ?? 0, sortFn: 'basic' as const }
-		],
-		get data() {
-			return products;
+	/** The same page with something of its wish changed; it begins at the first row again. */
+	function wish(changes: Record<string, string | null>): void {
+		const asked = new Map(page.url.searchParams);
+		asked.delete('page');
+		for (const [name, value] of Object.entries(changes)) {
+			if (value === null) asked.delete(name);
+			else asked.set(name, value);
 		}
-	});
-	const numbers: ReadonlySet<string> = new Set(['watts', 'flux', 'packs']);
+		const query = new URLSearchParams([...asked]).toString();
+		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with the query added
+		void goto(resolve('/stock') + (query ? `?${query}` : ''), { keepFocus: true, noScroll: true, replaceState: true });
+	}
+	const sort = (id: string) =>
+		wish({ by: id === 'product' ? null : id, down: id === sortedBy && !data.down ? '' : null });
 </script>
 
 <svelte:head><title>Stock · Rotalux</title></svelte:head>
@@ -61,44 +51,49 @@
 		<a class="button" href={resolve('/stock/[table].csv', { table: 'products' })} download>CSV</a>
 		<a class="button" href={resolve('/stock/stock.xlsx')} download>XLSX</a>
 		<label class="flex min-h-6 items-center gap-2">
-			<input type="checkbox" class="size-4" bind:checked={doubted} />With claims to look at
+			<input
+				type="checkbox"
+				class="size-4"
+				checked={data.doubted}
+				onchange={(event) => wish({ doubted: event.currentTarget.checked ? '' : null })}
+			/>With claims to look at
 		</label>
-		<label class="flex items-center gap-2">
-			Search <input type="search" class="field w-72" bind:value={words} placeholder="SKU, maker, category, colour" />
-		</label>
+		<SearchLine label="Search" placeholder="SKU, maker, category, colour" typed={data.typed} />
 	</div>
 	<p class="text-soft" aria-live="polite">
-		{products.length} of {data.products.length} products, {accessories.length} of {data.accessories.length} accessories. A
-		claimed flux is the maker's word; the derated one is measured, or the claim per lamp but at most {DOUBTFUL_EFFICACY} lm
-		per watt.
+		{counted(data.total.products, 'product')} and {counted(
+			data.total.accessories,
+			'accessory',
+			'accessories'
+		)}{data.typed ? ` answer to “${data.typed}”` : ''}. A claimed flux is the maker's word; the derated one is measured,
+		or the claim per lamp but at most {DOUBTFUL_EFFICACY} lm per watt.
 	</p>
-	{#if data.products.length === 0 && data.accessories.length === 0}
+	{#if found === 0 && data.typed === '' && !data.doubted}
 		<p>
 			Nothing is in stock yet. <a class="link" href={resolve('/vehicles/import')}>Import a rotalux/1 file</a> with products
 			to begin.
 		</p>
-	{:else if products.length === 0 && accessories.length === 0}
-		<p>Nothing in stock answers to “{words}”.</p>
+	{:else if found === 0}
+		<p>Nothing in stock answers to {data.typed ? `“${data.typed}”` : 'this'}.</p>
 	{/if}
-	{#if products.length > 0}
+	{#if data.products.length > 0}
 		<div class="panel overflow-x-auto">
 			<table class="grid-table">
 				<caption class="sr-only">Products</caption>
 				<thead>
 					<tr>
-						{#each table.getHeaderGroups()[0]?.headers ?? [] as header (header.id)}
+						{#each COLUMNS as { id, header, number } (id)}
 							<SortHeading
-								text={header.column.id === 'packs' ? `Packs, ${data.currency}` : String(header.column.columnDef.header)}
-								number={numbers.has(header.column.id)}
-								sorted={header.column.getIsSorted()}
-								onsort={header.column.getToggleSortingHandler()}
+								text={id === 'price' ? `Packs, ${data.currency}` : header}
+								{number}
+								sorted={id === sortedBy && (data.down ? 'desc' : 'asc')}
+								onsort={() => sort(id)}
 							/>
 						{/each}
 					</tr>
 				</thead>
 				<tbody>
-					{#each table.getRowModel().rows as row (row.original.id)}
-						{@const p = row.original}
+					{#each data.products as p (p.id)}
 						<tr>
 							<td
 								><a class="link font-medium" href={resolve('/stock/[item]', { item: p.id })}>{p.maker} {p.name}</a>
@@ -126,7 +121,7 @@
 			</table>
 		</div>
 	{/if}
-	{#if accessories.length > 0}
+	{#if data.accessories.length > 0}
 		<h2>Accessories</h2>
 		<div class="panel overflow-x-auto">
 			<table class="grid-table">
@@ -139,7 +134,7 @@
 					></thead
 				>
 				<tbody>
-					{#each accessories as a (a.id)}
+					{#each data.accessories as a (a.id)}
 						<tr>
 							<td
 								><a class="link font-medium" href={resolve('/stock/[item]', { item: a.id })}>{a.name}</a>
@@ -154,4 +149,5 @@
 			</table>
 		</div>
 	{/if}
+	<Pages from={data.from} each={data.each} total={Math.max(data.total.products, data.total.accessories)} />
 </main>

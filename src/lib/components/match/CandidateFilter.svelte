@@ -1,20 +1,33 @@
 <script lang="ts">
 	import type { RememberedWords } from '$lib/client/remembered.svelte';
 	import { VERDICTS, type Verdict } from '$lib/core/match/findings/verdict';
-	import type { CandidateView } from '$lib/core/views';
 	import { VERDICT_LEVEL, VERDICT_WORD } from '../ui/level';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { COLUMNS } from './columns';
 
 	/** What stands above the candidates: words to filter by, a switch for each verdict with its count, and the choice of columns. */
 	let {
-		candidates,
-		words = $bindable(),
-		left = $bindable(),
-		shown
-	}: { candidates: CandidateView[]; words: string; left: readonly Verdict[]; shown: RememberedWords } = $props();
+		counts,
+		typed,
+		left,
+		shown,
+		ontyped,
+		onleft
+	}: {
+		counts: Record<Verdict, number>;
+		typed: string;
+		left: readonly Verdict[];
+		shown: RememberedWords;
+		ontyped: (typed: string) => void;
+		onleft: (left: readonly Verdict[]) => void;
+	} = $props();
 
-	const count = (verdict: Verdict) => candidates.filter((c) => c.verdict === verdict).length;
+	const PAUSE_MS = 120;
+	let timer: ReturnType<typeof setTimeout> | undefined;
+	function soon(words: string): void {
+		clearTimeout(timer);
+		timer = setTimeout(() => ontyped(words), PAUSE_MS);
+	}
 </script>
 
 <div class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line px-2 py-1.5">
@@ -23,7 +36,8 @@
 		class="field min-h-7! w-44 py-0!"
 		placeholder="Filter: 4300, Tindelys"
 		aria-label="Filter candidates"
-		bind:value={words}
+		value={typed}
+		oninput={(event) => soon(event.currentTarget.value)}
 	/>
 	<div class="flex flex-wrap gap-1" role="group" aria-label="Verdicts shown">
 		{#each VERDICTS as verdict (verdict)}
@@ -31,10 +45,10 @@
 				type="button"
 				class={['chip inline-flex items-center gap-1', !left.includes(verdict) && 'opacity-60 line-through']}
 				aria-pressed={left.includes(verdict)}
-				onclick={() => (left = left.includes(verdict) ? left.filter((v) => v !== verdict) : [...left, verdict])}
+				onclick={() => onleft(left.includes(verdict) ? left.filter((v) => v !== verdict) : [...left, verdict])}
 			>
 				<LevelMark level={VERDICT_LEVEL[verdict]} label="" />{VERDICT_WORD[verdict]}
-				<span class="number">{count(verdict)}</span>
+				<span class="number">{counts[verdict]}</span>
 			</button>
 		{/each}
 	</div>

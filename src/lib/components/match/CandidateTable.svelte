@@ -1,14 +1,13 @@
 <script lang="ts">
 	import { pressed } from '$lib/client/shortcuts';
-	import { createTable } from '@tanstack/svelte-table';
 	import { GATES } from '$lib/core/match/findings/finding';
-	import { VERDICTS, type Verdict } from '$lib/core/match/findings/verdict';
-	import type { CandidateView } from '$lib/core/views';
+	import type { Verdict } from '$lib/core/match/findings/verdict';
+	import type { CandidateView, CandidateWish } from '$lib/core/views';
+	import { CANDIDATE_ORDERS } from '$lib/core/views/candidate-orders';
 	import { RememberedWords } from '$lib/client/remembered.svelte';
 	import { progressivelyDrawn } from '$lib/client/progressively-drawn.svelte';
 	import { LEVEL_WORD } from '../ui/level';
 	import LevelMark from '../ui/LevelMark.svelte';
-	import { sortable } from '../ui/sorting';
 	import SortHeading from '../ui/SortHeading.svelte';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 	import CandidateFilter from './CandidateFilter.svelte';
@@ -23,19 +22,27 @@
 	 */
 	let {
 		candidates,
+		counts,
+		wish,
 		selected,
 		compared,
 		currency,
 		onselect,
-		oncompare
+		oncompare,
+		onwish
 	}: {
 		candidates: CandidateView[];
+		/** How many there are of each verdict, before any wish. */
+		counts: Record<Verdict, number>;
+		/** What is shown of them, and in which order. */
+		wish: CandidateWish;
 		selected: string | null;
 		/** Products in the comparison. */
 		compared: readonly string[];
 		currency: string;
 		onselect: (product: string) => void;
 		oncompare: (product: string) => void;
+		onwish: (wish: CandidateWish) => void;
 	} = $props();
 
 	const shown = new RememberedWords({
@@ -44,45 +51,9 @@
 		usual: USUAL_COLUMNS
 	});
 	const AT_ONCE = 7;
-	let words = $state('');
-	let left = $state<readonly Verdict[]>(VERDICTS);
 	/** Rows whose reason stands in full. */
 	let opened = $state<readonly string[]>([]);
 
-	const typed = $derived(words.toLowerCase().split(/\s+/).filter(Boolean));
-	const filtered = $derived(
-		candidates.filter(
-			(c) =>
-				left.includes(c.verdict) &&
-				typed.every((word) => `${c.product} ${c.maker} ${c.name} ${c.colour} ${c.kind}`.toLowerCase().includes(word))
-		)
-	);
-	const table = createTable({
-		features: sortable,
-		columns: [
-			{
-				id: 'verdict',
-				header: 'Verdict',
-				accessorFn: (c: CandidateView) => VERDICTS.indexOf(c.verdict),
-				sortFn: 'basic' as const
-			},
-			{
-				id: 'product',
-				header: 'Product',
-				accessorFn: (c: CandidateView) => `${c.maker} ${c.name}`,
-				sortFn: 'alphanumeric' as const
-			},
-			...COLUMNS.map(({ id, header, number, value }) => ({
-				id,
-				header,
-				accessorFn: value,
-				sortFn: number ? ('basic' as const) : ('alphanumeric' as const)
-			}))
-		],
-		get data() {
-			return filtered;
-		}
-	});
 	const GATE_SHORT = {
 		base: 'Base',
 		size: 'Size',
@@ -92,17 +63,26 @@
 		law: 'Law'
 	} as const;
 	const columns = $derived(COLUMNS.filter((column) => shown.has(column.id)));
-	const headers = $derived(table.getHeaderGroups()[0]?.headers ?? []);
-	const rows = $derived(table.getRowModel().rows.map((row) => row.original));
 	/** What is in sight is drawn at once, so that a change of socket answers; the rest follows. */
 	const drawn = progressivelyDrawn(() => candidates, AT_ONCE);
-	const heading = (id: string) => headers.find((header) => header.column.id === id);
+	const headings = $derived([
+		{ id: 'verdict', header: 'Verdict', number: false },
+		{ id: 'product', header: 'Product', number: false },
+		...columns
+	]);
+	/** A click sorts, a second one the other way, a third one brings the best first again. */
+	function sort(id: string): void {
+		const by = CANDIDATE_ORDERS.find((order) => order === id) ?? null;
+		if (wish.by !== by) onwish({ ...wish, by, down: false });
+		else if (!wish.down) onwish({ ...wish, down: true });
+		else onwish({ ...wish, by: null, down: false });
+	}
 
 	function keys(event: KeyboardEvent, index: number, product: string): void {
 		const way = pressed(event, ['compare', 'list-down', 'list-up']);
 		if (way === 'compare') return oncompare(product);
 		const by = way === 'list-down' ? 1 : -1;
-		const next = way ? rows[index + by] : undefined;
+		const next = way ? candidates[index + by] : undefined;
 		if (!next) return;
 		event.preventDefault();
 		onselect(next.product);
@@ -116,22 +96,26 @@
 		list.includes(one) ? list.filter((item) => item !== one) : [...list, one];
 </script>
 
-<CandidateFilter {candidates} bind:words bind:left {shown} />
+<CandidateFilter
+	{counts}
+	typed={wish.typed}
+	left={wish.verdicts}
+	{shown}
+	ontyped={(typed) => onwish({ ...wish, typed })}
+	onleft={(verdicts) => onwish({ ...wish, verdicts })}
+/>
 <table class="grid-table dense">
 	<caption class="sr-only">Candidates, the refused ones too, best first</caption>
 	<thead class="sticky top-0 z-10 bg-panel">
 		<tr>
 			<th scope="col"><span class="sr-only">Compare</span></th>
-			{#each ['verdict', 'product', ...columns.map((c) => c.id)] as id (id)}
-				{@const header = heading(id)}
-				{#if header}
-					<SortHeading
-						text={id === 'price' ? `Price, ${currency}` : String(header.column.columnDef.header)}
-						number={columns.find((c) => c.id === id)?.number ?? false}
-						sorted={header.column.getIsSorted()}
-						onsort={header.column.getToggleSortingHandler()}
-					/>
-				{/if}
+			{#each headings as { id, header, number } (id)}
+				<SortHeading
+					text={id === 'price' ? `Price, ${currency}` : header}
+					{number}
+					sorted={wish.by === id && (wish.down ? 'desc' : 'asc')}
+					onsort={() => sort(id)}
+				/>
 				{#if id === 'product'}
 					<th scope="col"><span class="sr-only">All reasons</span></th>
 					{#each GATES as gate (gate)}<th scope="col" class="px-0.5! text-center! text-sm"
@@ -142,7 +126,7 @@
 		</tr>
 	</thead>
 	<tbody>
-		{#each rows.slice(0, drawn()) as candidate, index (candidate.product)}
+		{#each candidates.slice(0, drawn()) as candidate, index (candidate.product)}
 			{@const isOpen = opened.includes(candidate.product)}
 			<tr
 				class={['hover:bg-raised', candidate.product === selected && 'bg-sea-wash!']}
@@ -212,4 +196,4 @@
 		{/each}
 	</tbody>
 </table>
-{#if rows.length === 0}<p class="p-3">None of the {candidates.length} candidates is left by this filter.</p>{/if}
+{#if candidates.length === 0}<p class="p-3">No candidate is left by this filter.</p>{/if}

@@ -8,14 +8,14 @@
 	/** The head of a vehicle: its name, and the stages of the work with what is still open in each. */
 	let {
 		vehicle,
+		undecided,
 		kits,
 		questions,
 		children
-	}: { vehicle: VehicleView; kits: number; questions: number; children?: Snippet } = $props();
+	}: { vehicle: VehicleView; undecided: number | null; kits: number; questions: number; children?: Snippet } = $props();
 
 	const id = $derived(vehicle.id);
 	const socket = $derived(page.params.socket);
-	const undecided = $derived(vehicle.sockets.filter((s) => s.verdict === 'unknown' || s.verdict === 'refused').length);
 	const noCategory = $derived(vehicle.sockets.filter((s) => s.state === 'filament' && s.category === null).length);
 	const walkOpen = $derived(
 		[
@@ -47,9 +47,11 @@
 			open:
 				vehicle.sockets.length === 0
 					? 'no sockets yet'
-					: undecided > 0
-						? `${undecided} without a sure LED`
-						: 'every socket has an LED'
+					: undecided === null
+						? 'judging …'
+						: undecided > 0
+							? `${undecided} without a sure LED`
+							: 'every socket has an LED'
 		},
 		{
 			name: 'Circuit',

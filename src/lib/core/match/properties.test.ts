@@ -10,7 +10,7 @@ import {
 	STOP_SOCKET
 } from '../../../../tests/support/make';
 import { demoDocument } from '../../../../tests/support/demo';
-import { Candidate, quickJudgement } from './candidates/candidate';
+import { Candidate } from './candidates/candidate';
 import { productCase, socketCase } from './cases';
 import { GATES, LEVELS, type Level } from './findings/finding';
 import { describe as inWords } from './findings/describe';
@@ -43,8 +43,8 @@ describe('every candidate', () => {
 		fc.assert(
 			fc.property(anySocket, anyProduct, ({ c, socket }, product) => {
 				const prepared = socketCase(c, socket, { shop })!;
-				const judged = productCase(product);
-				expect(quickJudgement(prepared, judged).verdict).toBe(verdictOf(new Candidate(prepared, judged).findings));
+				const candidate = new Candidate(prepared, productCase(product));
+				expect(candidate.verdict).toBe(verdictOf(candidate.findings));
 			}),
 			{ numRuns: 400 }
 		);

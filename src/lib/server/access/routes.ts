@@ -77,6 +77,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/vehicles/[id]/sheet/[table].csv': LOOK,
 	'/vehicles/[id]/sheet/vehicle.xlsx': LOOK,
 	'/vehicles/[id]/sister': LOOK,
+	'/vehicles/[id]/verdicts.json': LOOK,
 	'/vehicles/[id]/walk/[[socket]]': LOOK,
 	'/vehicles/[id]/whole': LOOK,
 	'/vehicles/compare': LOOK,

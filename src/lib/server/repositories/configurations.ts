@@ -3,7 +3,9 @@ import { removeRows, writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
 import type { Configuration, Unit } from '../../core/model';
 import { openQuestions, unitIdsOf, withoutUnit, withUnit } from '../../core/vehicle';
+import { markOf } from './marks';
 import { searchWords } from './search';
+import { raiseMark } from './settings';
 import { listUnits, unitsById } from './units';
 
 interface Row {
@@ -13,6 +15,9 @@ interface Row {
 	kind: string;
 	document: string;
 }
+
+/** As many configurations as are looked at beside one another. */
+const MAX_NEAR = 60;
 
 const read = (row: Pick<Row, 'document'>): Configuration => JSON.parse(row.document);
 
@@ -34,6 +39,31 @@ export async function firstConfigurations(
 		configurations: await Promise.all(rows.map((row) => composed(db, read(row)))),
 		total: Number(count?.n ?? 0)
 	};
+}
+
+/** Configurations that a record is likely to be compared with: of its model, of its make, of its kind; the nearest first, without the facts of their shared units. */
+export async function nearConfigurations(
+	db: Knex,
+	{ id, make, model, kind }: Pick<Configuration, 'id' | 'make' | 'model' | 'kind'>
+): Promise<Configuration[]> {
+	const tiers = [{ make, model }, { make, kind }, { make }, { kind }];
+	const found = new Map<string, Row>();
+	for (const tier of tiers) {
+		if (found.size >= MAX_NEAR) break;
+		const rows: Row[] = await db('configurations')
+			.where(tier)
+			.whereNot({ id })
+			.orderBy(['make', 'model', 'id'])
+			.limit(MAX_NEAR);
+		for (const row of rows) if (!found.has(row.id) && found.size < MAX_NEAR) found.set(row.id, row);
+	}
+	return [...found.values()].map(read);
+}
+
+/** Configurations of a model. */
+export async function configurationsOf(db: Knex, model: { make: string; model: string }): Promise<Configuration[]> {
+	const rows: Row[] = await db('configurations').where(model).orderBy('id');
+	return Promise.all(rows.map((row) => composed(db, read(row))));
 }
 
 /** A configuration as it is kept, without what shared lamp units keep for it; null when it is not there. */
@@ -74,10 +104,13 @@ const questionRows = (c: Configuration) =>
 		fact
 	}));
 
-/** Writes the index of open questions of a configuration anew. */
+/** Writes the index of open questions of a configuration anew, whose shared lamp unit was changed. */
 export async function indexQuestions(tx: Tx, configuration: Configuration): Promise<void> {
 	await removeRows(tx, { table: 'open_questions', column: 'configuration_id' }, [configuration.id]);
 	await writeRows(tx, { table: 'open_questions' }, questionRows(configuration));
+	await tx('configurations')
+		.where({ id: configuration.id })
+		.update({ mark: await markOf(tx) });
 }
 
 /** All that is written for a configuration. */
@@ -109,12 +142,15 @@ export async function configurationRows(
 
 /** Writes configurations whole, new or in place of those with their ids, and what they are found by. */
 export async function putConfigurations(tx: Tx, all: readonly ConfigurationRows[]): Promise<void> {
+	if (all.length === 0) return;
+	const mark = await markOf(tx);
 	const ids = all.map(({ row }) => row.id);
 	await writeRows(
 		tx,
 		{ table: 'configurations', key: ['id'] },
-		all.map(({ row }) => ({ ...row }))
+		all.map(({ row }) => ({ ...row, mark }))
 	);
+	await raiseMark(tx, 'vehicles');
 	await removeRows(tx, { table: 'configuration_search', column: 'id' }, ids);
 	await writeRows(
 		tx,
@@ -135,4 +171,5 @@ export async function putConfigurations(tx: Tx, all: readonly ConfigurationRows[
 export async function deleteConfiguration(db: Tx, id: string): Promise<void> {
 	await db('configuration_search').where({ id }).delete();
 	await db('configurations').where({ id }).delete();
+	await raiseMark(db, 'vehicles');
 }

@@ -1,6 +1,9 @@
 import type { Knex } from 'knex';
+import { removeRows, writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
 import type { KitOrder } from '../../core/model';
+import { markOf } from './marks';
+import { anyCharacter } from './packs';
 import { NEW_LIFE, readAnswer, type KitAnswer, type KitLife } from '../../core/kit';
 
 /** Fingerprints of what an answer stands on: a change of anything else leaves it alone. */
@@ -42,6 +45,8 @@ export interface KitRevision {
 	releasedAt: string;
 	/** Everything the kit sheet needs, as it stood. */
 	document: unknown;
+	/** Mark under which it was frozen: what carries a higher one was changed since. */
+	mark?: number;
 }
 
 interface KitRow {
@@ -51,6 +56,9 @@ interface KitRow {
 	state: StoredKit['state'];
 	kit_order: string;
 	answer: string;
+	/** Price, minor units, and places left open, for lists. */
+	total: number;
+	open_places: number;
 	version: number;
 	stands_on: string;
 	life: string;
@@ -84,6 +92,8 @@ function toRow(kit: StoredKit): KitRow {
 		state: kit.state,
 		kit_order: JSON.stringify(kit.order),
 		answer: JSON.stringify(kit.answer),
+		total: kit.answer.total,
+		open_places: kit.answer.open.length,
 		version: kit.version,
 		stands_on: JSON.stringify(kit.standsOn),
 		life: JSON.stringify(kit.life),
@@ -93,13 +103,110 @@ function toRow(kit: StoredKit): KitRow {
 	};
 }
 
-/** Kits, the last touched first; of one configuration when one is named. */
-export async function listKits(db: Knex, configurationId?: string): Promise<StoredKit[]> {
-	const query = db('kits').orderBy([{ column: 'updated_at', order: 'desc' }, 'id']);
-	const rows: KitRow[] = await (configurationId === undefined
-		? query
-		: query.where({ configuration_id: configurationId }));
+const LAST_TOUCHED_FIRST = [{ column: 'kits.updated_at', order: 'desc' }, { column: 'kits.id' }] as const;
+
+/** All kits, the last touched first. For exports: pages ask for what they show. */
+export async function listKits(db: Knex): Promise<StoredKit[]> {
+	const rows: KitRow[] = await db('kits').orderBy([...LAST_TOUCHED_FIRST]);
 	return rows.map(fromRow);
+}
+
+/** Kits of a configuration, the last touched first. */
+export async function kitsOf(db: Knex, configurationId: string): Promise<StoredKit[]> {
+	const rows: KitRow[] = await db('kits')
+		.where({ configuration_id: configurationId })
+		.orderBy([...LAST_TOUCHED_FIRST]);
+	return rows.map(fromRow);
+}
+
+/** Kits that do for a configuration: its own, and those of others that say so. */
+export async function kitsFor(db: Knex, configurationId: string): Promise<StoredKit[]> {
+	const rows: KitRow[] = await db('kits')
+		.where({ configuration_id: configurationId })
+		.orWhereIn('id', db('kit_also').where({ configuration_id: configurationId }).select('kit_id'))
+		.orderBy([...LAST_TOUCHED_FIRST]);
+	return rows.map(fromRow);
+}
+
+/** A kit as lists show it, without its answer. */
+export interface KitSummary {
+	id: string;
+	name: string;
+	configurationId: string;
+	state: StoredKit['state'];
+	/** Minor units. */
+	total: number;
+	openPlaces: number;
+	/** Of the last revision; null when nothing was released. */
+	code: string | null;
+	updatedAt: string;
+}
+
+/** A page of kits, the last touched first, and how many there are: all, those of a configuration, or those whose name or code holds what is typed. */
+export async function kitSummaries(
+	db: Knex,
+	{ configurationId, typed = '', from, most }: { configurationId?: string; typed?: string; from: number; most: number }
+): Promise<{ rows: KitSummary[]; total: number }> {
+	const matching = () => {
+		const query = db('kits');
+		if (configurationId !== undefined) void query.where({ configuration_id: configurationId });
+		for (const word of typed.toLowerCase().split(/\s+/).filter(Boolean)) {
+			const like = `%${anyCharacter(word)}%`;
+			void query.where((one) =>
+				one
+					.whereLike('kits.name', like)
+					.orWhereIn('kits.id', db('kit_revisions').whereLike('code', like).select('kit_id'))
+					.orWhereIn(
+						'kits.configuration_id',
+						db('configurations').whereLike('make', like).orWhereLike('model', like).select('id')
+					)
+			);
+		}
+		return query;
+	};
+	const [count] = await matching().count({ n: '*' });
+	const rows: KitRow[] = await matching()
+		.orderBy([...LAST_TOUCHED_FIRST])
+		.offset(from)
+		.limit(most)
+		.select('id', 'name', 'configuration_id', 'state', 'total', 'open_places', 'updated_at');
+	const codes: { kit_id: string; code: string }[] = await db('kit_revisions')
+		.whereIn(
+			'kit_id',
+			rows.map(({ id }) => id)
+		)
+		.orderBy('revision')
+		.select('kit_id', 'code');
+	const last = new Map(codes.map(({ kit_id, code }) => [kit_id, code]));
+	return {
+		total: Number(count?.n ?? 0),
+		rows: rows.map((row) => ({
+			id: row.id,
+			name: row.name,
+			configurationId: row.configuration_id,
+			state: row.state,
+			total: row.total,
+			openPlaces: row.open_places,
+			code: last.get(row.id) ?? null,
+			updatedAt: row.updated_at
+		}))
+	};
+}
+
+/** Writes what a kit is found by: what is in it, and for which other configurations it does. */
+async function putLinks(tx: Tx, { id, answer, life }: StoredKit): Promise<void> {
+	const items = new Set(answer.lines.flatMap(({ product, accessory }) => product ?? accessory ?? []));
+	for (const table of ['kit_items', 'kit_also']) await removeRows(tx, { table, column: 'kit_id' }, [id]);
+	await writeRows(
+		tx,
+		{ table: 'kit_items' },
+		[...items].map((item) => ({ kit_id: id, item }))
+	);
+	await writeRows(
+		tx,
+		{ table: 'kit_also' },
+		[...new Set(life.also)].map((other) => ({ kit_id: id, configuration_id: other }))
+	);
 }
 
 /** One kit, or null. */
@@ -111,6 +218,7 @@ export async function findKit(db: Knex, id: string): Promise<StoredKit | null> {
 /** Writes a new kit. */
 export async function addKit(tx: Tx, kit: StoredKit): Promise<StoredKit> {
 	await tx('kits').insert(toRow(kit));
+	await putLinks(tx, kit);
 	return kit;
 }
 
@@ -119,12 +227,49 @@ export async function updateKit(tx: Tx, kit: StoredKit): Promise<StoredKit | nul
 	const next = { ...kit, version: kit.version + 1 };
 	const { id, ...row } = toRow(next);
 	const written = await tx('kits').where({ id, version: kit.version }).update(row);
-	return written === 1 ? next : null;
+	if (written !== 1) return null;
+	await putLinks(tx, next);
+	return next;
 }
 
 /** Gives the kits of a vehicle to another one. */
 export async function moveKits(tx: Tx, { from, to }: { from: string; to: string }): Promise<void> {
 	await tx('kits').where({ configuration_id: from }).increment('version', 1).update({ configuration_id: to });
+}
+
+/** Marks of the last revisions of kits, and the highest of what each of them stands on; a kit that was never released is not in it. */
+export async function releaseMarks(
+	db: Knex,
+	ids: readonly string[]
+): Promise<Map<string, { frozen: number; now: number }>> {
+	const revisions: { kit_id: string; mark: number }[] = await db('kit_revisions')
+		.whereIn('kit_id', ids)
+		.orderBy('revision')
+		.select('kit_id', 'mark');
+	const marks = new Map(revisions.map(({ kit_id, mark }) => [kit_id, { frozen: mark, now: 0 }]));
+	const raise = (rows: readonly { id: string; mark: number | null }[]) => {
+		for (const { id, mark } of rows) {
+			const own = marks.get(id);
+			if (own) own.now = Math.max(own.now, mark ?? 0);
+		}
+	};
+	const released = [...marks.keys()];
+	raise(
+		await db('kits')
+			.join('configurations', 'configurations.id', 'kits.configuration_id')
+			.whereIn('kits.id', released)
+			.select({ id: 'kits.id', mark: 'configurations.mark' })
+	);
+	for (const table of ['products', 'accessories'])
+		raise(
+			await db('kit_items')
+				.join(table, `${table}.id`, 'kit_items.item')
+				.whereIn('kit_items.kit_id', released)
+				.groupBy('kit_items.kit_id')
+				.select({ id: 'kit_items.kit_id' })
+				.max({ mark: `${table}.mark` })
+		);
+	return marks;
 }
 
 /** Revisions of a kit, the first one first. */
@@ -135,7 +280,8 @@ export async function listRevisions(db: Knex, kitId: string): Promise<KitRevisio
 		revision: row.revision,
 		code: row.code,
 		releasedAt: row.released_at,
-		document: JSON.parse(row.document)
+		document: JSON.parse(row.document),
+		mark: row.mark
 	}));
 }
 
@@ -153,6 +299,7 @@ export async function addRevision(tx: Tx, revision: KitRevision): Promise<void> 
 		revision: revision.revision,
 		code: revision.code,
 		released_at: revision.releasedAt,
-		document: JSON.stringify(revision.document)
+		document: JSON.stringify(revision.document),
+		mark: revision.mark ?? (await markOf(tx))
 	});
 }

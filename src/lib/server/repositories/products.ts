@@ -2,15 +2,24 @@ import type { Knex } from 'knex';
 import { removeRows, writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
 import type { Accessory, Product } from '../../core/model';
+import { accessoryColumns, productColumns } from '../../core/views';
+import { markOf, markShelves } from './marks';
+import { anyCharacter, putPacks, sameNumber } from './packs';
+import { raiseMark } from './settings';
 
-/** All products, by maker and name. */
+interface Documented {
+	document: string;
+}
+
+const parsed = <T>(rows: readonly Documented[]): T[] => rows.map(({ document }) => JSON.parse(document) as T);
+
+/** All products, by maker and name. For exports: pages ask for what they show. */
 export async function listProducts(db: Knex): Promise<Product[]> {
-	const rows: { document: string }[] = await db('products').orderBy(['maker', 'name', 'id']).select('document');
-	return rows.map((row) => JSON.parse(row.document));
+	return parsed(await db('products').orderBy(['maker', 'name', 'id']).select('document'));
 }
 
 async function find<T>(db: Knex, table: 'products' | 'accessories', id: string): Promise<T | null> {
-	const row: { document: string } | undefined = await db(table).where({ id }).first('document');
+	const row: Documented | undefined = await db(table).where({ id }).first('document');
 	return row ? JSON.parse(row.document) : null;
 }
 
@@ -20,24 +29,159 @@ export const findProduct = (db: Knex, id: string) => find<Product>(db, 'products
 /** One accessory; null when it is not there. */
 export const findAccessory = (db: Knex, id: string) => find<Accessory>(db, 'accessories', id);
 
-/** Writes products whole, and the categories they are found by. */
+/** The id of the product a person typed, in capitals or not; null when there is none. */
+export async function productIdLike(db: Knex, typed: string): Promise<string | null> {
+	const rows: { id: string }[] = await db('products').whereILike('id', anyCharacter(typed)).select('id');
+	return rows.find(({ id }) => sameNumber(id, typed))?.id ?? null;
+}
+
+const AT_ONCE = 500;
+
+/** Products by their ids; those not there are left out. */
+export async function findProducts(db: Knex, ids: readonly string[]): Promise<Product[]> {
+	const found: Product[] = [];
+	for (let at = 0; at < ids.length; at += AT_ONCE)
+		found.push(
+			...parsed<Product>(
+				await db('products')
+					.whereIn('id', ids.slice(at, at + AT_ONCE))
+					.select('document')
+			)
+		);
+	return found;
+}
+
+/** What assemblies are found by, which are made for a vehicle and not for a lamp category. */
+export const ASSEMBLIES = 'assembly';
+
+/** Products made for a lamp category, or all assemblies; only those changed after a mark when one is given. */
+export async function productsFor(db: Knex, category: string, after = -1): Promise<Product[]> {
+	return parsed(
+		await db('product_fits')
+			.join('products', 'products.id', 'product_fits.product_id')
+			.where('product_fits.category', category)
+			.where('products.mark', '>', after)
+			.select('products.document')
+	);
+}
+
+/** How many products are made for a lamp category. */
+export async function countFor(db: Knex, category: string): Promise<number> {
+	const [row] = await db('product_fits').where({ category }).count({ n: '*' });
+	return Number(row?.n ?? 0);
+}
+
+/** Lamp categories a product is found under. */
+const shelvesOf = ({ kind, fits }: Product): string[] => (kind === 'assembly' ? [ASSEMBLIES] : [...new Set(fits)]);
+
+async function shelvesWith(db: Knex, ids: readonly string[]): Promise<string[]> {
+	const found = new Set<string>();
+	for (let at = 0; at < ids.length; at += AT_ONCE) {
+		const rows: { category: string }[] = await db('product_fits')
+			.whereIn('product_id', ids.slice(at, at + AT_ONCE))
+			.distinct('category');
+		for (const { category } of rows) found.add(category);
+	}
+	return [...found];
+}
+
+/** Writes products whole, and what they are found by. */
 export async function putProducts(tx: Tx, products: readonly Product[]): Promise<void> {
-	const rows = products.map((p) => ({ id: p.id, maker: p.maker, name: p.name, document: JSON.stringify(p) }));
+	if (products.length === 0) return;
+	const mark = await markOf(tx);
+	const rows = products.map((p) => ({
+		id: p.id,
+		maker: p.maker,
+		name: p.name,
+		mark,
+		...productColumns(p),
+		document: JSON.stringify(p)
+	}));
 	const ids = products.map(({ id }) => id);
+	const before = await shelvesWith(tx, ids);
 	await writeRows(tx, { table: 'products', key: ['id'] }, rows);
 	await removeRows(tx, { table: 'product_fits', column: 'product_id' }, ids);
-	const fits = products.flatMap((p) => [...new Set(p.fits)].map((category) => ({ product_id: p.id, category })));
+	const fits = products.flatMap((p) => shelvesOf(p).map((category) => ({ product_id: p.id, category })));
 	await writeRows(tx, { table: 'product_fits' }, fits);
+	await markShelves(tx, [...before, ...fits.map(({ category }) => category)]);
+	await putPacks(tx, products);
+}
+
+/** Marks a product that is judged anew although it is the same: something was said of it. */
+export async function touchProduct(tx: Tx, id: string): Promise<void> {
+	await tx('products')
+		.where({ id })
+		.update({ mark: await markOf(tx) });
+	await markShelves(tx, await shelvesWith(tx, [id]));
 }
 
 /** All accessories, by id. */
 export async function listAccessories(db: Knex): Promise<Accessory[]> {
-	const rows: { document: string }[] = await db('accessories').orderBy('id').select('document');
-	return rows.map((row) => JSON.parse(row.document));
+	return parsed(await db('accessories').orderBy('id').select('document'));
 }
 
 /** Writes accessories whole. */
 export async function putAccessories(tx: Tx, accessories: readonly Accessory[]): Promise<void> {
-	const rows = accessories.map((a) => ({ id: a.id, document: JSON.stringify(a) }));
+	if (accessories.length === 0) return;
+	const mark = await markOf(tx);
+	const rows = accessories.map((a) => ({
+		id: a.id,
+		mark,
+		...accessoryColumns(a),
+		document: JSON.stringify(a)
+	}));
 	await writeRows(tx, { table: 'accessories', key: ['id'] }, rows);
+	await raiseMark(tx, 'shop');
+	await putPacks(tx, accessories);
+}
+
+/** Part of a list, and how many there are in all. */
+export interface PartOf<T> {
+	rows: T[];
+	total: number;
+}
+
+/** What products of a list may be ordered by; by their name otherwise. */
+export const STOCK_ORDERS = ['fits', 'light', 'watts', 'lumens', 'price'] as const;
+export type StockOrder = (typeof STOCK_ORDERS)[number];
+
+/** Which part of the stock somebody wants to see. */
+export interface StockWish {
+	/** Words that must all be in a thing's own. */
+	typed: string;
+	from: number;
+	most: number;
+	/** Products alone: only those with claims to look at, and what they are ordered by. */
+	doubted?: boolean;
+	by?: StockOrder | null;
+	down?: boolean;
+}
+
+/** A page of the products that answer to a wish, and how many do. */
+export function searchProducts(db: Knex, wish: StockWish): Promise<PartOf<Product>> {
+	const { doubted = false, by = null, down = false } = wish;
+	const way = down ? 'desc' : 'asc';
+	const order = ['maker', 'name', 'id'].map((column) => ({ column, order: by === null ? way : 'asc' }));
+	return partOf(db, wish, {
+		table: 'products',
+		where: doubted ? { doubted: 1 } : {},
+		order: by === null ? order : [{ column: by, order: way }, ...order]
+	});
+}
+
+/** A page of the accessories that answer to a wish, and how many do. */
+export const searchAccessories = (db: Knex, wish: StockWish): Promise<PartOf<Accessory>> =>
+	partOf(db, wish, { table: 'accessories', where: {}, order: [{ column: 'id', order: 'asc' }] });
+
+async function partOf<T>(
+	db: Knex,
+	{ typed, from, most }: StockWish,
+	{ table, where, order }: { table: string; where: object; order: { column: string; order: string }[] }
+): Promise<PartOf<T>> {
+	const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
+	const matching = () =>
+		words.reduce((query, word) => query.whereLike('words', `%${anyCharacter(word)}%`), db(table).where(where));
+	const [count] = await matching().count({ n: '*' });
+	const rows: Documented[] = await matching().orderBy(order).offset(from).limit(most).select('document');
+	return { rows: parsed(rows), total: Number(count?.n ?? 0) };
 }

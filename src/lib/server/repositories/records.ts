@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { Tx } from '../db/change';
+import { touchProduct } from './products';
 
 /** Lists of a document that are kept as they come until a stage of the work reads them. */
 export const RECORD_LISTS = ['proofs', 'readings', 'complaints'] as const;
@@ -11,10 +12,31 @@ export async function listRecords(db: Knex, list: RecordList): Promise<Record<st
 	return rows.map((row) => JSON.parse(row.document));
 }
 
-/** Adds a record unless the very same one is there. */
-export async function addRecord(db: Tx, list: RecordList, document: unknown): Promise<void> {
-	await db('records')
-		.insert({ list, document: JSON.stringify(document) })
+/** Products asked about in one go. */
+const AT_ONCE = 5000;
+
+/** Records of a list about some products, in the order they came. */
+export async function recordsAbout(
+	db: Knex,
+	list: RecordList,
+	products: readonly string[]
+): Promise<Record<string, unknown>[]> {
+	const found: { id: number; document: string }[] = [];
+	for (let at = 0; at < products.length; at += AT_ONCE)
+		found.push(
+			...(await db('records')
+				.where({ list })
+				.whereIn('about', products.slice(at, at + AT_ONCE)))
+		);
+	return found.sort((a, b) => a.id - b.id).map((row) => JSON.parse(row.document));
+}
+
+/** Adds a record unless the very same one is there; the product it is about is judged anew. */
+export async function addRecord(tx: Tx, list: RecordList, document: object): Promise<void> {
+	const about = (document as { product?: string }).product ?? '';
+	await tx('records')
+		.insert({ list, about, document: JSON.stringify(document) })
 		.onConflict(['list', 'document'])
 		.ignore();
+	if (about !== '') await touchProduct(tx, about);
 }

@@ -2,7 +2,7 @@ import { distance } from 'fastest-levenshtein';
 import type { Knex } from 'knex';
 import type { Configuration } from '../../core/model';
 import { vehicleWords } from '../../core/identify';
-import { dataVersion } from './settings';
+import { readMark } from './settings';
 
 /** The words a configuration is found by. */
 export function searchWords(c: Configuration): string {
@@ -44,7 +44,7 @@ const vocabularies = new WeakMap<Knex, { version: number; words: Known[] }>();
 
 /** Every word some configuration is found by, numbers left out; read again when data changed, also by another process. */
 async function vocabulary(db: Knex): Promise<Known[]> {
-	const version = await dataVersion(db);
+	const version = await readMark(db, 'vehicles');
 	const known = vocabularies.get(db);
 	if (known?.version === version) return known.words;
 	const rows: { term: string }[] = await db('configuration_words').select('term');

@@ -2,15 +2,18 @@ import { describe, expect, it } from 'vitest';
 import { changeAlways } from '../db/change';
 import { freshDatabase } from '../../../../tests/support/database';
 import { addRecord, listRecords } from './records';
-import { bumpDataVersion, dataVersion, readSettings, writeSetting } from './settings';
+import { raiseMark, readMark, readSettings, writeSetting } from './settings';
 
 describe('settings and records', () => {
-	it('a data version grows with each change', async () => {
+	it('a mark grows with each change of its own, and with no other', async () => {
 		const { db } = await freshDatabase();
-		expect(await dataVersion(db)).toBe(0);
-		await changeAlways(db, bumpDataVersion);
-		await changeAlways(db, bumpDataVersion);
-		expect(await dataVersion(db)).toBe(2);
+		expect(await readMark(db, 'shop')).toBe(0);
+		await changeAlways(db, (tx) => raiseMark(tx, 'shop', 'policy'));
+		const first = await readMark(db, 'policy');
+		await changeAlways(db, (tx) => writeSetting(tx, 'other', 1));
+		await changeAlways(db, (tx) => raiseMark(tx, 'shop'));
+		expect(first).toBeGreaterThan(0);
+		expect([await readMark(db, 'shop'), await readMark(db, 'policy')]).toEqual([first + 2, first]);
 	});
 
 	it('settings are read by their prefix', async () => {

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { Tx } from '../db/change';
+import { markOf } from './marks';
 
 /** A setting, parsed; undefined when it was never set. */
 export async function readSetting(db: Knex, key: string): Promise<unknown> {
@@ -21,30 +22,24 @@ export async function readSettings(db: Knex, prefix: string): Promise<Record<str
 	return Object.fromEntries(rows.map((row) => [row.key.slice(prefix.length), JSON.parse(row.value)]));
 }
 
-const DATA_VERSION = 'data-version';
-const CATALOGUE_VERSION = 'catalogue-version';
+/** What is marked as a whole: all that pages look at of it is read again when its mark has grown. */
+export type MarkedWhole =
+	/** Accessories, policy, assumptions and currency: all of the shop that matching needs beside products. */
+	| 'shop'
+	/** Policy and assumptions alone. */
+	| 'policy'
+	/** The words vehicles are found by. */
+	| 'vehicles';
 
-async function version(db: Knex, key: string): Promise<number> {
-	return ((await readSetting(db, key)) as number | undefined) ?? 0;
+const key = (whole: MarkedWhole) => `mark:${whole}`;
+
+/** The mark of the change in which something was changed last. */
+export async function readMark(db: Knex, whole: MarkedWhole): Promise<number> {
+	return ((await readSetting(db, key(whole))) as number | undefined) ?? 0;
 }
 
-/** A number that grows with every change of the shop's data; answers made under an older one may be out of date. */
-export function dataVersion(db: Knex): Promise<number> {
-	return version(db, DATA_VERSION);
-}
-
-/** A number that grows with every change of products, accessories and policy; a change of a vehicle leaves it alone. */
-export function catalogueVersion(db: Knex): Promise<number> {
-	return version(db, CATALOGUE_VERSION);
-}
-
-/** Marks a change of data; called once in the transaction that makes it. */
-export async function bumpDataVersion(db: Tx): Promise<void> {
-	await writeSetting(db, DATA_VERSION, (await dataVersion(db)) + 1);
-}
-
-/** Marks a change of products, accessories or policy, which is a change of data as well. */
-export async function bumpCatalogueVersion(db: Tx): Promise<void> {
-	await writeSetting(db, CATALOGUE_VERSION, (await catalogueVersion(db)) + 1);
-	await bumpDataVersion(db);
+/** Marks something as changed; called in the change that does it. */
+export async function raiseMark(tx: Tx, ...wholes: readonly MarkedWhole[]): Promise<void> {
+	const mark = await markOf(tx);
+	for (const whole of wholes) await writeSetting(tx, key(whole), mark);
 }

@@ -20,7 +20,7 @@ export interface AcrossView {
 /** For each place, the products that fit whichever of the configurations it is. */
 export async function showAcross(db: Knex, ids: readonly string[]): Promise<AcrossView> {
 	const configurations = await findConfigurations(db, ids);
-	const { catalogue, shop } = await shopData(db);
+	const { catalogue, shop } = await shopData(db, { configurations });
 	return {
 		vehicles: configurations.map((c) => vehicleView(c)),
 		places: matchAcross(configurations, catalogue, shop).map(({ name, categories, candidates }) => ({

@@ -4,7 +4,7 @@ import { err, ok, type Result } from '../../core/result';
 import type { SetValue, SetValues } from '../../core/quantity';
 import { change } from '../db/change';
 import { fingerprint } from '../fingerprint';
-import { bumpCatalogueVersion, readSetting, writeSetting } from '../repositories/settings';
+import { raiseMark, readSetting, writeSetting } from '../repositories/settings';
 
 /** What the shop has set in place of default assumptions. */
 export async function readAssumptions(db: Knex): Promise<SetValues> {
@@ -49,7 +49,7 @@ export async function changeAssumptions(
 			else delete next[id];
 		}
 		await writeSetting(tx, 'assumptions', next);
-		await bumpCatalogueVersion(tx);
+		await raiseMark(tx, 'shop', 'policy');
 		return ok(next);
 	});
 }

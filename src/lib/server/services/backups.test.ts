@@ -82,7 +82,7 @@ describe('a backup', () => {
 		await db.migrate.down({ migrationSource: (await import('../db/migrations')).migrations });
 		await db.destroy();
 		await (await openDatabase(folder)).destroy();
-		expect(listBackups(folder).map(({ file }) => file)).toEqual([expect.stringContaining('before-0005-people-')]);
+		expect(listBackups(folder).map(({ file }) => file)).toEqual([expect.stringContaining('before-0006-marks-')]);
 	});
 });
 

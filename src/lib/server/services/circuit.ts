@@ -14,7 +14,7 @@ import { bestSet, remedyTable, type BestSet, type RemedyTable } from '../../core
 import { type Solver } from '../../core/solver';
 import { bestUnder, matchConfiguration, NO_PREFERENCES } from '../../core/match';
 import { findConfiguration } from '../repositories/configurations';
-import { listKits } from '../repositories/kits';
+import { kitsOf, type StoredKit } from '../repositories/kits';
 import { shopData, type ShopData } from './catalogue';
 
 /** What a vehicle is taken to be fitted with. */
@@ -52,15 +52,18 @@ function lampAt(configuration: Configuration, socketId: string, product: Product
 	return socket && product.kind === 'assembly' ? assemblyLamp(product, configuration, socket) : product;
 }
 
-async function chosenFor(db: Knex, configuration: Configuration, { catalogue, shop }: ShopData): Promise<Chosen> {
-	const kit = (await listKits(db, configuration.id)).find((k) => k.state !== 'released' && k.answer.lines.length > 0);
+/** The kit that is being made for a vehicle; null when none is. */
+async function kitUnderWay(db: Knex, id: string): Promise<StoredKit | null> {
+	return (await kitsOf(db, id)).find((k) => k.state !== 'released' && k.answer.lines.length > 0) ?? null;
+}
+
+function chosenFor(configuration: Configuration, kit: StoredKit | null, { catalogue, shop }: ShopData): Chosen {
 	if (!kit) {
 		const best = bestUnder(matchConfiguration(configuration, catalogue, shop), NO_PREFERENCES);
 		return { kit: null, lamps: [...best], parts: [] };
 	}
-	const products = new Map(catalogue.all.map((p) => [p.record.id as string, p.record]));
 	const lamps = kit.answer.lines.flatMap((line): [string, Product][] => {
-		const product = line.product === undefined ? undefined : products.get(line.product);
+		const product = line.product === undefined ? undefined : catalogue.byId.get(line.product)?.record;
 		return product
 			? line.sockets.map((socket): [string, Product] => [socket, lampAt(configuration, socket, product)])
 			: [];
@@ -90,8 +93,10 @@ export async function showCircuit(db: Knex, id: string, solver: Solver): Promise
 	const record = await findConfiguration(db, id);
 	if (!record) return null;
 	const configuration = withAssumedOutputs(record);
-	const data = await shopData(db);
-	const chosen = await chosenFor(db, configuration, data);
+	const kit = await kitUnderWay(db, configuration.id);
+	const products = kit?.answer.lines.flatMap(({ product }) => product ?? []) ?? [];
+	const data = await shopData(db, { configurations: [configuration], products });
+	const chosen = chosenFor(configuration, kit, data);
 	const given = {
 		circuit: vehicleCircuit(configuration, fittedWith(chosen.lamps)),
 		shop: data.shop,

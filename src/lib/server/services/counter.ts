@@ -69,7 +69,7 @@ async function vehiclesNamed(db: Knex, query: CounterQuery) {
 export async function askCounter(db: Knex, line: string): Promise<CounterReply> {
 	const { query, ids, read: reread } = await vehiclesNamed(db, await read(db, line));
 	const found = await findConfigurations(db, ids);
-	const data = await shopData(db);
+	const data = await shopData(db, { configurations: found });
 	return {
 		understood: {
 			vehicle: query.vehicle.join(' '),
@@ -120,7 +120,8 @@ function askedSocket(configuration: Configuration, socket: Socket, { catalogue, 
 /** The counter's answer as plain data: for each vehicle, every lamp holder that was asked for and the best lamp for it. */
 export async function askSockets(db: Knex, line: string) {
 	const { query, ids } = await vehiclesNamed(db, await read(db, line));
-	const [found, data] = await Promise.all([findConfigurations(db, ids), shopData(db)]);
+	const found = await findConfigurations(db, ids);
+	const data = await shopData(db, { configurations: found });
 	return {
 		understood: query,
 		vehicles: found.map((configuration) => ({

@@ -8,6 +8,7 @@ import {
 	addKit,
 	addRevision,
 	findKit,
+	kitsOf,
 	listKits,
 	listRevisions,
 	NO_FOUNDATION,
@@ -17,7 +18,7 @@ import {
 } from '../repositories/kits';
 import { listAccessories, listProducts } from '../repositories/products';
 import { addRecord, listRecords, RECORD_LISTS } from '../repositories/records';
-import { bumpCatalogueVersion, readSettings, writeSetting } from '../repositories/settings';
+import { raiseMark, readSettings, writeSetting } from '../repositories/settings';
 import { listUnits, unitsById } from '../repositories/units';
 import { readAssumptions } from './assumptions';
 import { readCurrency, readPolicy } from './policy';
@@ -65,7 +66,7 @@ async function importKit(tx: Tx, kit: ExchangedKit, now: string): Promise<string
 	await (there ? updateKit(tx, stored) : addKit(tx, stored));
 	const known = new Set((await listRevisions(tx, id)).map((r) => r.revision));
 	for (const revision of revisions.filter((r) => !known.has(r.revision)))
-		await addRevision(tx, { ...revision, kitId: id });
+		await addRevision(tx, { ...revision, kitId: id, mark: 0 });
 	return null;
 }
 
@@ -82,6 +83,7 @@ export async function importDocument(
 	const ready = await readyToTakeIn(db, doc, { actor: { by, now }, ...(progress ? { progress } : {}) });
 	return changeAlways(db, async (tx) => {
 		await takeIn(tx, ready);
+		if (doc.policy || doc.assumptions) await raiseMark(tx, 'policy');
 		if (doc.policy) await writeSetting(tx, 'policy', doc.policy);
 		if (doc.assumptions) await writeSetting(tx, 'assumptions', { ...(await readAssumptions(tx)), ...doc.assumptions });
 		if (doc.products.length + doc.accessories.length > 0) await writeSetting(tx, 'currency', doc.currency);
@@ -93,7 +95,7 @@ export async function importDocument(
 			const sentence = await importKit(tx, kit as ExchangedKit, now);
 			if (sentence) kept.push(sentence);
 		}
-		await bumpCatalogueVersion(tx);
+		await raiseMark(tx, 'shop');
 		return {
 			configurations: doc.configurations.length,
 			products: doc.products.length,
@@ -115,7 +117,7 @@ async function exportedKit(db: Knex, kit: StoredKit) {
 		order: kit.order,
 		answer: kit.answer,
 		life: kit.life,
-		...(revisions.length > 0 ? { revisions } : {})
+		...(revisions.length > 0 ? { revisions: revisions.map(({ mark: _mark, ...frozen }) => frozen) } : {})
 	};
 }
 
@@ -143,7 +145,7 @@ export async function exportAll(db: Knex): Promise<Record<string, unknown>> {
 export async function exportVehicle(db: Knex, id: string): Promise<Record<string, unknown> | null> {
 	const configuration = await findConfiguration(db, id);
 	if (!configuration) return null;
-	const kits = await listKits(db, id);
+	const kits = await kitsOf(db, id);
 	return {
 		format: FORMAT,
 		currency: await readCurrency(db),

@@ -1,36 +1,43 @@
 import type { Knex } from 'knex';
-import type { Configuration, PolicyException, Product, Socket } from '../../core/model';
+import { rememberedMatch } from '../../core/kit';
+import type { PolicyException, Product } from '../../core/model';
 import {
 	Candidate,
-	bestUnder,
-	colourMatrix,
-	coverageByMaker,
-	coverageByPart,
-	coverageOf,
-	matchConfiguration,
-	matchSocket,
-	NO_PREFERENCES,
 	socketCase,
-	type ColourMatrix,
+	type ProductCase,
+	type SocketCase,
 	type SocketMatch,
-	type Preferences
+	type Verdict
 } from '../../core/match';
 import {
 	candidateDetail,
 	candidateView,
-	coverageView,
-	type CoverageView,
+	EVERY_CANDIDATE,
+	filamentAnswer,
+	wished,
+	type CandidateView,
+	type CandidateWish,
+	type FilamentAnswer,
 	type MatchCandidateView,
 	type NeighbourView
 } from '../../core/views';
 import { findConfiguration } from '../repositories/configurations';
-import { listKits } from '../repositories/kits';
-import { shopData, type ShopData } from './catalogue';
+import { kitsOf } from '../repositories/kits';
+import { itemOfSku } from '../repositories/packs';
+import { findProduct, productIdLike } from '../repositories/products';
+import { shopData } from './catalogue';
 
 /** A socket's candidates as Match shows them. */
 export interface MatchView {
 	open: SocketMatch['open'];
-	candidates: MatchCandidateView[];
+	/** How many there are of each verdict, before any wish. */
+	counts: Record<Verdict, number>;
+	/** The first of those a wish leaves, and how many it leaves. */
+	candidates: CandidateView[];
+	left: number;
+	/** Those that are looked at, with the numbers behind them: the chosen one first, then those beside it. */
+	looked: MatchCandidateView[];
+	filament: FilamentAnswer | null;
 	neighbours: NeighbourView[];
 	/** Set when a product was asked for by its number: why it is not among the candidates, if it is not. */
 	asked: { product: string; note: string | null } | null;
@@ -38,89 +45,99 @@ export interface MatchView {
 	exception: string | null;
 }
 
-function shown(
-	candidate: Candidate,
-	{ configuration, socket, shop }: { configuration: Configuration; socket: Socket; shop: ShopData['shop'] }
-) {
-	return { ...candidateView(candidate, { configuration, socket, shop }), detail: candidateDetail(candidate) };
+/** What somebody wants to see of a socket's candidates. */
+export interface MatchWish extends CandidateWish {
+	socketId: string;
+	/** Rows at most. */
+	most: number;
+	/** Products looked at: the chosen one first; the best one when none is named. */
+	looked: readonly string[];
+	/** Product number or SKU somebody asks about; it is judged and put among the candidates whatever it is made for. */
+	why: string;
 }
+
+/** Rows shown until somebody asks for more. */
+export const FIRST_ROWS = 60;
+
+/** What Match shows of a socket unless somebody wants something else. */
+export const matchWish = (socketId: string, more: Partial<MatchWish> = {}): MatchWish => ({
+	...EVERY_CANDIDATE,
+	socketId,
+	most: FIRST_ROWS,
+	looked: [],
+	why: '',
+	...more
+});
 
 /** The exception signed for the draft kit last touched, if any. */
 async function exceptionOf(db: Knex, id: string): Promise<PolicyException | undefined> {
-	return (await listKits(db, id)).find((kit) => kit.state === 'draft')?.order.exception;
+	return (await kitsOf(db, id)).find((kit) => kit.state === 'draft')?.order.exception;
 }
 
-const byNumber = (text: string) => {
-	const wanted = text.trim().toLowerCase();
-	return ({ id, packs }: Product) =>
-		id.toLowerCase() === wanted || packs.some((pack) => pack.sku.toLowerCase() === wanted);
-};
+/** The product a person means by its number or by the number of a pack; null when nothing has it. */
+async function productNumbered(db: Knex, text: string): Promise<Product | null> {
+	const id = (await productIdLike(db, text)) ?? (await itemOfSku(db, text));
+	return id === null ? null : findProduct(db, id);
+}
 
-/**
- * A socket's candidates, best first; null when vehicle or socket is not there.
- * @param why product number or SKU somebody asks about; it is judged and put among the candidates whatever it is made for
- */
-export async function showMatch(
-	db: Knex,
-	id: string,
-	{ socketId, why = '' }: { socketId: string; why?: string }
-): Promise<MatchView | null> {
+/** What the product asked about is answered by, and the candidate it makes beside the others. */
+function askedAbout(
+	{ why, product, prepared }: { why: string; product: ProductCase | null; prepared: SocketCase | null },
+	candidates: readonly Candidate[]
+): { asked: MatchView['asked']; more: Candidate[] } {
+	if (why === '') return { asked: null, more: [] };
+	if (!product) return { asked: { product: '', note: `No product or pack has the number “${why}”.` }, more: [] };
+	if (!prepared)
+		return {
+			asked: { product: '', note: 'Nothing can be judged here, since there is no lamp category to judge by.' },
+			more: []
+		};
+	const { id } = product.record;
+	const more = candidates.some((c) => c.product.id === id) ? [] : [new Candidate(prepared, product)];
+	return { asked: { product: id, note: null }, more };
+}
+
+function countsOf(candidates: readonly Candidate[]): Record<Verdict, number> {
+	const counts: Record<Verdict, number> = { fits: 0, parts: 0, unknown: 0, refused: 0 };
+	for (const { verdict } of candidates) counts[verdict] += 1;
+	return counts;
+}
+
+/** A socket's candidates, best first unless another order is wished; null when vehicle or socket is not there. */
+export async function showMatch(db: Knex, id: string, wish: MatchWish): Promise<MatchView | null> {
 	const configuration = await findConfiguration(db, id);
-	const socket = configuration?.sockets.find((s) => s.id === socketId);
+	const socket = configuration?.sockets.find((s) => s.id === wish.socketId);
 	if (!configuration || !socket) return null;
-	const { catalogue, shop: usual } = await shopData(db);
+	const why = wish.why.trim();
+	const named = why === '' ? null : await productNumbered(db, why);
+	const products = [...wish.looked, ...(named ? [named.id] : [])];
+	const { catalogue, shop: usual } = await shopData(db, { configurations: [{ sockets: [socket] }], products });
 	const exception = await exceptionOf(db, id);
 	const shop = { ...usual, exception };
-	const { open, candidates } = matchSocket({ configuration, catalogue, shop }, socket);
+	const { open, candidates } = rememberedMatch({ configuration, catalogue, shop }, socket);
 	const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
-	const list = candidates.map((c) => shown(c, { configuration, socket, shop }));
-	let asked: MatchView['asked'] = null;
-	if (why.trim() !== '') {
-		const product = catalogue.all.find((p) => byNumber(why)(p.product));
-		if (!product) asked = { product: '', note: `No product or pack has the number “${why.trim()}”.` };
-		else if (!prepared)
-			asked = { product: '', note: 'Nothing can be judged here, since there is no lamp category to judge by.' };
-		else {
-			asked = { product: product.product.id, note: null };
-			if (!list.some((c) => c.product === product.product.id))
-				list.push(shown(new Candidate(prepared, product), { configuration, socket, shop }));
-		}
-	}
-	const neighbours = (prepared?.neighbours ?? []).map(({ name, sight, white }) => ({ name, sight, white }));
-	return { open, candidates: list, neighbours, asked, exception: exception?.words ?? null };
-}
-
-/** What a wish costs over a whole vehicle, and how its whites look together. */
-export interface WholeView {
-	sockets: number;
-	coverage: CoverageView[];
-	/** With no wish at all. */
-	free: CoverageView;
-	makers: { maker: string; served: number }[];
-	matrix: ColourMatrix;
-}
-
-/** Answers a wish over all sockets at once; null when the vehicle is not there. The matrix takes the best LED that the wish leaves, or the filament lamp. */
-export async function showWhole(
-	db: Knex,
-	id: string,
-	{ preferences, stockOnly }: { preferences: Preferences; stockOnly: boolean }
-): Promise<WholeView | null> {
-	const configuration = await findConfiguration(db, id);
-	if (!configuration) return null;
-	const { catalogue, shop } = await shopData(db);
-	const matches = matchConfiguration(configuration, catalogue, shop);
-	const parts = coverageByPart(matches, preferences);
-	const chosen = bestUnder(matches, preferences);
+	const product = (named && catalogue.byId.get(named.id)) ?? null;
+	const { asked, more } = askedAbout({ why, product, prepared }, candidates);
+	const every = [...candidates, ...more];
+	const left = wished(every, wish);
+	const here = (candidate: Candidate) => (prepared ? candidate.in(prepared) : candidate);
+	const where = { configuration, socket, shop };
+	const rows = [...left.slice(0, wish.most), ...more.filter((one) => left.indexOf(one) >= wish.most)];
+	const byId = new Map(every.map((candidate) => [candidate.product.id as string, candidate]));
+	const [chosen = asked?.product ?? left[0]?.product.id ?? every[0]?.product.id, ...beside] = wish.looked;
+	const looked = [...new Set([chosen, ...beside])].flatMap((one) => byId.get(one ?? '') ?? []);
 	return {
-		sockets: configuration.sockets.length,
-		coverage: parts.map((part) => coverageView(configuration, part)),
-		free: coverageView(configuration, coverageOf(matches, NO_PREFERENCES)),
-		makers: coverageByMaker(matches),
-		matrix: colourMatrix(
-			configuration,
-			(socket) => (stockOnly ? null : (chosen.get(socket.id) ?? null)),
-			catalogue.through
-		)
+		open,
+		counts: countsOf(every),
+		candidates: rows.map((candidate) => candidateView(here(candidate), where)),
+		left: left.length,
+		looked: looked.map((candidate) => ({
+			...candidateView(here(candidate), where),
+			detail: candidateDetail(here(candidate))
+		})),
+		filament: filamentAnswer(every),
+		neighbours: (prepared?.neighbours ?? []).map(({ name, sight, white }) => ({ name, sight, white })),
+		asked,
+		exception: exception?.words ?? null
 	};
 }

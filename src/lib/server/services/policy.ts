@@ -4,7 +4,7 @@ import { DEFAULT_CURRENCY } from '../../core/quantity';
 import { err, ok, type Result } from '../../core/result';
 import { change } from '../db/change';
 import { fingerprint } from '../fingerprint';
-import { bumpCatalogueVersion, readSetting, writeSetting } from '../repositories/settings';
+import { raiseMark, readSetting, writeSetting } from '../repositories/settings';
 
 /** The shop's policy on LED in headlamps and fog lamps. */
 export async function readPolicy(db: Knex): Promise<Policy> {
@@ -23,7 +23,7 @@ export function changePolicy(db: Knex, policy: Policy, saw?: string): Promise<Re
 				`Somebody else changed the policy meanwhile (headlamps: ${now.headlamps}, fog: ${now.fog ?? now.headlamps}). Yours was not written; it is still chosen here. Read the page again to go on from theirs.`
 			);
 		await writeSetting(tx, 'policy', policy);
-		await bumpCatalogueVersion(tx);
+		await raiseMark(tx, 'shop', 'policy');
 		return ok(policy);
 	});
 }

@@ -13,7 +13,7 @@ import {
 import { settle, vehicleName } from '../../core/vehicle';
 import { findConfiguration, findConfigurations } from '../repositories/configurations';
 import { recentRecords } from '../repositories/events';
-import { listKits } from '../repositories/kits';
+import { kitsOf } from '../repositories/kits';
 import { configurationsWithQuestions } from '../repositories/questions';
 import { shopData, type ShopData } from './catalogue';
 import { CONFIGURATIONS } from './record/store';
@@ -70,13 +70,13 @@ export async function dependenceOf(
 			(q) => q.subject.kind === wanted.kind && q.subject.id === wanted.subject && q.fact === wanted.fact
 		);
 	if (!configuration || !question) return null;
-	const data = await shopData(db);
-	const sockets = socketsOf(configuration, question.subject);
 	// Each value is looked at as if the question were settled by it.
 	const settled = (value: unknown) =>
 		withSubject(configuration, question.subject, (s) =>
 			settle(question.subject.kind, s, { fact: question.fact, value, on: '' })
 		) ?? configuration;
+	const data = await shopData(db, { configurations: question.values.map(({ value }) => settled(value)) });
+	const sockets = socketsOf(configuration, question.subject);
 	const inForce = verdicts(settled(question.values[0]?.value), sockets, data);
 	const consequences = question.values.map(({ value, text }): ConsequenceView => {
 		const under = verdicts(settled(value), sockets, data);
@@ -94,7 +94,7 @@ export async function dependenceOf(
 		});
 		return { value, text, counts, changes };
 	});
-	const kits = (await listKits(db, id)).flatMap((kit) => {
+	const kits = (await kitsOf(db, id)).flatMap((kit) => {
 		const lines = kit.answer.lines.filter((line) => line.sockets.some((socket) => sockets.has(socket)));
 		return lines.length > 0
 			? [{ id: kit.id, name: kit.name, state: kit.state, products: lines.map((line) => line.name) }]
@@ -112,7 +112,7 @@ export async function nextInShop(db: Knex): Promise<{ id: string; name: string; 
 	const prefix = CONFIGURATIONS.name('');
 	const recent = [...(await recentRecords(db, prefix, VEHICLES_LOOKED_AT)), ...(await configurationsWithQuestions(db))];
 	const found = await findConfigurations(db, [...new Set(recent)].slice(0, VEHICLES_LOOKED_AT));
-	const data = await shopData(db);
+	const data = await shopData(db, { configurations: found });
 	return found.flatMap((configuration) => {
 		const facts = nextFactViews(configuration, data).slice(0, FACTS_EACH);
 		return facts.length > 0 ? [{ id: configuration.id, name: vehicleName(configuration), facts }] : [];

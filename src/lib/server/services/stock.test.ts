@@ -1,13 +1,16 @@
+import type { Knex } from 'knex';
 import { describe, expect, it } from 'vitest';
 import { demoDatabase } from '../../../../tests/support/database';
 import { readAccessory, type IncomingTable } from '../../core/exchange';
 import { csv } from '../documents/csv';
 import { readTables } from '../documents/read-tables';
+import { findConfiguration } from '../repositories/configurations';
 import { findAccessory, findProduct, listAccessories, listProducts } from '../repositories/products';
 import { stockInput } from '../stock-input';
 import { changeAssumptions, readAssumptions } from './assumptions';
 import { shopData } from './catalogue';
-import { showMatch, showWhole } from './match';
+import { matchWish, showMatch } from './match';
+import { showWhole } from './whole';
 import { historyOf, stepHistory } from './record/history';
 import { PRODUCTS } from './record/store';
 import { stockTables } from './sheets/export';
@@ -17,6 +20,9 @@ import { addProductEvidence, complaintsAbout, saveAccessory, saveProduct } from 
 const ACTOR = { by: 'A. Person', now: '2026-11-26T08:00:00.000Z' };
 const PLAIN: SheetOptions = { supplier: '', source: null, configuration: null, maps: {}, leaveOut: false };
 const still = () => undefined;
+
+const socketOf = async (db: Knex, id: string) =>
+	(await findConfiguration(db, 'fenholm-sound-2015'))!.sockets.find((s) => s.id === id)!;
 
 async function tables(text: string, name = 'list.csv'): Promise<IncomingTable[]> {
 	const read = await readTables(new TextEncoder().encode(text), name);
@@ -28,10 +34,12 @@ describe('a product edited by hand', () => {
 	it('is written with its history, and undo takes it back', async () => {
 		const { db } = await demoDatabase();
 		const before = (await findProduct(db, 'GL-P21-RD'))!;
-		const { catalogue } = await shopData(db);
+		const ofStop = async () => shopData(db, { configurations: [{ sockets: [await socketOf(db, 'stop-L')] }] });
+		const { catalogue } = await ofStop();
 		expect(await saveProduct(db, { input: { ...before, limit: 90 }, isNew: false }, ACTOR)).toMatchObject({ ok: true });
 		expect((await findProduct(db, 'GL-P21-RD'))?.limit).toBe(90);
-		expect((await shopData(db)).catalogue).not.toBe(catalogue);
+		expect((await ofStop()).catalogue).not.toBe(catalogue);
+		expect((await ofStop()).catalogue.byId.get('GL-P21-RD')?.record.limit).toBe(90);
 		expect((await historyOf(db, PRODUCTS, 'GL-P21-RD')).events[0]).toMatchObject({ by: 'A. Person', kind: 'change' });
 		await stepHistory(db, PRODUCTS, { id: 'GL-P21-RD', way: 'undo', actor: ACTOR });
 		expect(await findProduct(db, 'GL-P21-RD')).toEqual(before);
@@ -61,7 +69,7 @@ describe('a product edited by hand', () => {
 			{ input: { ...cap, packs: [{ sku: 'FL-2-1', count: 1, price: 900 }] }, isNew: false },
 			ACTOR
 		);
-		expect(clash).toMatchObject({ ok: false, error: [{ message: 'The SKU “FL-2-1” belongs to CP-25 and to FL-2.' }] });
+		expect(clash).toMatchObject({ ok: false, error: [{ message: 'The SKU “FL-2-1” belongs to FL-2 and to CP-25.' }] });
 		expect(await findAccessory(db, 'CP-25')).toEqual(cap);
 	});
 
@@ -70,7 +78,7 @@ describe('a product edited by hand', () => {
 		const product = (await findProduct(db, 'GL-P21-RD'))!;
 		await saveProduct(db, { input: { ...product, withdrawn: true }, isNew: false }, ACTOR);
 		const there = async (why = '') =>
-			(await showMatch(db, 'fenholm-sound-2015', { socketId: 'stop-L', why }))!.candidates.map((c) => c.product);
+			(await showMatch(db, 'fenholm-sound-2015', matchWish('stop-L', { why })))!.candidates.map((c) => c.product);
 		expect(await there()).not.toContain('GL-P21-RD');
 		expect(await there('gl-p21-rd')).toContain('GL-P21-RD');
 	});
@@ -100,8 +108,8 @@ describe('evidence about a product', () => {
 		const { db } = await demoDatabase();
 		expect(await complaintsAbout(db, 'QU-W5-80')).toHaveLength(2);
 		expect((await complaintsAbout(db, 'GL-W16-60'))[0]?.settled).toContain('ferrite');
-		const { catalogue } = await shopData(db);
-		const open = (id: string) => catalogue.all.find((p) => p.product.id === id)?.complaints;
+		const { catalogue } = await shopData(db, { configurations: [], products: ['QU-W5-80', 'GL-W16-60'] });
+		const open = (id: string) => catalogue.byId.get(id)?.complaints;
 		expect([open('QU-W5-80'), open('GL-W16-60')]).toEqual([2, 0]);
 	});
 });
@@ -238,9 +246,8 @@ describe('assumptions of the shop', () => {
 	it('are set with a source, turn verdicts, and go back to their defaults', async () => {
 		const { db } = await demoDatabase();
 		const verdicts = async () =>
-			(await showMatch(db, 'fenholm-sound-2015', { socketId: 'tail-L' }))!.candidates.filter(
-				(c) => c.verdict === 'fits'
-			).length;
+			(await showMatch(db, 'fenholm-sound-2015', matchWish('tail-L')))!.candidates.filter((c) => c.verdict === 'fits')
+				.length;
 		const before = await verdicts();
 		const set = { value: 120, source: 'a hot summer' };
 		expect(await changeAssumptions(db, [{ id: 'heat.ambient.rear.high', set }])).toMatchObject({ ok: true });
@@ -265,7 +272,7 @@ describe('assumptions of the shop', () => {
 describe('Match as it is shown', () => {
 	it('answers “why not this one?” for any number, and says when there is none', async () => {
 		const { db } = await demoDatabase();
-		const ask = (why: string) => showMatch(db, 'fenholm-sound-2015', { socketId: 'stop-L', why });
+		const ask = (why: string) => showMatch(db, 'fenholm-sound-2015', matchWish('stop-L', { why }));
 		const judged = (await ask('fl-2-1'))!;
 		expect(judged.asked).toEqual({ product: '', note: 'No product or pack has the number “fl-2-1”.' });
 		const stranger = (await ask('GL-H7-C'))!;

@@ -5,21 +5,10 @@ import { err, ok, type Problem, type Result } from '../../core/result';
 import { claim } from '../../core/vehicle';
 import { change } from '../db/change';
 import { eventsAfter, lastEvent } from '../repositories/events';
-import { findAccessory, findProduct, listAccessories, listProducts } from '../repositories/products';
-import { listRecords } from '../repositories/records';
+import { skuClashes } from '../repositories/packs';
+import { findAccessory, findProduct } from '../repositories/products';
+import { recordsAbout } from '../repositories/records';
 import { ACCESSORIES, PRODUCTS, writeRecord, type Actor, type Store } from './record/store';
-
-/** Pack numbers that two things of the stock claim, in sentences. */
-export async function skuClashes(db: Knex): Promise<string[]> {
-	const first = new Map<string, string>();
-	return [...(await listProducts(db)), ...(await listAccessories(db))].flatMap(({ id, packs }) =>
-		packs.flatMap(({ sku }) => {
-			const earlier = first.get(sku);
-			first.set(sku, earlier ?? id);
-			return earlier !== undefined && earlier !== id ? [`The SKU “${sku}” belongs to ${earlier} and to ${id}.`] : [];
-		})
-	);
-}
 
 /** Where a problem stands that is somebody else's change. */
 export const CONFLICT = 'conflict';
@@ -73,9 +62,10 @@ async function write<T extends Product | Accessory>(
 		const trouble = await inTheWay(tx, store, { before, id: item.id, isNew, base });
 		if (trouble) return err([trouble]);
 		const event = { kind: before ? ('change' as const) : ('created' as const), what };
+		const [clash] = await skuClashes(tx, [item]);
+		if (clash) return err([{ path: 'packs', message: clash }]);
 		await writeRecord(tx, store, { before, after: item, event, actor });
-		const [clash] = await skuClashes(tx);
-		return clash ? err([{ path: 'packs', message: clash }]) : ok(item.id);
+		return ok(item.id);
 	});
 }
 
@@ -103,12 +93,19 @@ export async function addProductEvidence(
 	return write(db, PRODUCTS, { read: readProduct(claim('product', product, item)), what, isNew: false, actor });
 }
 
+/** How many complaints nobody has settled about each of some products; those without any are not in it. */
+export async function openComplaints(db: Knex, products: readonly string[]): Promise<Map<string, number>> {
+	const complaints: Complaint[] = await recordsAbout(db, 'complaints', products);
+	const open = new Map<string, number>();
+	for (const { product, settled } of complaints)
+		if (product && !settled) open.set(product, (open.get(product) ?? 0) + 1);
+	return open;
+}
+
 /** Complaints about a product, the open ones first. */
 export async function complaintsAbout(db: Knex, product: string): Promise<Complaint[]> {
-	const all: Complaint[] = await listRecords(db, 'complaints');
-	return all
-		.filter((complaint) => complaint.product === product)
-		.sort((a, b) => Number(Boolean(a.settled)) - Number(Boolean(b.settled)));
+	const all: Complaint[] = await recordsAbout(db, 'complaints', [product]);
+	return all.sort((a, b) => Number(Boolean(a.settled)) - Number(Boolean(b.settled)));
 }
 
 /** A product or an accessory by its id; null when neither is there. */

@@ -4,7 +4,6 @@ import {
 	factViews,
 	nextFactViews,
 	socketRecordView,
-	socketViews,
 	vehicleView,
 	walkView,
 	type FactView,
@@ -22,17 +21,10 @@ function best(match: SocketMatch): Candidate | undefined {
 	return match.candidates.find((c) => c.product.kind !== 'halogen') ?? match.candidates[0];
 }
 
-/** A vehicle with the verdict of the best LED for each socket; null when it is not there. */
+/** A vehicle with its sockets, without verdicts; null when it is not there. */
 export async function showVehicleById(db: Knex, id: string): Promise<VehicleView | null> {
 	const configuration = await findConfiguration(db, id);
-	if (!configuration) return null;
-	const { catalogue, shop } = await shopData(db);
-	const matches = new Map(matchConfiguration(configuration, catalogue, shop).map((m) => [m.socket.id, m]));
-	const sockets = socketViews(configuration, (socket) => {
-		const match = matches.get(socket.id);
-		return { verdict: (match && best(match)?.verdict) ?? null, product: null };
-	});
-	return vehicleView(configuration, sockets);
+	return configuration && vehicleView(configuration);
 }
 
 /** The first vehicles by name with their sockets, without verdicts, and how many there are. */
@@ -58,7 +50,7 @@ export interface NextView {
 export async function showNext(db: Knex, id: string): Promise<NextView | null> {
 	const configuration = await findConfiguration(db, id);
 	if (!configuration) return null;
-	const { catalogue, shop } = await shopData(db);
+	const { catalogue, shop } = await shopData(db, { configurations: [configuration] });
 	const filament = matchConfiguration(configuration, catalogue, shop).filter((m) => m.socket.state === 'filament');
 	const sellable = filament.filter((m) => ['fits', 'parts'].includes(best(m)?.verdict ?? ''));
 	return {

@@ -1,7 +1,7 @@
 import { error, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
 import { lastEvent } from '$lib/server/repositories/events';
-import { listKits } from '$lib/server/repositories/kits';
+import { kitSummaries } from '$lib/server/repositories/kits';
 import { countQuestions } from '$lib/server/repositories/questions';
 import { mergedInto } from '$lib/server/services/record/create';
 import { historyOf } from '$lib/server/services/record/history';
@@ -19,12 +19,12 @@ export const load: LayoutServerLoad = async ({ params }) => {
 		if (into) redirect(307, resolve('/vehicles/[id]/walk/[[socket]]', { id: into }));
 		error(404, { message: `There is no vehicle “${id}” on record.`, kept: 'Nothing was changed.' });
 	}
-	const kits = await listKits(db, id);
+	const { total: kits } = await kitSummaries(db, { configurationId: id, from: 0, most: 1 });
 	const { undo, redo, events } = await historyOf(db, CONFIGURATIONS, id);
 	const what = (event: number | null) => events.find((e) => e.id === event)?.what ?? null;
 	return {
 		vehicle,
-		kits: kits.map(({ id: kit, name, state, answer }) => ({ id: kit, name, state, total: answer.total })),
+		kits,
 		revision: await lastEvent(db, CONFIGURATIONS.name(id)),
 		questions: await countQuestions(db, id),
 		steps: { undo: what(undo), redo: what(redo) }

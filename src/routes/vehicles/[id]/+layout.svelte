@@ -2,6 +2,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { navigating } from '$app/state';
+	import { setVerdicts, Verdicts } from '$lib/client/verdicts.svelte';
 	import { RecordDesk, setDesk } from '$lib/client/record-desk.svelte';
 	import HistorySteps from '$lib/components/record/HistorySteps.svelte';
 	import Stages from '$lib/components/vehicle/Stages.svelte';
@@ -22,10 +23,29 @@
 			refresh
 		})
 	);
+
+	const verdicts = setVerdicts(
+		new Verdicts({
+			address: () => resolve('/vehicles/[id]/verdicts.json', { id: data.vehicle.id }),
+			fetch: (...request) => fetch(...request)
+		})
+	);
+	let shown = '';
+	$effect(() => {
+		if (shown !== data.vehicle.id) verdicts.forget();
+		shown = data.vehicle.id;
+		// Whatever was read anew may have moved them.
+		void verdicts.look();
+	});
 </script>
 
 <div class="flex min-h-screen flex-col lg:h-screen">
-	<Stages vehicle={data.vehicle} kits={data.kits.length} questions={data.questions}>
+	<Stages
+		vehicle={data.vehicle}
+		undecided={verdicts.undecided(data.vehicle.sockets)}
+		kits={data.kits}
+		questions={data.questions}
+	>
 		<HistorySteps steps={data.steps} />
 	</Stages>
 	<div class="min-h-0 grow">{@render children()}</div>

@@ -1,19 +1,15 @@
-import { type Check, itemsOf } from './facts';
+import { itemOf, type Check } from './facts';
 
 /** Packs hold the pieces the lines say, come off the shelf, and the sums are right. */
 export const boxCheck: Check = (kit) => {
 	const { answer, order } = kit;
-	const items = itemsOf(kit);
 	const inHand = new Map(Object.entries(order.has?.parts ?? {}));
 	const wrong = answer.lines.flatMap((line): string[] => {
 		if (line.packs === 0) {
 			const has = inHand.get(line.accessory ?? '') ?? 0;
 			return line.count <= has && line.price === 0 ? [] : [`${line.sku}: the customer has ${has}, not ${line.count}`];
 		}
-		const item = items.find(
-			(i) => i.packs.some((p) => p.sku === line.sku) && i.id === (line.product ?? line.accessory)
-		);
-		const pack = item?.packs.find((p) => p.sku === line.sku);
+		const pack = itemOf(kit, line)?.packs.find((p) => p.sku === line.sku);
 		if (!pack) return [`${line.sku} is not on sale`];
 		const problems: string[] = [];
 		if (pack.stock !== undefined && line.packs > pack.stock) problems.push(`${line.sku}: more packs than on the shelf`);

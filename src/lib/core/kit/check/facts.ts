@@ -14,9 +14,11 @@ export interface KitCheck {
 /** One check of a finished kit: what is wrong, one sentence each. */
 export type Check = (kit: KitCheck) => string[];
 
-/** Every product and accessory of a check. */
-export function itemsOf({ catalogue, shop }: KitCheck): (Product | Accessory)[] {
-	return [...catalogue.all.map(({ record }) => record), ...shop.accessories];
+/** The product or the accessory of a line as it is on record. */
+export function itemOf({ catalogue, shop }: KitCheck, line: KitLine): Product | Accessory | undefined {
+	return line.product
+		? catalogue.byId.get(line.product)?.record
+		: shop.accessories.find((accessory) => accessory.id === line.accessory);
 }
 
 /** Product of each served socket, by socket id. */

@@ -2,7 +2,7 @@ import { partsFor } from '../../accessories';
 import { mayCarry, withAssumedOutputs } from '../../circuit';
 import { staysCool } from '../../heat';
 import { categoryOrNull, lampFunction } from '../../lamps';
-import { matchSocket, type Candidate } from '../../match';
+import { Candidate, socketCase } from '../../match';
 import { supplyOf } from '../../vehicle';
 import type { KitLine } from '../answer/answer';
 import { lampsIn, type Check, type KitCheck } from './facts';
@@ -25,6 +25,14 @@ function lacking({ answer, configuration, shop }: KitCheck, candidate: Candidate
 	});
 }
 
+/** A product of the catalogue judged in a socket; null when either cannot be matched any more. */
+function judged({ configuration, catalogue, shop }: KitCheck, at: { socket: string; product: string }) {
+	const socket = configuration.sockets.find((s) => s.id === at.socket);
+	const prepared = socket && socketCase(configuration, socket, { shop, through: catalogue.through });
+	const product = catalogue.byId.get(at.product);
+	return prepared && product && !product.record.withdrawn ? new Candidate(prepared, product) : null;
+}
+
 /** Match lets every lamp into its socket, with the parts it asks for in the box and a piece for each place; loads may carry their heat. */
 export const fitCheck: Check = (kit) => {
 	const { answer, configuration, catalogue, order } = kit;
@@ -34,11 +42,8 @@ export const fitCheck: Check = (kit) => {
 	const owned = new Set(answer.lines.flatMap((l) => (l.verdict === 'unknown' ? l.sockets : [])));
 	const wrong: string[] = [];
 	for (const [id, product] of lampsIn(answer.lines)) {
-		const socket = configuration.sockets.find((s) => s.id === id);
-		if (catalogue.all.find((p) => p.record.id === product)?.record.kind === 'assembly') continue;
-		const candidate =
-			socket &&
-			matchSocket({ configuration, catalogue, shop }, socket).candidates.find((c) => c.product.id === product);
+		if (catalogue.byId.get(product)?.record.kind === 'assembly') continue;
+		const candidate = judged({ ...kit, shop }, { socket: id, product });
 		const chosen = choices.get(id)?.kind === 'product';
 		if (!candidate) wrong.push(`${product} is no candidate for ${id}`);
 		else if (candidate.verdict === 'refused' || (candidate.verdict === 'unknown' && !chosen && !owned.has(id)))

@@ -86,8 +86,5 @@ export function assembliesOf(
 	{ configuration, catalogue, shop }: { configuration: Configuration; catalogue: Catalogue; shop: Shop },
 	groups: readonly Group[]
 ): AssemblyOption[] {
-	return catalogue.all
-		.map(({ record }) => record)
-		.filter((product) => product.kind === 'assembly' && !product.withdrawn)
-		.flatMap((product) => optionFor(product, { configuration, shop }, groups));
+	return catalogue.assemblies.flatMap(({ record }) => optionFor(record, { configuration, shop }, groups));
 }

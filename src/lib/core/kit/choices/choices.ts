@@ -46,7 +46,7 @@ export function choicesFor(given: KitCase, order: KitOrder): KitChoices {
 	const assumed = assumedForKits(shop.assumptions);
 	const weigh = weighing(order, assumed);
 	const byHand = new Set(Object.values(order.choices).flatMap((c) => (c.kind === 'product' ? c.product : [])));
-	const products = new Map<string, Product>(catalogue.all.map(({ record }) => [record.id, record]));
+	const products = new Map<string, Product>(Array.from(catalogue.byId.values(), ({ record }) => [record.id, record]));
 	const fitted = new Map(
 		Object.entries(order.has?.lamps ?? {}).flatMap(([socket, id]): [string, Product][] => {
 			const product = products.get(id);

@@ -10,8 +10,8 @@ import {
 	type SocketMatch
 } from '../../match';
 
-/** Sockets remembered per catalogue and shop, before all of them are forgotten. */
-const MAX_SOCKETS_REMEMBERED = 4000;
+/** Candidates remembered per catalogue and shop, before all of them are forgotten. */
+const MAX_REMEMBERED = 60_000;
 
 const cache = new WeakMap<Catalogue, WeakMap<Shop['accessories'], Map<string, Candidate[]>>>();
 
@@ -20,8 +20,14 @@ function rememberedFor({ accessories }: Shop, catalogue: Catalogue): Map<string,
 	cache.set(catalogue, ofCatalogue);
 	const ofShop = ofCatalogue.get(accessories) ?? new Map<string, Candidate[]>();
 	ofCatalogue.set(accessories, ofShop);
-	if (ofShop.size > MAX_SOCKETS_REMEMBERED) ofShop.clear();
 	return ofShop;
+}
+
+function remember(remembered: Map<string, Candidate[]>, key: string, candidates: Candidate[]): void {
+	let held = candidates.length;
+	for (const { length } of remembered.values()) held += length;
+	if (held > MAX_REMEMBERED) remembered.clear();
+	remembered.set(key, candidates);
 }
 
 /**
@@ -52,7 +58,8 @@ export function rememberedMatch(
 		assumptions,
 		equivalenceKey(prepared)
 	]);
-	const candidates = remembered.get(key) ?? candidatesFor(prepared, catalogue);
-	remembered.set(key, candidates);
+	const known = remembered.get(key);
+	const candidates = known ?? candidatesFor(prepared, catalogue);
+	if (!known) remember(remembered, key, candidates);
 	return { socket, open: null, candidates };
 }

@@ -1,3 +1,4 @@
+import { categoryOrNull } from '../../lamps';
 import type { Complaint, Configuration, Product, Socket } from '../../model';
 import { rememberingLens, type throughLens } from '../../optics';
 import { Candidate } from './candidate';
@@ -13,9 +14,11 @@ import {
 } from '../cases';
 import { relatedCategories } from '../cases/relation';
 
-/** Products prepared for matching, found by the lamp category they are made for. */
+/** Products prepared for matching, found by their id and by the lamp category they are made for. */
 export interface Catalogue {
-	all: readonly ProductCase[];
+	byId: ReadonlyMap<string, ProductCase>;
+	/** What takes the place of several lamps at once. */
+	assemblies: readonly ProductCase[];
 	byCategory: ReadonlyMap<string, readonly ProductCase[]>;
 	/** Light through lenses, remembered for as long as the catalogue is. */
 	through: typeof throughLens;
@@ -33,15 +36,29 @@ export function compileCatalogue(
 ): Catalogue {
 	const open = openComplaints(complaints);
 	const found = fieldFacts(field);
-	const all = products.map((product) => productCase(product, open.get(product.id) ?? 0, found.get(product.id)));
+	return catalogueOf(
+		products.map((product) => productCase(product, open.get(product.id) ?? 0, found.get(product.id))),
+		rememberingLens()
+	);
+}
+
+/** A catalogue of products that are prepared already. */
+export function catalogueOf(cases: Iterable<ProductCase>, through: Catalogue['through']): Catalogue {
+	const byId = new Map<string, ProductCase>();
 	const byCategory = new Map<string, ProductCase[]>();
-	for (const item of all.filter(({ product }) => !product.withdrawn && product.kind !== 'assembly'))
-		for (const { category: name } of item.categories) {
-			const list = byCategory.get(name);
-			if (list) list.push(item);
-			else byCategory.set(name, [item]);
-		}
-	return { all, byCategory, through: rememberingLens() };
+	const assemblies: ProductCase[] = [];
+	for (const item of cases) {
+		byId.set(item.record.id, item);
+		if (item.product.withdrawn) continue;
+		if (item.product.kind === 'assembly') assemblies.push(item);
+		else
+			for (const { category: name } of item.categories) {
+				const list = byCategory.get(name);
+				if (list) list.push(item);
+				else byCategory.set(name, [item]);
+			}
+	}
+	return { byId, byCategory, assemblies, through };
 }
 
 function openComplaints(complaints: readonly Complaint[]): Map<string, number> {
@@ -51,12 +68,35 @@ function openComplaints(complaints: readonly Complaint[]): Map<string, number> {
 	return count;
 }
 
+/** Lamp categories whose products are worth a look for any socket of a vehicle. */
+export function categoriesWorthALook({ sockets }: Pick<Configuration, 'sockets'>): Set<string> {
+	const own = new Set(sockets.flatMap(({ category }) => categoryOrNull(category) ?? []));
+	return new Set([...own].flatMap(relatedCategories));
+}
+
+function worthALook(socket: SocketCase, catalogue: Catalogue): Set<ProductCase> {
+	const products = new Set<ProductCase>();
+	for (const name of relatedCategories(socket.category))
+		for (const product of catalogue.byCategory.get(name) ?? []) products.add(product);
+	return products;
+}
+
 /** All candidates for a prepared socket, best first, the refused ones too. */
 export function candidatesFor(socket: SocketCase, catalogue: Catalogue): Candidate[] {
-	const worthALook = new Set<ProductCase>();
-	for (const name of relatedCategories(socket.category))
-		for (const product of catalogue.byCategory.get(name) ?? []) worthALook.add(product);
-	return Array.from(worthALook, (product) => new Candidate(socket, product)).sort(Candidate.compare);
+	return Array.from(worthALook(socket, catalogue), (product) => new Candidate(socket, product)).sort(Candidate.compare);
+}
+
+const isBetter = (one: Candidate, other: Candidate | null) => other === null || Candidate.compare(one, other) < 0;
+
+/** The best LED for a prepared socket, or the best of anything where no LED is made; null where nothing is. */
+export function bestFor(socket: SocketCase, catalogue: Catalogue): Candidate | null {
+	let [led, any]: (Candidate | null)[] = [null, null];
+	for (const product of worthALook(socket, catalogue)) {
+		const candidate = new Candidate(socket, product);
+		if (product.record.kind !== 'halogen' && isBetter(candidate, led ?? null)) led = candidate;
+		if (isBetter(candidate, any ?? null)) any = candidate;
+	}
+	return led ?? any ?? null;
 }
 
 export interface SocketMatch {

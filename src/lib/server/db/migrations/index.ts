@@ -4,6 +4,7 @@ import * as records from './0002-records';
 import * as kitLife from './0003-kit-life';
 import * as changes from './0004-changes';
 import * as people from './0005-people';
+import * as marks from './0006-marks';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -11,7 +12,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0002-records': records,
 	'0003-kit-life': kitLife,
 	'0004-changes': changes,
-	'0005-people': people
+	'0005-people': people,
+	'0006-marks': marks
 };
 
 /** Their keys, in order. */

@@ -3,7 +3,7 @@ import { assembliesOf, groupsOf, socketsInScope } from '../../../core/kit';
 import { describe, matchSocket, type Candidate, type Verdict } from '../../../core/match';
 import { groupName, socketName, twinGroups } from '../../../core/vehicle';
 import type { AlternativeView, PlaceView } from '../../../core/views';
-import { shopData } from '../catalogue';
+import { dataOfKit, dataToChooseFrom } from './context';
 import type { KitSheet } from './show';
 
 const MAX_ALTERNATIVES = 24;
@@ -26,7 +26,7 @@ export async function alternativesFor(
 	const group = groups.find((g) => g.some((s) => s.id === socketId));
 	const [socket] = group ?? [];
 	if (!group || !socket) return null;
-	const { catalogue, shop: usual } = await shopData(db);
+	const { catalogue, shop: usual } = await dataToChooseFrom(db, configuration, { order, answer });
 	const shop = { ...usual, exception: order.exception };
 	const line = answer.lines.find((l) => l.product && l.sockets.includes(socket.id));
 	const banned = (product: string) =>
@@ -69,15 +69,18 @@ export async function alternativesFor(
 }
 
 /** Names of the products, parts and sockets an order speaks of by their ids. */
-export async function namesIn(db: Knex, { order, configuration }: KitSheet): Promise<Record<string, string>> {
-	const { catalogue, shop } = await shopData(db);
+export async function namesIn(db: Knex, { order, answer, configuration }: KitSheet): Promise<Record<string, string>> {
+	const { catalogue, shop } = await dataOfKit(db, { order, answer });
 	const spoken = new Set<string>([
 		...(order.forbidden ?? []).flatMap((f) => [f.product, f.socket ?? '']),
 		...Object.entries(order.has?.lamps ?? {}).flat(),
 		...Object.keys(order.has?.parts ?? {})
 	]);
 	return Object.fromEntries([
-		...catalogue.all.flatMap(({ record: { id, name } }) => (spoken.has(id) ? [[id, name]] : [])),
+		...[...spoken].flatMap((id) => {
+			const product = catalogue.byId.get(id)?.record;
+			return product ? [[id, product.name]] : [];
+		}),
 		...shop.accessories.flatMap(({ id, name }) => (spoken.has(id) ? [[id, name ?? id]] : [])),
 		...configuration.sockets.flatMap((s) => (spoken.has(s.id) ? [[s.id, socketName(s)]] : []))
 	]);

@@ -6,9 +6,9 @@ import { err, ok, type Result } from '../../../core/result';
 import { socketName, twinGroups } from '../../../core/vehicle';
 import { lineChangeView, type LineChangeView } from '../../../core/views';
 import { findConfiguration } from '../../repositories/configurations';
-import { listKits, type StoredKit } from '../../repositories/kits';
+import { kitsOf, type StoredKit } from '../../repositories/kits';
 import { shopData } from '../catalogue';
-import { draftOf, type KitContext } from './context';
+import { dataToChooseFrom, draftOf, productsIn, type KitContext } from './context';
 import { reorderKit, startKit } from './draft';
 
 function twinsOf(configuration: Configuration, { order }: StoredKit, socket: Socket): Socket[] {
@@ -27,7 +27,7 @@ export async function draftFor(
 	const configuration = await findConfiguration(ctx.db, configurationId);
 	const socket = configuration?.sockets.find((s) => s.id === socketId);
 	if (!socket) return err(`There is no socket "${socketId}" on this vehicle.`);
-	const open = (await listKits(ctx.db, configurationId)).filter((kit) => kit.state !== 'released');
+	const open = (await kitsOf(ctx.db, configurationId)).filter((kit) => kit.state !== 'released');
 	const draft = open.find((kit) => takesIn(kit, socket));
 	return draft ? ok(draft) : startKit(ctx, configurationId, { name: 'Kit', order: kitOrder.parse({}) });
 }
@@ -83,7 +83,7 @@ async function placesOf(
 	{ configuration, order }: { configuration: Configuration; order: KitOrder },
 	{ twins, product }: { twins: Socket[]; product: string }
 ): Promise<Socket[]> {
-	const { catalogue, shop } = await shopData(db);
+	const { catalogue, shop } = await dataToChooseFrom(db, configuration, { order });
 	const groups = groupsOf({ configuration, catalogue, shop }, { ...order, choices: {} });
 	const assembly = assembliesOf({ configuration, catalogue, shop }, groups).find((a) => a.product.id === product);
 	return assembly ? assembly.groups.flatMap((g) => g.sockets) : twins;
@@ -114,7 +114,8 @@ export async function tryInKit(
 	const place = await placeIn(ctx, id, change.socket);
 	if (!place.ok) return place;
 	const { kit, configuration } = place.value;
-	const { catalogue, shop } = await shopData(ctx.db);
+	const products = [...productsIn(kit), change.product];
+	const { catalogue, shop } = await shopData(ctx.db, { configurations: [configuration], products });
 	const moved = await changeLine(
 		{ kitCase: { configuration, catalogue, shop }, order: kit.order, answer: kit.answer },
 		change,
@@ -128,9 +129,10 @@ async function whyRefused(
 	{ configuration, order }: { configuration: Configuration; order: KitOrder },
 	{ sockets, productId }: { sockets: Socket[]; productId: string }
 ): Promise<string | null> {
-	const { catalogue, shop: usual } = await shopData(db);
+	const products = [...productsIn({ order }), productId];
+	const { catalogue, shop: usual } = await shopData(db, { configurations: [configuration], products });
 	const shop = { ...usual, exception: order.exception };
-	const product = catalogue.all.find((p) => p.product.id === productId);
+	const product = catalogue.byId.get(productId);
 	if (!product) return `There is no product "${productId}".`;
 	if (product.record.kind === 'assembly') {
 		const groups = groupsOf({ configuration, catalogue, shop }, { ...order, choices: {} });

@@ -5,7 +5,7 @@ import { type Solver } from '../../../core/solver';
 import { err, ok, type Result } from '../../../core/result';
 import { findConfiguration } from '../../repositories/configurations';
 import { findKit, type Foundation, type StoredKit } from '../../repositories/kits';
-import { shopData } from '../catalogue';
+import { shopData, type ShopData } from '../catalogue';
 import { changedUnder, foundationOf } from './foundation';
 
 /** What a kit service needs from outside. */
@@ -22,6 +22,25 @@ export interface KitContext {
 	watched: <T>(id: string, work: (watch: NonNullable<AssembleOptions['watch']>) => Promise<T>) => Promise<T>;
 }
 
+/** Products an order and its answer name. */
+export function productsIn({ order, answer }: { order: KitOrder; answer?: KitAnswer }): string[] {
+	const chosen = Object.values(order.choices).flatMap((c) => (c.kind === 'product' ? c.product : []));
+	const banned = (order.forbidden ?? []).map(({ product }) => product);
+	const inHand = Object.values(order.has?.lamps ?? {});
+	return [...chosen, ...banned, ...inHand, ...(answer?.lines ?? []).flatMap(({ product }) => product ?? [])];
+}
+
+/** What a kit is worked out from: everything that may go into its vehicle, and what the order names. */
+export const dataToChooseFrom = (
+	db: Knex,
+	configuration: Configuration,
+	kit: { order: KitOrder; answer?: KitAnswer }
+): Promise<ShopData> => shopData(db, { configurations: [configuration], products: productsIn(kit) });
+
+/** What a kit that is worked out stands on: what is in it and what its order names, and no more. */
+export const dataOfKit = (db: Knex, kit: { order: KitOrder; answer: KitAnswer }): Promise<ShopData> =>
+	shopData(db, { configurations: [], products: productsIn(kit) });
+
 /** A kit as it would be: worked out, not written. It lands only on the version it was made for. */
 export interface Proposal {
 	answer: KitAnswer;
@@ -34,7 +53,7 @@ export async function proposed(
 	id: string,
 	{ configuration, order, runnersUp = 0 }: { configuration: Configuration; order: KitOrder; runnersUp?: number }
 ): Promise<Result<Proposal, string>> {
-	const data = await shopData(ctx.db);
+	const data = await dataToChooseFrom(ctx.db, configuration, { order });
 	const { catalogue, shop } = data;
 	const kit = await ctx.watched(id, (watch) =>
 		assembleKit({ configuration, catalogue, shop }, order, { solver: ctx.solver, runnersUp, watch })
@@ -61,5 +80,5 @@ export async function staleness(
 	db: Knex,
 	{ kit, configuration }: { kit: StoredKit; configuration: Configuration }
 ): Promise<string[]> {
-	return changedUnder(kit.standsOn, foundationOf({ configuration, answer: kit.answer }, await shopData(db)));
+	return changedUnder(kit.standsOn, foundationOf({ configuration, answer: kit.answer }, await dataOfKit(db, kit)));
 }

@@ -10,10 +10,11 @@ export function foundationOf(
 	{ catalogue, shop }: Pick<ShopData, 'catalogue' | 'shop'>
 ): Foundation {
 	const inKit = new Set(answer.lines.flatMap((line) => line.product ?? line.accessory ?? []));
-	const records = [...catalogue.all.map(({ record }) => record), ...shop.accessories];
+	const products = [...inKit].flatMap((id) => catalogue.byId.get(id)?.record ?? []);
+	const accessories = shop.accessories.filter(({ id }) => inKit.has(id));
 	return {
 		vehicle: fingerprint(configuration),
-		parts: Object.fromEntries(records.flatMap((r) => (inKit.has(r.id) ? [[r.id as string, fingerprint(r)]] : []))),
+		parts: Object.fromEntries([...products, ...accessories].map((r) => [r.id as string, fingerprint(r)])),
 		policy: fingerprint(shop.policy),
 		assumptions: fingerprint(shop.assumptions)
 	};

@@ -3,7 +3,8 @@ import { err, ok, type Result } from '../../../core/result';
 import { change, type Tx } from '../../db/change';
 import { fingerprint } from '../../fingerprint';
 import { updateKit, type StoredKit } from '../../repositories/kits';
-import { dataVersion } from '../../repositories/settings';
+import { highestMark } from '../../repositories/marks';
+import { readMark } from '../../repositories/settings';
 
 /** What a person looks at on a kit, as a sign of a few letters: equal as long as nothing of it was changed. Its name stands apart. */
 export function sightOf({ state, order, answer, life }: StoredKit): string {
@@ -17,10 +18,21 @@ export const CHANGED_MEANWHILE = 'Somebody else changed this kit meanwhile, so y
 export const clashOf = (kit: StoredKit, sight: string | undefined): string | null =>
 	sight === undefined || sight === sightOf(kit) ? null : CHANGED_MEANWHILE;
 
+/** The mark of the last change of anything a kit stands on: its vehicle, what is in it, policy and assumptions. */
+export async function standingMark(db: Knex, { configurationId, answer }: StoredKit): Promise<number> {
+	const items = answer.lines.flatMap(({ product, accessory }) => product ?? accessory ?? []);
+	return Math.max(
+		await highestMark(db, 'configurations', [configurationId]),
+		await highestMark(db, 'products', items),
+		await highestMark(db, 'accessories', items),
+		await readMark(db, 'policy')
+	);
+}
+
 /** How often a change is made again on what somebody else has made of the kit meanwhile. */
 const TRIES = 5;
 
-/** A change of a kit that was made from a version of it; `null` as a kit when the shop's facts or the kit moved on meanwhile. */
+/** A change of a kit that was made from a version of it; `null` as a kit when what it stands on or the kit moved on meanwhile. */
 export type Landed<T> = { kit: StoredKit; value: T } | null;
 
 /**
@@ -33,7 +45,7 @@ export async function land<T>(
 	more: (tx: Tx, kit: StoredKit) => Promise<T>
 ): Promise<Landed<T>> {
 	const done = await change<{ kit: StoredKit; value: T }, 'moved'>(db, async (tx) => {
-		if (facts !== undefined && (await dataVersion(tx)) !== facts) return err('moved');
+		if (facts !== undefined && (await standingMark(tx, next)) !== facts) return err('moved');
 		const kit = await updateKit(tx, next);
 		return kit ? ok({ kit, value: await more(tx, kit) }) : err('moved');
 	});

@@ -5,7 +5,7 @@ import { checkKit, NEW_LIFE, reasonsAgainst, type KitAnswer, type KitLife } from
 import { err, ok, type Result } from '../../../core/result';
 import { vehicleName } from '../../../core/vehicle';
 import { signaturesWanted } from '../../../core/views';
-import { listConfigurations } from '../../repositories/configurations';
+import { configurationsOf, findConfigurations } from '../../repositories/configurations';
 import { change } from '../../db/change';
 import {
 	addRevision,
@@ -15,13 +15,12 @@ import {
 	type KitRevision,
 	type StoredKit
 } from '../../repositories/kits';
-import { listRecords } from '../../repositories/records';
-import { shopData } from '../catalogue';
+import { recordsAbout } from '../../repositories/records';
 import { readCurrency } from '../policy';
-import { draftOf, staleness, type KitContext } from './context';
+import { dataOfKit, draftOf, staleness, type KitContext } from './context';
 import { reorderKit } from './draft';
 import { staleWords } from './foundation';
-import { clashOf, land, untilLanded } from './landing';
+import { clashOf, land, standingMark, untilLanded } from './landing';
 
 /** A released kit as it was frozen, with every fact it stood on. */
 export interface FrozenKit {
@@ -52,7 +51,8 @@ export async function checkDraft(
 		const { kit, configuration } = draft.value;
 		const clash = clashOf(kit, sight);
 		if (clash) return err(clash);
-		const { catalogue, shop, version } = await shopData(ctx.db);
+		const facts = await standingMark(ctx.db, kit);
+		const { catalogue, shop } = await dataOfKit(ctx.db, kit);
 		const stale = await staleness(ctx.db, draft.value);
 		if (stale.length > 0) return err(`${staleWords(stale)} Solve it again, then check it.`);
 		if (kit.answer.lines.length === 0) return err('The kit is empty: there is nothing to check.');
@@ -68,7 +68,7 @@ export async function checkDraft(
 		if (unsigned) return err(`Write what you found for: ${unsigned.what}`);
 		const life = { ...kit.life, checked: { by, on: shopDay(ctx.now()), signOffs } };
 		const next: StoredKit = { ...kit, state: 'checked', life, updatedAt: ctx.now() };
-		const landed = await land(ctx.db, { next, facts: version }, async () => null);
+		const landed = await land(ctx.db, { next, facts }, async () => null);
 		return landed && ok(landed.kit);
 	});
 }
@@ -81,10 +81,9 @@ export async function alsoFor(
 	const draft = await draftOf(ctx.db, id);
 	if (!draft.ok) return draft;
 	const { kit, configuration } = draft.value;
-	const { catalogue, shop } = await shopData(ctx.db);
-	const others = (await listConfigurations(ctx.db)).filter(
-		(c) => c.id !== configuration.id && c.make === configuration.make && c.model === configuration.model
-	);
+	const { make, model } = configuration;
+	const others = (await configurationsOf(ctx.db, { make, model })).filter((c) => c.id !== configuration.id);
+	const { catalogue, shop } = await dataOfKit(ctx.db, kit);
 	return ok(
 		others.map((other) => ({
 			configuration: other.id,
@@ -116,9 +115,9 @@ export async function setAlso(
 }
 
 async function frozenOf(db: Knex, kit: StoredKit, configuration: Configuration): Promise<FrozenKit> {
-	const { catalogue, shop } = await shopData(db);
+	const { catalogue, shop } = await dataOfKit(db, kit);
 	const ids = new Set(kit.answer.lines.flatMap((l) => l.product ?? l.accessory ?? []));
-	const all = await listConfigurations(db);
+	const products = [...ids].flatMap((id) => catalogue.byId.get(id)?.record ?? []);
 	return {
 		name: kit.name,
 		vehicle: vehicleName(configuration),
@@ -128,10 +127,14 @@ async function frozenOf(db: Knex, kit: StoredKit, configuration: Configuration):
 		policy: shop.policy,
 		currency: await readCurrency(db),
 		life: kit.life,
-		products: catalogue.all.map(({ record }) => record).filter((p) => ids.has(p.id)),
+		products,
 		accessories: shop.accessories.filter((a) => ids.has(a.id)),
-		complaints: await listRecords(db, 'complaints'),
-		also: all.filter((c) => kit.life.also.includes(c.id)).map(vehicleName)
+		complaints: await recordsAbout(
+			db,
+			'complaints',
+			products.map(({ id }) => id)
+		),
+		also: (await findConfigurations(db, kit.life.also)).map(vehicleName)
 	};
 }
 
@@ -147,14 +150,14 @@ export async function releaseKit(
 		const { kit, configuration } = found.value;
 		const clash = clashOf(kit, sight);
 		if (clash) return err(clash);
-		const { version } = await shopData(ctx.db);
+		const facts = await standingMark(ctx.db, kit);
 		const stale = await staleness(ctx.db, found.value);
 		if (stale.length > 0) return err(`${staleWords(stale)} Solve it again, check it, then release.`);
 		if (kit.state !== 'checked') return err('The kit is not checked yet: check it, then release.');
 		const document = await frozenOf(ctx.db, kit, configuration);
 		const releasedAt = ctx.now();
 		const next: StoredKit = { ...kit, state: 'released', updatedAt: releasedAt };
-		const landed = await land(ctx.db, { next, facts: version }, async (tx) => {
+		const landed = await land(ctx.db, { next, facts }, async (tx) => {
 			const revision = (await listRevisions(tx, id)).length + 1;
 			const released: KitRevision = { kitId: id, revision, code: ctx.newCode(), releasedAt, document };
 			await addRevision(tx, released);

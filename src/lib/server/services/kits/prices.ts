@@ -1,14 +1,13 @@
 import { demandPrices, type DemandPrice } from '../../../core/kit';
 import { ok, type Result } from '../../../core/result';
-import { shopData } from '../catalogue';
-import { draftOf, type KitContext } from './context';
+import { dataToChooseFrom, draftOf, type KitContext } from './context';
 
 /** What each demand of a kit costs, and what wishes that are often made would. */
 export async function pricesFor(ctx: KitContext, id: string): Promise<Result<DemandPrice[], string>> {
 	const draft = await draftOf(ctx.db, id);
 	if (!draft.ok) return draft;
 	const { kit, configuration } = draft.value;
-	const { catalogue, shop } = await shopData(ctx.db);
+	const { catalogue, shop } = await dataToChooseFrom(ctx.db, configuration, kit);
 	const kitCase = { configuration, catalogue, shop };
 	return ok(
 		await ctx.watched(id, (watch) =>

@@ -1,25 +1,28 @@
 import type { Knex } from 'knex';
+import { LRUCache } from 'lru-cache';
 import { releaseImpacts, type ReleaseImpact } from '../../../core/kit';
 import { findConfiguration } from '../../repositories/configurations';
-import { listRevisions } from '../../repositories/kits';
-import { listRecords } from '../../repositories/records';
-import { shopData } from '../catalogue';
+import { listRevisions, releaseMarks } from '../../repositories/kits';
+import { recordsAbout } from '../../repositories/records';
+import { readMark } from '../../repositories/settings';
+import { dataOfKit } from './context';
 import type { FrozenKit } from './life';
 
-const cache = new WeakMap<Knex, Map<string, { version: number; impacts: ReleaseImpact[] }>>();
+/** Releases whose impacts are remembered. */
+const REMEMBERED = 2000;
+const cache = new WeakMap<Knex, LRUCache<string, ReleaseImpact[]>>();
 
-/** What changed under the last released revision of a kit; empty when nothing did, or nothing was released. Worked out once per data version. */
-export async function impactsOnRelease(db: Knex, kitId: string): Promise<ReleaseImpact[]> {
-	const last = (await listRevisions(db, kitId)).at(-1);
-	if (!last) return [];
-	const { catalogue, shop, version } = await shopData(db);
-	const kept = cache.get(db) ?? new Map<string, { version: number; impacts: ReleaseImpact[] }>();
+function remembered(db: Knex): LRUCache<string, ReleaseImpact[]> {
+	const kept = cache.get(db) ?? new LRUCache<string, ReleaseImpact[]>({ max: REMEMBERED });
 	cache.set(db, kept);
-	const seen = kept.get(last.code);
-	if (seen?.version === version) return seen.impacts;
-	const frozen = last.document as FrozenKit;
+	return kept;
+}
+
+async function workedOut(db: Knex, frozen: FrozenKit): Promise<ReleaseImpact[]> {
 	const configuration = await findConfiguration(db, frozen.configuration.id);
-	const impacts = releaseImpacts(
+	const { catalogue, shop } = await dataOfKit(db, frozen);
+	const sold = frozen.answer.lines.flatMap(({ product }) => product ?? []);
+	return releaseImpacts(
 		{
 			...frozen,
 			products: frozen.products ?? [],
@@ -28,12 +31,35 @@ export async function impactsOnRelease(db: Knex, kitId: string): Promise<Release
 		},
 		{
 			kitCase: configuration ? { configuration, catalogue, shop } : null,
-			products: new Map(catalogue.all.map(({ record }) => [record.id as string, record])),
+			products: new Map(Array.from(catalogue.byId, ([id, { record }]) => [id, record])),
 			accessories: new Map(shop.accessories.map((a) => [a.id as string, a])),
-			complaints: await listRecords(db, 'complaints'),
+			complaints: await recordsAbout(db, 'complaints', sold),
 			currency: shop.currency
 		}
 	);
-	kept.set(last.code, { version, impacts });
-	return impacts;
+}
+
+/**
+ * What changed under the last released revisions of kits, by kit; nothing where nothing did, or nothing was released. Only those with a
+ * change of anything they stand on are looked at, and each once per change.
+ */
+export async function impactsOn(db: Knex, ids: readonly string[]): Promise<Map<string, ReleaseImpact[]>> {
+	const [marks, policy] = [await releaseMarks(db, ids), await readMark(db, 'policy')];
+	const found = new Map<string, ReleaseImpact[]>();
+	for (const [id, { frozen, now }] of marks) {
+		const mark = Math.max(now, policy);
+		if (mark <= frozen) continue;
+		const last = (await listRevisions(db, id)).at(-1);
+		if (!last) continue;
+		const key = `${last.code} ${mark}`;
+		const impacts = remembered(db).get(key) ?? (await workedOut(db, last.document as FrozenKit));
+		remembered(db).set(key, impacts);
+		found.set(id, impacts);
+	}
+	return found;
+}
+
+/** What changed under the last released revision of one kit. */
+export async function impactsOnRelease(db: Knex, kitId: string): Promise<ReleaseImpact[]> {
+	return (await impactsOn(db, [kitId])).get(kitId) ?? [];
 }

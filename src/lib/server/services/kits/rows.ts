@@ -1,26 +1,38 @@
 import type { Knex } from 'knex';
 import type { KitRowView } from '../../../core/views';
 import { vehicleName } from '../../../core/vehicle';
-import { listConfigurations } from '../../repositories/configurations';
-import { listKits, listRevisions } from '../../repositories/kits';
-import { impactsOnRelease } from './release-impacts';
+import { findConfigurations } from '../../repositories/configurations';
+import { kitSummaries } from '../../repositories/kits';
+import { impactsOn } from './release-impacts';
 
-/** Kits for a list, the last touched first; of one vehicle when one is named. */
-export async function kitRows(db: Knex, configurationId?: string): Promise<KitRowView[]> {
-	const names = new Map((await listConfigurations(db)).map((c) => [c.id as string, vehicleName(c)]));
-	const kits = await listKits(db, configurationId);
-	return Promise.all(
-		kits.map(async (kit) => ({
+/** Kits of a page of the list. */
+export const KITS_A_PAGE = 50;
+
+/** A page of kits, the last touched first, and how many there are: of one vehicle when one is named, or those that answer to what is typed. */
+export async function kitRows(
+	db: Knex,
+	wish: { configurationId?: string; typed?: string; from?: number }
+): Promise<{ rows: KitRowView[]; total: number }> {
+	const { rows, total } = await kitSummaries(db, { from: 0, ...wish, most: KITS_A_PAGE });
+	const vehicles = await findConfigurations(db, [...new Set(rows.map((kit) => kit.configurationId))]);
+	const names = new Map(vehicles.map((c) => [c.id as string, vehicleName(c)]));
+	const impacts = await impactsOn(
+		db,
+		rows.map(({ id }) => id)
+	);
+	return {
+		total,
+		rows: rows.map((kit) => ({
 			id: kit.id,
 			name: kit.name,
 			configuration: kit.configurationId,
 			vehicle: names.get(kit.configurationId) ?? kit.configurationId,
 			state: kit.state,
-			code: (await listRevisions(db, kit.id)).at(-1)?.code ?? null,
-			total: kit.answer.total,
-			open: kit.answer.open.length,
-			impacts: (await impactsOnRelease(db, kit.id)).length,
+			code: kit.code,
+			total: kit.total,
+			open: kit.openPlaces,
+			impacts: impacts.get(kit.id)?.length ?? 0,
 			updatedAt: kit.updatedAt
 		}))
-	);
+	};
 }

@@ -5,9 +5,9 @@ import { kitView, signaturesWanted, type KitView, type SignatureWanted } from '.
 import { vehicleName } from '../../../core/vehicle';
 import { findConfiguration } from '../../repositories/configurations';
 import { findKit, listRevisions, type KitRevision, type StoredKit } from '../../repositories/kits';
-import { shopData } from '../catalogue';
+import { shopRules } from '../catalogue';
 import { readCurrency } from '../policy';
-import { staleness } from './context';
+import { dataOfKit, productsIn, staleness } from './context';
 import { sightOf } from './landing';
 import type { FrozenKit } from './life';
 import { impactsOnRelease } from './release-impacts';
@@ -52,7 +52,7 @@ type Shown = Pick<
 >;
 
 async function shownKit(db: Knex, stored: StoredKit, configuration: Configuration): Promise<Shown> {
-	const { shop } = await shopData(db);
+	const { shop } = await shopRules(db);
 	const { order, answer, life } = stored;
 	const also = await Promise.all(life.also.map((id) => findConfiguration(db, id)));
 	return {
@@ -94,8 +94,8 @@ export async function kitSheet(
 	const released = revisions.find((r) => r.revision === wanted) ?? null;
 	if (revision !== undefined && !released) return null;
 	const shown = released ? frozen(released) : await shownKit(db, stored, configuration);
-	const { catalogue, shop } = await shopData(db);
-	const products = catalogue.all.map((p) => p.record);
+	const { catalogue, shop } = await dataOfKit(db, shown);
+	const products = productsIn(shown).flatMap((one) => catalogue.byId.get(one)?.record ?? []);
 	return {
 		id,
 		name: stored.name,

@@ -11,7 +11,6 @@ import {
 } from '../../repositories/configurations';
 import { addEvents, lastEvent, type NewEvent } from '../../repositories/events';
 import { findAccessory, findProduct, putAccessories, putProducts } from '../../repositories/products';
-import { bumpCatalogueVersion, bumpDataVersion } from '../../repositories/settings';
 import { putUnits, unitsById, usersOfUnit } from '../../repositories/units';
 import { patchesBetween } from './patches';
 
@@ -74,10 +73,7 @@ const catalogueStore = <T extends { id: string }>(
 		find,
 		kept: asItIs,
 		prepare: itself,
-		write: async (tx, items) => {
-			await put(tx, items);
-			await bumpCatalogueVersion(tx);
-		}
+		write: put
 	});
 
 /** Products, stored as a part of the catalogue. */
@@ -152,7 +148,6 @@ export async function writePrepared<T extends object>(
 		tx,
 		prepared.map(({ event }) => event)
 	);
-	await bumpDataVersion(tx);
 }
 
 /**

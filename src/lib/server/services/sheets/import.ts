@@ -19,12 +19,9 @@ import { findConfigurations } from '../../repositories/configurations';
 import { findHeadingMap, putHeadingMap } from '../../repositories/heading-maps';
 import { listAccessories, listProducts } from '../../repositories/products';
 import { listUnits } from '../../repositories/units';
-import { change } from '../../db/change';
-import { Trouble } from '../../db/failure';
-import { err, ok } from '../../../core/result';
+import { changeAlways } from '../../db/change';
 import type { Actor } from '../record/store';
 import { readyToTakeIn, takeIn } from '../record/take-in';
-import { skuClashes } from '../stock';
 
 /** How a spreadsheet is meant to be taken in. */
 export interface SheetOptions extends SheetOptionsView {
@@ -199,15 +196,11 @@ export async function writeSheets(
 	const [problem] = assembled.problems;
 	if (problem) throw new SheetProblem(problem, assembled.problems.length);
 	const ready = await readyToTakeIn(db, assembled, { actor, progress: (done) => progress(first.rows + done) });
-	const done = await change<null, string>(db, async (tx) => {
+	await changeAlways(db, async (tx) => {
 		await takeIn(tx, ready);
-		const [clash] = assembled.products.length + assembled.accessories.length > 0 ? await skuClashes(tx) : [];
-		if (clash) return err(clash);
 		if (options.supplier)
 			for (const { sheet, map } of all) await putHeadingMap(tx, { supplier: options.supplier, sheet, map });
-		return ok(null);
 	});
-	if (!done.ok) throw new Trouble(`${done.error} Nothing was written.`);
 	return {
 		vehicles: assembled.configurations.map((c) => c.id),
 		products: assembled.products.map((p) => p.id),

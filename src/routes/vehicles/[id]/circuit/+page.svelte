@@ -9,8 +9,11 @@
 	import Switches from '$lib/components/circuit/Switches.svelte';
 	import Warming from '$lib/components/circuit/Warming.svelte';
 	import Wave from '$lib/components/circuit/Wave.svelte';
+	import { verdictsHere } from '$lib/client/verdicts.svelte';
 	import Rota from '$lib/components/rota/Rota.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
+
+	const verdicts = verdictsHere();
 
 	let { data } = $props();
 
@@ -101,7 +104,7 @@
 		</div>
 		<div class="panel h-[20rem] shrink-0 p-1">
 			<Rota
-				sockets={data.vehicle.sockets}
+				sockets={verdicts.on(data.vehicle.sockets)}
 				{selected}
 				label={`${data.vehicle.name}, ${trial.state.label}`}
 				labels={false}

@@ -7,7 +7,7 @@ import type { Result } from '$lib/core/result';
 import { socketName, socketsInWalk, vehicleName } from '$lib/core/vehicle';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { actorHere } from '$lib/server/actor';
-import { findConfiguration, listConfigurations } from '$lib/server/repositories/configurations';
+import { findConfiguration, nearConfigurations } from '$lib/server/repositories/configurations';
 import { copyConfiguration, mergeConfigurations, splitConfiguration } from '$lib/server/services/record/create';
 import { fitUnit, makeUnit, showUnits } from '$lib/server/services/record/units';
 import { database } from '$lib/server/shop';
@@ -17,15 +17,12 @@ export const load: PageServerLoad = async ({ params }) => {
 	const db = await database();
 	const configuration = await findConfiguration(db, params.id);
 	if (!configuration) error(404, { message: `There is no vehicle “${params.id}” on record.` });
-	const { make, model } = configuration;
-	const others = (await listConfigurations(db)).filter((c) => c.id !== params.id && c.make === make);
-	const near = others.filter((c) => c.model === model);
+	const near = await nearConfigurations(db, configuration);
 	return {
 		identity: identityOf(configuration),
-		others: [...near, ...others.filter((c) => c.model !== model)].map((c) => ({
-			id: c.id as string,
-			name: vehicleName(c)
-		})),
+		others: near
+			.filter((c) => c.make === configuration.make)
+			.map((c) => ({ id: c.id as string, name: vehicleName(c) })),
 		units: await showUnits(db),
 		sockets: socketsInWalk(configuration).map((s) => ({ id: s.id, name: socketName(s), unit: s.unit?.id ?? null }))
 	};

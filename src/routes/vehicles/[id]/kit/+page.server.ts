@@ -4,16 +4,19 @@ import { resolve } from '$app/paths';
 import { BALANCES, KIT_SCOPES, kitOrder, label, socketId } from '$lib/core/model';
 import { FUNCTION_IDS } from '$lib/core/lamps';
 import { findConfiguration } from '$lib/server/repositories/configurations';
+import { pageFrom } from '$lib/server/page-of';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
-import { kitRows, startKit } from '$lib/server/services/kits';
+import { KITS_A_PAGE, kitRows, startKit } from '$lib/server/services/kits';
 import { database, kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params }) => {
+export const load: PageServerLoad = async ({ params, url }) => {
 	const db = await database();
 	const configuration = await findConfiguration(db, params.id);
 	return {
-		rows: await kitRows(db, params.id),
+		...(await kitRows(db, { configurationId: params.id, ...pageFrom(url, KITS_A_PAGE) })),
+		from: pageFrom(url, KITS_A_PAGE).from,
+		each: KITS_A_PAGE,
 		functions: [...new Set((configuration?.sockets ?? []).flatMap((s) => s.functions))]
 	};
 };

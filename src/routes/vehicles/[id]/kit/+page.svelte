@@ -1,6 +1,7 @@
 <script lang="ts">
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import KitTable from '$lib/components/kit/KitTable.svelte';
+	import Pages from '$lib/components/ui/Pages.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import { SCOPE_OPTIONS, BALANCE_OPTIONS, SOCKETS_SCOPE } from '$lib/components/kit/options';
 
@@ -57,6 +58,7 @@
 	{#if data.rows.length > 0}
 		<h2>Kits of this vehicle</h2>
 		<div class="panel overflow-x-auto"><KitTable kits={data.rows} /></div>
+		<Pages from={data.from} each={data.each} total={data.total} />
 	{:else}
 		<p class="text-soft">No kit of this vehicle is on record yet.</p>
 	{/if}

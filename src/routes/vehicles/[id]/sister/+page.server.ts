@@ -2,11 +2,9 @@ import { error } from '@sveltejs/kit';
 import { vehicleName } from '$lib/core/vehicle';
 import { factOf, factText } from '$lib/core/model';
 import { sisterOffers } from '$lib/core/walk';
-import { findConfiguration, listConfigurations } from '$lib/server/repositories/configurations';
+import { findConfiguration, nearConfigurations } from '$lib/server/repositories/configurations';
 import { database } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
-
-const MAX_SISTERS = 60;
 
 export const load: PageServerLoad = async ({ params, url }) => {
 	const db = await database();
@@ -14,13 +12,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	if (!ours) error(404, { message: `There is no vehicle “${params.id}” on record.` });
 	const from = url.searchParams.get('from');
 	const sister = from ? await findConfiguration(db, from) : null;
-	const near = (c: { make: string; model: string; kind: string }) =>
-		(c.make === ours.make ? 2 : 0) + (c.model === ours.model ? 2 : 0) + (c.kind === ours.kind ? 1 : 0);
-	const others = (await listConfigurations(db))
-		.filter((c) => c.id !== ours.id)
-		.sort((a, b) => near(b) - near(a))
-		.slice(0, MAX_SISTERS)
-		.map((c) => ({ id: c.id as string, name: vehicleName(c) }));
+	const others = (await nearConfigurations(db, ours)).map((c) => ({ id: c.id as string, name: vehicleName(c) }));
 	const offers = sister ? sisterOffers(ours, sister) : [];
 	return {
 		others,

@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { z } from 'zod';
-import { showWhole } from '$lib/server/services/match';
+import { showWhole } from '$lib/server/services/whole';
 import { database } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
 

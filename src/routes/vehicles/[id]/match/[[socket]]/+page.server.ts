@@ -2,12 +2,14 @@ import { error, fail, redirect } from '@sveltejs/kit';
 import { shopDay } from '$lib/server/shop-time';
 import { z } from 'zod';
 import { resolve } from '$app/paths';
+import { VERDICTS } from '$lib/core/match';
 import { productId } from '$lib/core/model';
+import { CANDIDATE_ORDERS } from '$lib/core/views';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { personHere } from '$lib/server/actor';
 import { changeAssumptions } from '$lib/server/services/assumptions';
 import { chooseInKit, draftFor } from '$lib/server/services/kits';
-import { showMatch } from '$lib/server/services/match';
+import { FIRST_ROWS, matchWish, showMatch, type MatchWish } from '$lib/server/services/match';
 import { showSocket } from '$lib/server/services/vehicle';
 import { database, kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
@@ -22,11 +24,32 @@ export const load: PageServerLoad = async ({ params, parent, url }) => {
 	}
 	const [socket, match] = [
 		await showSocket(db, params.id, params.socket),
-		await showMatch(db, params.id, { socketId: params.socket, why: url.searchParams.get('why') ?? '' })
+		await showMatch(db, params.id, readWish(url, params.socket))
 	];
 	if (!socket || !match) error(404, { message: `This vehicle has no socket “${params.socket}”.` });
-	return { socket, match };
+	return { socket, match, wish: readWish(url, params.socket) };
 };
+
+/** Rows at most, whatever an address says. */
+const MOST_ROWS = 600;
+const MOST_LOOKED_AT = 5;
+const MOST_TYPED = 100;
+
+/** What an address wants to see of a socket's candidates. */
+function readWish({ searchParams: asked }: URL, socket: string): MatchWish {
+	const said = (name: string) => asked.get(name) ?? '';
+	const hidden = said('without').split(',');
+	const rows = Number(said('rows'));
+	return matchWish(socket, {
+		typed: said('f').slice(0, MOST_TYPED),
+		verdicts: VERDICTS.filter((verdict) => !hidden.includes(verdict)),
+		by: CANDIDATE_ORDERS.find((order) => order === said('by')) ?? null,
+		down: asked.has('down'),
+		most: rows > FIRST_ROWS ? Math.min(rows, MOST_ROWS) : FIRST_ROWS,
+		looked: [said('product'), ...said('with').split(',')].filter(Boolean).slice(0, MOST_LOOKED_AT),
+		why: said('why').slice(0, MOST_TYPED)
+	});
+}
 
 const chosen = z.object({ product: productId });
 

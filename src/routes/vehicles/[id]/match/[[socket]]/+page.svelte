@@ -4,11 +4,15 @@
 	import { page } from '$app/state';
 	import CandidatePanel from '$lib/components/match/CandidatePanel.svelte';
 	import CandidateTable from '$lib/components/match/CandidateTable.svelte';
-	import HalogenAnswer from '$lib/components/match/HalogenAnswer.svelte';
+	import FilamentAnswer from '$lib/components/match/FilamentAnswer.svelte';
 	import { tabNamed, type MatchTab } from '$lib/components/match/tabs';
 	import WhyNot from '$lib/components/match/WhyNot.svelte';
+	import { verdictsHere } from '$lib/client/verdicts.svelte';
+	import { VERDICTS } from '$lib/core/match/findings/verdict';
+	import type { CandidateWish } from '$lib/core/views';
 	import Rota from '$lib/components/rota/Rota.svelte';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
+	import { counted } from '$lib/core/quantity';
 	import Message from '$lib/components/ui/Message.svelte';
 	import { OPEN_WORDS } from '$lib/core/match/wording/open';
 	import { shopFormats } from '$lib/components/ui/shop-formats';
@@ -19,49 +23,55 @@
 
 	let { data, form } = $props();
 
-	const params = page.url.searchParams;
-	/** What the person looks at; kept in the address, so that a reload or a link shows the same. */
-	let picked = $state({ socket: page.params.socket ?? '', product: params.get('product') });
-	let tab = $state<MatchTab>(tabNamed(params.get('tab')));
-	let compared = $state(params.get('with')?.split(',').filter(Boolean) ?? []);
+	const verdicts = verdictsHere();
+	const NAMES = ['why', 'product', 'tab', 'with', 'f', 'without', 'by', 'down', 'rows'] as const;
+	type Said = Partial<Record<(typeof NAMES)[number], string | null>>;
+
+	let tab = $state<MatchTab>(tabNamed(page.url.searchParams.get('tab')));
+	/** The row just picked, marked before its numbers have come. */
+	let picked = $state<{ socket: string; product: string } | null>(null);
 
 	const id = $derived(data.vehicle.id);
 	const here = $derived(data.socket.id);
-	const candidates = $derived(data.match.candidates);
-	const wanted = $derived(
-		picked.socket === here ? (picked.product ?? data.match.asked?.product) : data.match.asked?.product
-	);
-	const selected = $derived(candidates.find((c) => c.product === wanted) ?? candidates[0] ?? null);
-	const beside = $derived(compared.flatMap((product) => candidates.find((c) => c.product === product) ?? []));
+	const match = $derived(data.match);
+	const total = $derived(VERDICTS.reduce((sum, verdict) => sum + match.counts[verdict], 0));
+	/** Its numbers may still be on the way: those of the row before stand until then. */
+	const selected = $derived(match.looked[0] ?? null);
+	const marked = $derived(picked?.socket === here ? picked.product : (selected?.product ?? null));
+	const compared = $derived(page.url.searchParams.get('with')?.split(',').filter(Boolean) ?? []);
+	const beside = $derived(compared.flatMap((product) => match.looked.find((c) => c.product === product) ?? []));
 	const shownTab = $derived(tab === 'compare' && beside.length < 2 ? 'reasons' : tab);
-	const refused = $derived(candidates.filter((c) => c.verdict === 'refused').length);
 
-	function remember(): void {
-		const said: Record<string, string | null> = {
-			why: page.url.searchParams.get('why'),
-			product: picked.socket === here ? picked.product : null,
-			tab: tab === 'reasons' ? null : tab,
-			with: compared.join(',') || null
-		};
-		const query = Object.entries(said)
-			.flatMap(([name, value]) => (value ? `${name}=${encodeURIComponent(value)}` : []))
-			.join('&');
-		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with the query added
-		replaceState(resolve('/vehicles/[id]/match/[[socket]]', { id, socket: here }) + (query ? `?${query}` : ''), {});
+	/** Everything a person looks at stands in the address, so that a reload or a link shows the same. */
+	function address(said: Said): string {
+		const now = page.url.searchParams;
+		const query = NAMES.flatMap((name) => {
+			const value = name in said ? said[name] : now.get(name);
+			return value === null || value === undefined ? [] : [`${name}=${encodeURIComponent(value)}`];
+		}).join('&');
+		return resolve('/vehicles/[id]/match/[[socket]]', { id, socket: here }) + (query ? `?${query}` : '');
 	}
+	const show = (said: Said) =>
+		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with the query added
+		goto(address(said), { replaceState: true, keepFocus: true, noScroll: true });
+
 	function pick(product: string): void {
 		picked = { socket: here, product };
-		remember();
+		void show({ product, why: null });
 	}
-	function show(next: MatchTab): void {
+	function turnTo(next: MatchTab): void {
 		tab = next;
-		remember();
+		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with the query added
+		replaceState(address({ tab: next === 'reasons' ? null : next }), {});
 	}
 	function compare(product: string): void {
-		const isIn = beside.some((c) => c.product === product);
-		const now = beside.map((c) => c.product);
-		compared = isIn ? now.filter((one) => one !== product) : [...now, product].slice(-4);
-		remember();
+		const others = compared.filter((one) => one !== product);
+		const next = others.length < compared.length ? others : [...compared, product].slice(-4);
+		void show({ with: next.join(',') || null, product: marked });
+	}
+	function filter({ typed, verdicts: left, by, down }: CandidateWish): void {
+		const without = VERDICTS.filter((verdict) => !left.includes(verdict)).join(',');
+		void show({ f: typed || null, without: without || null, by, down: down ? '' : null, rows: null });
 	}
 </script>
 
@@ -71,7 +81,7 @@
 	<div class="flex min-h-0 flex-col gap-3 sm:max-lg:h-72 sm:max-lg:flex-row">
 		<div class="panel h-72 shrink-0 p-1 sm:max-lg:w-72">
 			<Rota
-				sockets={data.vehicle.sockets}
+				sockets={verdicts.on(data.vehicle.sockets)}
 				selected={here}
 				label={data.vehicle.name}
 				labels={false}
@@ -94,25 +104,38 @@
 	</div>
 	<div class="flex min-h-0 min-w-0 flex-col gap-3">
 		<ScrollPanel label="Candidates" class="min-h-56 max-lg:max-h-[45vh] lg:basis-1/2">
-			{#if data.match.open}
-				<p class="p-4 first-letter:uppercase">{OPEN_WORDS[data.match.open]}</p>
-			{:else if candidates.length === 0}
+			{#if match.open}
+				<p class="p-4 first-letter:uppercase">{OPEN_WORDS[match.open]}</p>
+			{:else if total === 0}
 				<p class="p-4">No product in stock is made for this lamp category.</p>
 			{:else}
-				{#if data.match.exception}
+				{#if match.exception}
 					<p class="border-b border-line bg-raised px-3 py-1.5">
-						Judged under the exception signed for the draft kit: “{data.match.exception}”.
+						Judged under the exception signed for the draft kit: “{match.exception}”.
 					</p>
 				{/if}
-				<HalogenAnswer {candidates} onselect={pick} />
+				{#if match.filament}<FilamentAnswer answer={match.filament} onselect={pick} />{/if}
 				<CandidateTable
-					{candidates}
-					selected={selected?.product ?? null}
-					compared={beside.map((c) => c.product)}
+					candidates={match.candidates}
+					counts={match.counts}
+					wish={data.wish}
+					selected={marked}
+					{compared}
 					currency={data.currency}
 					onselect={pick}
 					oncompare={compare}
+					onwish={filter}
 				/>
+				{#if match.left > match.candidates.length}
+					<p class="flex items-center gap-3 border-t border-line px-3 py-2">
+						The first {match.candidates.length} of {match.left}.
+						<button
+							type="button"
+							class="button min-h-7! py-0!"
+							onclick={() => show({ rows: String(match.candidates.length * 2) })}>Show more</button
+						>
+					</p>
+				{/if}
 			{/if}
 		</ScrollPanel>
 		<ScrollPanel label="About the candidate" class="min-h-56 p-3 lg:basis-1/2">
@@ -121,11 +144,11 @@
 				<CandidatePanel
 					candidate={selected}
 					compared={beside}
-					neighbours={data.match.neighbours}
+					neighbours={match.neighbours}
 					currency={data.currency}
 					tab={shownTab}
 					saved={form && 'assumed' in form ? (form.assumed ?? null) : null}
-					ontab={show}
+					ontab={turnTo}
 					onleave={compare}
 				>
 					<BusyForm action="?/choose"
@@ -145,10 +168,10 @@
 						now
 						{money(form.total ?? 0)}.
 					{:else}
-						{candidates.length} candidates, {refused} refused.
+						{counted(total, 'candidate')}, {match.counts.refused} refused.
 					{/if}
 				</p>
-				{#if !data.match.open}<WhyNot note={data.match.asked?.note ?? null} />{/if}
+				{#if !match.open}<WhyNot note={match.asked?.note ?? null} />{/if}
 			</div>
 		</ScrollPanel>
 	</div>

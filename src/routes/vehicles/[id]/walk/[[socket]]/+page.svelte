@@ -11,9 +11,12 @@
 	import WalkLine from '$lib/components/record/WalkLine.svelte';
 	import WalkList from '$lib/components/record/WalkList.svelte';
 	import WalkPages from '$lib/components/record/WalkPages.svelte';
+	import { verdictsHere } from '$lib/client/verdicts.svelte';
 	import Rota from '$lib/components/rota/Rota.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 	import VerdictLegend from '$lib/components/ui/VerdictLegend.svelte';
+
+	const verdicts = verdictsHere();
 
 	let { data } = $props();
 
@@ -57,7 +60,7 @@
 		{:else}
 			<div class="min-h-[22rem] grow">
 				<Rota
-					sockets={data.vehicle.sockets}
+					sockets={verdicts.on(data.vehicle.sockets)}
 					selected={data.socket?.id ?? null}
 					label={data.vehicle.name}
 					onselect={(socket) => goto(address(socket), stay)}
