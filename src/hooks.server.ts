@@ -22,7 +22,8 @@ import { whoIs } from '$lib/server/access/who';
 import { databaseFailure, Trouble } from '$lib/server/db/failure';
 import { log, logFailure } from '$lib/server/log';
 import { closeShop, database, openShop } from '$lib/server/shop';
-import { warmPool } from '$lib/server/workers/pool';
+import { dataFolder } from '$lib/server/config';
+import { warmHeavy } from '$lib/server/workers/heavy';
 
 /** Opens the database, so that trouble with it shows at start and not at the first customer. */
 export const init: ServerInit = async () => {
@@ -35,7 +36,7 @@ export const init: ServerInit = async () => {
 			throw new Trouble(
 				`Nobody has an account yet, so this server does not listen on ${listens}, where others could reach it. Make the owner first: ./rotalux owner NAME.`
 			);
-		void warmPool();
+		void warmHeavy(dataFolder());
 	} catch (error) {
 		const trouble = databaseFailure(error);
 		if (!trouble) throw error;
@@ -52,7 +53,10 @@ const [FORBIDDEN, NOT_FOUND, TOO_MANY] = [403, 404, 429];
 const isCustomerDoor = ({ request }: RequestEvent) => request.headers.get('x-rotalux-door') === 'customer';
 
 /** Stops a request at the door: in words, or as the data that a page asked for. */
-function refuse({ request, locals }: RequestEvent, status: number, words: string, more: Record<string, string> = {}) {
+function refuse(
+	{ request, locals }: RequestEvent,
+	{ status, words, more = {} }: { status: number; words: string; more?: Record<string, string> }
+): Response {
 	const asData = request.headers.get('accept')?.startsWith('application/json') ?? false;
 	const said = { message: words, kept: 'Nothing was changed.', request: locals.request } satisfies App.Error;
 	const headers = {
@@ -107,21 +111,23 @@ const fromHere: Handle = async ({ event, resolve: answer }) => {
 		},
 		hosts
 	);
-	if (strange) return refuse(event, FORBIDDEN, strange);
+	if (strange) return refuse(event, { status: FORBIDDEN, words: strange });
 	const heavy = tooMuch({
 		method: request.method,
 		type: request.headers.get('content-type'),
 		length: request.headers.get('content-length'),
 		chunked: request.headers.has('transfer-encoding')
 	});
-	if (heavy) return refuse(event, heavy.status, heavy.words);
+	if (heavy) return refuse(event, heavy);
 	if (customer && (event.route.id !== CUSTOMER_ROUTE || !SAFE.has(request.method)))
-		return refuse(event, NOT_FOUND, 'There is nothing at this address.');
+		return refuse(event, { status: NOT_FOUND, words: 'There is nothing at this address.' });
 	const limit = customer ? 'customer' : SAFE.has(request.method) ? null : 'change';
 	const wait = limit && (await overLimit(limit, event.getClientAddress()));
 	return wait
-		? refuse(event, TOO_MANY, 'Too many requests from here: wait a moment and try again.', {
-				'retry-after': String(wait)
+		? refuse(event, {
+				status: TOO_MANY,
+				words: 'Too many requests from here: wait a moment and try again.',
+				more: { 'retry-after': String(wait) }
 			})
 		: answer(event);
 };

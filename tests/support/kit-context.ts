@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { KitContext } from '../../src/lib/server/services/kits';
+import { kitWorkOn } from '../../src/lib/server/services/kits/work';
 import { highsSolver } from '../../src/lib/server/solver/highs';
 import { watchedSolve } from '../../src/lib/server/workers/solves';
 
@@ -8,7 +9,7 @@ export function kitContextOn(db: Knex, now = '2026-03-04T05:06:07.000Z'): KitCon
 	let [id, code] = [0, 0];
 	return {
 		db,
-		solver: highsSolver,
+		work: kitWorkOn(db, highsSolver),
 		now: () => now,
 		newId: () => `K${++id}`,
 		newCode: () => `CODE-${++code}`,

@@ -3,11 +3,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import ExcelJS from 'exceljs';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, onTestFinished } from 'vitest';
 import { demoDatabase, freshDatabase, putRecords, kitContextOn } from '../../../tests/support/database';
-import { generateKitCase } from '../../../tests/support/generate-kit';
 import { kitOrder } from '../core/model';
-import { choicesFor, kitProgram } from '../core/kit';
 import { DATABASE_FILE, openDatabase } from './db/connection';
 import { migrations } from './db/migrations';
 import { databaseFailure } from './db/failure';
@@ -15,10 +13,12 @@ import { loadDemo } from './demo/load';
 import { csv } from './documents/csv';
 import { kitSheet as kitSheetPaper } from './documents/pdf/kit-sheet';
 import { workbook } from './documents/workbooks/write';
+import { findConfiguration } from './repositories/configurations';
 import { askCounter } from './services/counter';
 import { kitSheet, startKit } from './services/kits';
 import { highsSolver } from './solver/highs';
-import { poolSolver, stopPool } from './workers/pool';
+import { kitWorkOn } from './services/kits/work';
+import { inThread, kitWorkInThreads, stopHeavy } from './workers/heavy';
 import { makeConfiguration, STOP_SOCKET } from '../../../tests/support/make';
 
 const NOW = '2026-01-02T03:04:05.000Z';
@@ -134,52 +134,47 @@ describe('documents', () => {
 	});
 });
 
-describe('the worker pool', () => {
-	it('solves as the solver itself does', async () => {
-		const program = {
-			variables: [
-				{ name: 'x', cost: 3, kind: 'binary' as const },
-				{ name: 'y', cost: 2, kind: 'integer' as const, max: 5 }
-			],
-			constraints: [
-				{
-					name: 'c',
-					terms: [
-						[1, 'x'],
-						[1, 'y']
-					] as const,
-					sense: '>=' as const,
-					bound: 3
-				}
-			]
-		};
-		expect(await poolSolver(program)).toEqual(await highsSolver(program));
-		expect(
-			await poolSolver({ ...program, constraints: [{ name: 'c', terms: [[1, 'x']], sense: '>=', bound: 2 }] })
-		).toEqual({ status: 'infeasible' });
-		await stopPool();
+describe('heavy work in a thread', () => {
+	const ORDER = kitOrder.parse({});
+
+	async function van() {
+		const { db, folder } = await demoDatabase();
+		const configuration = (await findConfiguration(db, 'tarrow-packhorse-2014'))!;
+		onTestFinished(stopHeavy);
+		return { folder, configuration, work: kitWorkInThreads(folder), here: kitWorkOn(db, highsSolver) };
+	}
+
+	it('comes to what it comes to here', async () => {
+		const { configuration, work, here, folder } = await van();
+		const asked = { configuration, order: ORDER, runnersUp: 0 };
+		expect(await work.proposal(asked)).toEqual(await here.proposal(asked));
+		const verdicts = await inThread(folder, { what: 'verdicts', asked: [configuration.id] });
+		expect(Object.keys(verdicts ?? {})).toEqual(configuration.sockets.map(({ id }) => id));
 	});
 
-	it('is stopped in the middle, says so, and solves the next program', async () => {
-		const choices = choicesFor(generateKitCase(6, { pairs: 20, candidates: 20, loads: 26 }), kitOrder.parse({}));
-		const { program } = kitProgram(choices);
-		await poolSolver(program);
+	it('is stopped in the middle, says so, and does the next', async () => {
+		const { configuration, work } = await van();
+		const made = await work.proposal({ configuration, order: ORDER, runnersUp: 0 });
+		if (!made.ok) throw new Error(made.error);
+		const kit = { configuration, order: ORDER, answer: made.value.answer };
 		const stop = new AbortController();
-		const solving = poolSolver(program, { signal: stop.signal });
+		const pricing = work.demandPrices(kit, { signal: stop.signal });
 		setTimeout(() => stop.abort(), 5);
-		await expect(solving).rejects.toThrow('The work was stopped; nothing was changed.');
-		await expect(poolSolver(program, { signal: stop.signal })).rejects.toThrow('stopped');
-		expect((await poolSolver(program)).status).toBe('optimal');
-		await stopPool();
+		await expect(pricing).rejects.toThrow('The work was stopped; nothing was changed.');
+		await expect(work.demandPrices(kit, { signal: stop.signal })).rejects.toThrow('stopped');
+		expect((await work.proposal({ configuration, order: ORDER, runnersUp: 0 })).ok).toBe(true);
 	});
 
-	it('says how far it is while it solves', async () => {
-		const choices = choicesFor(generateKitCase(6, { pairs: 20, candidates: 20, loads: 26 }), kitOrder.parse({}));
-		const heard: (number | null)[] = [];
-		const solution = await poolSolver(kitProgram(choices).program, { onProgress: ({ bound }) => heard.push(bound) });
-		expect(heard.length).toBeGreaterThan(0);
-		for (const bound of heard)
-			if (bound !== null && solution.status !== 'infeasible') expect(bound).toBeLessThanOrEqual(solution.objective + 1);
-		await stopPool();
+	it('says how far it is', async () => {
+		const { configuration, work } = await van();
+		const made = await work.proposal({ configuration, order: ORDER, runnersUp: 0 });
+		if (!made.ok) throw new Error(made.error);
+		const heard: number[] = [];
+		await work.demandPrices(
+			{ configuration, order: ORDER, answer: made.value.answer },
+			{ onPriced: (done, of) => heard.push(done / of) }
+		);
+		expect(heard.at(-1)).toBe(1);
+		expect(heard).toEqual([...heard].sort((a, b) => a - b));
 	});
 });

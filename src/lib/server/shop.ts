@@ -7,7 +7,7 @@ import { startKeeping, stopKeeping } from './keeping';
 import type { KitContext } from './services/kits';
 import { watchedSolve } from './workers/solves';
 import { stopImports } from './workers/imports';
-import { poolSolver, stopPool } from './workers/pool';
+import { kitWorkInThreads, stopHeavy } from './workers/heavy';
 
 let opened: Promise<Knex> | undefined;
 let giveBack: (() => void) | undefined;
@@ -42,7 +42,7 @@ const newCode = () => [letters(4), letters(4), letters(4)].join('-');
 export async function kitContext(): Promise<KitContext> {
 	return {
 		db: await database(),
-		solver: poolSolver,
+		work: kitWorkInThreads(dataFolder()),
 		now: () => new Date().toISOString(),
 		newId,
 		newCode,
@@ -55,7 +55,7 @@ export async function closeShop(): Promise<void> {
 	const db = await opened;
 	opened = undefined;
 	await db?.destroy();
-	await stopPool();
+	await stopHeavy();
 	await stopImports();
 	stopKeeping();
 	giveBack?.();

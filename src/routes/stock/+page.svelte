@@ -26,13 +26,9 @@
 
 	/** The same page with something of its wish changed; it begins at the first row again. */
 	function wish(changes: Record<string, string | null>): void {
-		const asked = new Map(page.url.searchParams);
-		asked.delete('page');
-		for (const [name, value] of Object.entries(changes)) {
-			if (value === null) asked.delete(name);
-			else asked.set(name, value);
-		}
-		const query = new URLSearchParams([...asked]).toString();
+		const kept = [...page.url.searchParams].filter(([name]) => name !== 'page' && !(name in changes));
+		const added = Object.entries(changes).flatMap(([name, value]) => (value === null ? [] : [[name, value]]));
+		const query = new URLSearchParams([...kept, ...added]).toString();
 		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with the query added
 		void goto(resolve('/stock') + (query ? `?${query}` : ''), { keepFocus: true, noScroll: true, replaceState: true });
 	}

@@ -73,6 +73,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/vehicles/[id]/kit/offer.json': LOOK,
 	'/vehicles/[id]/match/[[socket]]': { read: 'look', write: { choose: 'kit', assume: 'settings' } },
 	'/vehicles/[id]/record': { write: 'record' },
+	'/vehicles/[id]/next.json': LOOK,
 	'/vehicles/[id]/sheet': { read: 'look', write: 'import' },
 	'/vehicles/[id]/sheet/[table].csv': LOOK,
 	'/vehicles/[id]/sheet/vehicle.xlsx': LOOK,

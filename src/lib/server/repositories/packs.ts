@@ -54,6 +54,18 @@ export async function putPacks(tx: Tx, items: readonly Packed[]): Promise<void> 
 	await writeRows(tx, { table: 'packs' }, rows);
 }
 
+/** The things that pack numbers belong to, each once; numbers of nothing are left out. */
+export async function itemsOfSkus(db: Knex, skus: readonly string[]): Promise<string[]> {
+	const found = new Set<string>();
+	for (let at = 0; at < skus.length; at += AT_ONCE) {
+		const rows: { item: string }[] = await db('packs')
+			.whereIn('sku', skus.slice(at, at + AT_ONCE))
+			.select('item');
+		for (const { item } of rows) found.add(item);
+	}
+	return [...found];
+}
+
 /** The thing a pack number belongs to, in capitals or not; null when nothing has it. */
 export async function itemOfSku(db: Knex, sku: string): Promise<string | null> {
 	const rows: { sku: string; item: string }[] = await db('packs').whereILike('sku', anyCharacter(sku));

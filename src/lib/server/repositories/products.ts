@@ -37,19 +37,24 @@ export async function productIdLike(db: Knex, typed: string): Promise<string | n
 
 const AT_ONCE = 500;
 
-/** Products by their ids; those not there are left out. */
-export async function findProducts(db: Knex, ids: readonly string[]): Promise<Product[]> {
-	const found: Product[] = [];
+async function findAll<T>(db: Knex, table: 'products' | 'accessories', ids: readonly string[]): Promise<T[]> {
+	const found: T[] = [];
 	for (let at = 0; at < ids.length; at += AT_ONCE)
 		found.push(
-			...parsed<Product>(
-				await db('products')
+			...parsed<T>(
+				await db(table)
 					.whereIn('id', ids.slice(at, at + AT_ONCE))
 					.select('document')
 			)
 		);
 	return found;
 }
+
+/** Products by their ids; those not there are left out. */
+export const findProducts = (db: Knex, ids: readonly string[]) => findAll<Product>(db, 'products', ids);
+
+/** Accessories by their ids; those not there are left out. */
+export const findAccessories = (db: Knex, ids: readonly string[]) => findAll<Accessory>(db, 'accessories', ids);
 
 /** What assemblies are found by, which are made for a vehicle and not for a lamp category. */
 export const ASSEMBLIES = 'assembly';

@@ -4,6 +4,7 @@ import type { Configuration } from '../../core/model';
 import { catalogueOf, categoriesWorthALook, type Catalogue, type Shop } from '../../core/match';
 import { rememberingLens } from '../../core/optics';
 import { ASSEMBLIES, findProducts, listAccessories } from '../repositories/products';
+import { shelfMarks } from '../repositories/marks';
 import { readMark } from '../repositories/settings';
 import { readAssumptions } from './assumptions';
 import { readCurrency, readPolicy } from './policy';
@@ -60,13 +61,29 @@ export async function shopRules(db: Knex): Promise<{ shop: Shop; mark: number }>
 	return { shop: kept.shop.value, mark };
 }
 
+const categoriesOf = ({ configurations }: Scope) => [
+	...[...new Set(configurations.flatMap((c) => [...categoriesWorthALook(c)]))].sort(),
+	ASSEMBLIES
+];
+
+const keyOf = (shop: number, shelves: number, categories: readonly string[]) =>
+	`${shop} ${shelves} ${categories.join()}`;
+
+/** The key of what matching needs for some vehicles, without reading it. */
+export async function shopKey(db: Knex, scope: Scope): Promise<string> {
+	const categories = categoriesOf(scope);
+	const marks = await shelfMarks(db, categories);
+	return keyOf(await readMark(db, 'shop'), Math.max(0, ...marks.values()), categories);
+}
+
 /** What matching needs of the shop, for some vehicles and no more. */
-export async function shopData(db: Knex, { configurations, products = [] }: Scope): Promise<ShopData> {
+export async function shopData(db: Knex, scope: Scope): Promise<ShopData> {
+	const { products = [] } = scope;
 	const kept = keptFor(db);
 	const { shop, mark } = await shopRules(db);
-	const categories = [...new Set(configurations.flatMap((c) => [...categoriesWorthALook(c)]))].sort();
-	const shelves = await fromShelves(db, [...categories, ASSEMBLIES]);
-	const key = `${mark} ${shelves.mark} ${categories.join()}`;
+	const categories = categoriesOf(scope);
+	const shelves = await fromShelves(db, categories);
+	const key = keyOf(mark, shelves.mark, categories);
 	const named = [...new Set(products)].filter((id) => !shelves.cases.has(id));
 	if (named.length > 0) {
 		const others = await prepared(db, await findProducts(db, named));

@@ -12,7 +12,7 @@ import type { Configuration, Product } from '../../core/model';
 import { assemblyLamp, partsWhereFitted, type KitAnswer } from '../../core/kit';
 import { bestSet, remedyTable, type BestSet, type RemedyTable } from '../../core/remedy';
 import { type Solver } from '../../core/solver';
-import { bestUnder, matchConfiguration, NO_PREFERENCES } from '../../core/match';
+import { bestLamps, catalogueOf, matchConfiguration } from '../../core/match';
 import { findConfiguration } from '../repositories/configurations';
 import { kitsOf, type StoredKit } from '../repositories/kits';
 import { shopData, type ShopData } from './catalogue';
@@ -59,8 +59,7 @@ async function kitUnderWay(db: Knex, id: string): Promise<StoredKit | null> {
 
 function chosenFor(configuration: Configuration, kit: StoredKit | null, { catalogue, shop }: ShopData): Chosen {
 	if (!kit) {
-		const best = bestUnder(matchConfiguration(configuration, catalogue, shop), NO_PREFERENCES);
-		return { kit: null, lamps: [...best], parts: [] };
+		return { kit: null, lamps: bestLamps(configuration, { catalogue, shop }), parts: [] };
 	}
 	const lamps = kit.answer.lines.flatMap((line): [string, Product][] => {
 		const product = line.product === undefined ? undefined : catalogue.byId.get(line.product)?.record;
@@ -73,8 +72,12 @@ function chosenFor(configuration: Configuration, kit: StoredKit | null, { catalo
 
 /** Lamps with a built-in load that Match lets into each socket, best first. */
 function loadedLamps(configuration: Configuration, { catalogue, shop }: ShopData): (socket: string) => Product[] {
+	const loaded = [...catalogue.byId.values()].filter(({ record }) => record.builtInLoad);
 	const bySocket = new Map(
-		matchConfiguration(configuration, catalogue, shop).map((m) => [m.socket.id as string, m.candidates])
+		matchConfiguration(configuration, catalogueOf(loaded, catalogue.through), shop).map((m) => [
+			m.socket.id as string,
+			m.candidates
+		])
 	);
 	return (socket) =>
 		(bySocket.get(socket) ?? [])

@@ -57,7 +57,7 @@ export interface MatchWish extends CandidateWish {
 }
 
 /** Rows shown until somebody asks for more. */
-export const FIRST_ROWS = 60;
+export const FIRST_ROWS = 50;
 
 /** What Match shows of a socket unless somebody wants something else. */
 export const matchWish = (socketId: string, more: Partial<MatchWish> = {}): MatchWish => ({
@@ -97,6 +97,12 @@ function askedAbout(
 	return { asked: { product: id, note: null }, more };
 }
 
+/** A candidate as a row shows it: of its findings those that keep it from fitting, without the parts that would help. */
+function rowView(view: CandidateView): CandidateView {
+	const against = view.findings.filter(({ level }) => level === 'refuse' || level === 'unknown');
+	return { ...view, findings: against.map((finding) => ({ ...finding, parts: [] })) };
+}
+
 function countsOf(candidates: readonly Candidate[]): Record<Verdict, number> {
 	const counts: Record<Verdict, number> = { fits: 0, parts: 0, unknown: 0, refused: 0 };
 	for (const { verdict } of candidates) counts[verdict] += 1;
@@ -129,7 +135,7 @@ export async function showMatch(db: Knex, id: string, wish: MatchWish): Promise<
 	return {
 		open,
 		counts: countsOf(every),
-		candidates: rows.map((candidate) => candidateView(here(candidate), where)),
+		candidates: rows.map((candidate) => rowView(candidateView(here(candidate), where))),
 		left: left.length,
 		looked: looked.map((candidate) => ({
 			...candidateView(here(candidate), where),

@@ -27,7 +27,12 @@ describe('the simulated feed', () => {
 	});
 
 	it('says the same in the same minute, and other things later; prices stay near, stock is never negative', async () => {
-		const at = (n: number) => simulatedSupplier(packs, 'EUR', () => minute(n)).ask();
+		const at = (n: number) =>
+			simulatedSupplier(
+				async () => packs,
+				'EUR',
+				() => minute(n)
+			).ask();
 		const [one, same, later] = [await at(GOOD), await at(GOOD), await at(GOOD + 40)];
 		expect(one).toEqual(same);
 		expect(later.quotes).not.toEqual(one.quotes);
@@ -40,14 +45,17 @@ describe('the simulated feed', () => {
 	it('is a server with one address; another address is not found', async () => {
 		const feed = await serveFeed(packs, 'EUR', { now: () => minute(GOOD) });
 		try {
-			const supplier = supplierOf([], 'EUR', { now: () => minute(0), env: { ROTALUX_SUPPLIER: feed.address } });
+			const supplier = supplierOf(async () => [], 'EUR', {
+				now: () => minute(0),
+				env: { ROTALUX_SUPPLIER: feed.address }
+			});
 			expect([supplier.simulated, (await supplier.ask()).quotes.length]).toEqual([false, 200]);
 			expect((await fetch(`${feed.address}/other`)).status).toBe(404);
 		} finally {
 			await feed.close();
 		}
 		await expect(
-			supplierOf([], 'EUR', { now: () => minute(0), env: { ROTALUX_SUPPLIER: feed.address } }).ask()
+			supplierOf(async () => [], 'EUR', { now: () => minute(0), env: { ROTALUX_SUPPLIER: feed.address } }).ask()
 		).rejects.toThrow();
 	});
 });

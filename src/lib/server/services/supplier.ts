@@ -2,12 +2,23 @@ import type { Knex } from 'knex';
 import type { Accessory, Pack, Product } from '../../core/model';
 import { amount, counted, type Currency } from '../../core/quantity';
 import { shopMoment } from '../shop-time';
-import { changeAlways } from '../db/change';
-import { listAccessories, listProducts } from '../repositories/products';
+import { err, ok } from '../../core/result';
+import { change, changeAlways } from '../db/change';
+import { lastEvents } from '../repositories/events';
+import { itemsOfSkus } from '../repositories/packs';
+import { findAccessories, findProducts, listAccessories, listProducts } from '../repositories/products';
 import { readSetting, writeSetting } from '../repositories/settings';
-import { quote, supplierOf, type FeedPack, type Quote, type Supplier } from '../stand-ins/supplier';
+import { quote, supplierOf, type FeedPack, type Quote, type Quotes, type Supplier } from '../stand-ins/supplier';
 import { readCurrency } from './policy';
-import { ACCESSORIES, PRODUCTS, writeRecord, type Actor, type Store } from './record/store';
+import {
+	ACCESSORIES,
+	prepareWrite,
+	PRODUCTS,
+	writePrepared,
+	type Actor,
+	type PreparedWrite,
+	type Store
+} from './record/store';
 
 /** Where the prices and the stock of the shop come from, and how they stand. */
 export interface SupplierState {
@@ -47,7 +58,7 @@ async function firstPacks(db: Knex): Promise<FeedPack[]> {
 
 /** The supplier of this shop. */
 export async function shopSupplier(db: Knex, now: () => Date): Promise<Supplier> {
-	return supplierOf(await firstPacks(db), await readCurrency(db), { now });
+	return supplierOf(() => firstPacks(db), await readCurrency(db), { now });
 }
 
 /** How prices and stock stand, without asking anybody. */
@@ -102,6 +113,63 @@ function quoted<T extends Product | Accessory>(
 	return { item: { ...item, packs }, words };
 }
 
+/** How often quotes are worked out again when somebody else was at the same things. */
+const TRIES = 5;
+
+interface Writes {
+	store: Store<Product | Accessory>;
+	prepared: PreparedWrite<Product | Accessory>[];
+}
+
+/** What the quotes of an answer change, worked out and not written. */
+async function quotedWrites(
+	db: Knex,
+	{ supplier, answer, actor, currency }: { supplier: Supplier; answer: Quotes; actor: Actor; currency: Currency }
+): Promise<{ writes: Writes[]; words: string[]; ignored: string[] }> {
+	const { at, quotes } = answer;
+	const ids = await itemsOfSkus(
+		db,
+		quotes.map((row) => String((row as { sku?: unknown } | null)?.sku ?? ''))
+	);
+	const all = [
+		{ store: PRODUCTS as unknown as Writes['store'], items: await findProducts(db, ids) },
+		{ store: ACCESSORIES as unknown as Writes['store'], items: await findAccessories(db, ids) }
+	];
+	const packs = new Map(
+		all.flatMap(({ items }) => items.flatMap((i) => i.packs.map((p) => [p.sku as string, p] as const)))
+	);
+	const { good, ignored } = sound(quotes, packs, currency);
+	const words: string[] = [];
+	const writes: Writes[] = [];
+	for (const { store, items } of all) {
+		const bases = await lastEvents(
+			db,
+			items.map(({ id }) => store.name(id))
+		);
+		const prepared: Writes['prepared'] = [];
+		for (const one of items) {
+			const { item, words: own } = quoted(one, good, { at, currency });
+			if (own.length === 0) continue;
+			words.push(...own);
+			const event = { kind: 'change' as const, what: `Quoted by ${supplier.name}: ${own.join(', ')}` };
+			const base = bases.get(store.name(one.id)) ?? 0;
+			const write = await prepareWrite(db, store, { write: { before: one, after: item, event, actor }, base });
+			if (write) prepared.push(write);
+		}
+		writes.push({ store, prepared });
+	}
+	return { writes, words, ignored };
+}
+
+/** True when somebody has changed one of the things since the writes were worked out. */
+async function haveMoved(db: Knex, store: Writes['store'], prepared: Writes['prepared']): Promise<boolean> {
+	const now = await lastEvents(
+		db,
+		prepared.map(({ id }) => store.name(id))
+	);
+	return prepared.some(({ id, base }) => (now.get(store.name(id)) ?? 0) !== base);
+}
+
 /**
  * Asks the supplier and takes its prices and stock in, each change in the history of its item. When the supplier is down or sends
  * nonsense the last good values stay, with their date, and the state says so.
@@ -125,39 +193,32 @@ export async function askSupplier(db: Knex, supplier: Supplier, actor: Actor): P
 		return keep({
 			trouble: `${supplier.name} quotes in ${answer.currency}, the shop sells in ${currency}. Nothing was taken.`
 		});
-	const { at, quotes } = answer;
-	return changeAlways(db, async (tx) => {
-		const stands = await supplierState(tx, supplier);
-		// Two people asked at once: what was quoted first and comes last is older than what is there.
-		if (stands.lastGood !== null && stands.lastGood > at) return stands;
-		const items = { products: await listProducts(tx), accessories: await listAccessories(tx) };
-		const packs = new Map(
-			[...items.products, ...items.accessories].flatMap((i) => i.packs.map((p) => [p.sku as string, p] as const))
-		);
-		const { good, ignored } = sound(quotes, packs, currency);
-		const changed: string[] = [];
-		const take = async <T extends Product | Accessory>(store: Store<T>, list: readonly T[]) => {
-			for (const one of list) {
-				const { item, words } = quoted(one, good, { at, currency });
-				if (words.length === 0) continue;
-				changed.push(...words);
-				const event = { kind: 'change' as const, what: `Quoted by ${supplier.name}: ${words.join(', ')}` };
-				await writeRecord(tx, store, { before: one, after: item, event, actor });
+	const { at } = answer;
+	for (let n = 0; n < TRIES; n++) {
+		// Worked out before anybody is kept from writing; worked out again when somebody was at one of these things meanwhile.
+		const { writes, words, ignored } = await quotedWrites(db, { supplier, answer, actor, currency });
+		const taken = await change<SupplierState, 'moved'>(db, async (tx) => {
+			const stands = await supplierState(tx, supplier);
+			// Two people asked at once: what was quoted first and comes last is older than what is there.
+			if (stands.lastGood !== null && stands.lastGood > at) return ok(stands);
+			for (const { store, prepared } of writes) {
+				if (await haveMoved(tx, store, prepared)) return err('moved');
+				await writePrepared(tx, store, prepared);
 			}
-		};
-		await take(PRODUCTS, items.products);
-		await take(ACCESSORIES, items.accessories);
-		const kept = {
-			lastGood: at,
-			lastAsked: actor.now,
-			trouble: null,
-			changes: changed.length,
-			changed: changed.slice(0, MAX_WORDS),
-			ignored: ignored.slice(0, MAX_WORDS)
-		};
-		await writeSetting(tx, SETTING, kept);
-		return { ...before, ...kept };
-	});
+			const kept = {
+				lastGood: at,
+				lastAsked: actor.now,
+				trouble: null,
+				changes: words.length,
+				changed: words.slice(0, MAX_WORDS),
+				ignored: ignored.slice(0, MAX_WORDS)
+			};
+			await writeSetting(tx, SETTING, kept);
+			return ok({ ...before, ...kept });
+		});
+		if (taken.ok) return taken.value;
+	}
+	return keep({ trouble: 'Others keep changing the stock. The last good values are kept; ask again in a moment.' });
 }
 
 /** What an answer of the supplier came to, in one sentence. */

@@ -21,6 +21,8 @@ import {
 } from './kits';
 import { customerKit } from './kits/customer';
 import { sightOf } from './kits/landing';
+import { kitWorkOn } from './kits/work';
+import { highsSolver } from '../solver/highs';
 import { changeRecord } from './record/change';
 import { mergeConfigurations, splitConfiguration } from './record/create';
 import { CONFIGURATIONS, PRODUCTS } from './record/store';
@@ -37,10 +39,10 @@ async function bikeKit() {
 	let gate: Promise<void> | null = null;
 	const ctx: KitContext = {
 		...plain,
-		solver: async (program, watch) => {
+		work: kitWorkOn(db, async (program, watch) => {
 			await gate;
-			return plain.solver(program, watch);
-		}
+			return highsSolver(program, watch);
+		})
 	};
 	const kit = await startKit(ctx, BIKE, { name: 'Kit', order: kitOrder.parse({}) });
 	if (!kit.ok) throw new Error(kit.error);

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { LRUCache } from 'lru-cache';
 import type { Configuration, Socket } from '../../core/model';
-import { bestFor, equivalenceKey, socketCase, type Catalogue, type SocketCase, type Verdict } from '../../core/match';
+import { bestLed, equivalenceKey, socketCase, type Catalogue, type SocketCase, type Verdict } from '../../core/match';
 import { fingerprint } from '../fingerprint';
 import { findConfiguration } from '../repositories/configurations';
 import { shopData, type ShopData } from './catalogue';
@@ -18,7 +18,7 @@ function remembered(db: Knex): LRUCache<string, { verdict: Verdict | null }> {
 
 /** The verdict of the best LED for a socket, or of the best lamp where no LED is made; null where nothing is made for it. */
 const verdictIn = (prepared: SocketCase, catalogue: Catalogue): Verdict | null =>
-	bestFor(prepared, catalogue)?.verdict ?? null;
+	bestLed(prepared, catalogue)?.verdict ?? null;
 
 /** What of a vehicle a rule may look at, beside the socket itself and its neighbours. */
 const aboutVehicle = ({

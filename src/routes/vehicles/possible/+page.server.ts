@@ -1,9 +1,12 @@
-import { showAcross } from '$lib/server/services/across';
-import { database } from '$lib/server/shop';
+import { dataFolder } from '$lib/server/config';
+import { inThread } from '$lib/server/workers/heavy';
 import type { PageServerLoad } from './$types';
 
 const MAX_VEHICLES = 6;
 
 export const load: PageServerLoad = async ({ url }) => ({
-	across: await showAcross(await database(), url.searchParams.getAll('c').slice(0, MAX_VEHICLES))
+	across: await inThread(dataFolder(), {
+		what: 'across',
+		asked: [url.searchParams.getAll('c').slice(0, MAX_VEHICLES)]
+	})
 });

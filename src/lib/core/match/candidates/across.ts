@@ -34,11 +34,16 @@ function acrossPlace(
 		return socket ? matchSocket({ configuration: c, catalogue, shop }, socket).candidates : [];
 	});
 	const [first = [], ...rest] = matches;
+	const byProduct = rest.map((list) => new Map(list.map((c) => [c.product.id, c])));
 	const candidates = first.flatMap(({ product, verdict }): AcrossCandidate[] => {
-		const others = rest.map((list) => list.find((c) => c.product.id === product.id));
+		if (verdict === 'refused') return [];
+		const others = byProduct.map((map) => map.get(product.id));
 		if (others.some((other) => other === undefined)) return [];
 		return [
-			{ product, verdict: others.reduce((worst, other) => worseVerdict(worst, other?.verdict ?? 'refused'), verdict) }
+			{
+				product,
+				verdict: others.reduce<Verdict>((worst, other) => worseVerdict(worst, other?.verdict ?? 'refused'), verdict)
+			}
 		];
 	});
 	return {

@@ -88,15 +88,29 @@ export function candidatesFor(socket: SocketCase, catalogue: Catalogue): Candida
 
 const isBetter = (one: Candidate, other: Candidate | null) => other === null || Candidate.compare(one, other) < 0;
 
-/** The best LED for a prepared socket, or the best of anything where no LED is made; null where nothing is. */
-export function bestFor(socket: SocketCase, catalogue: Catalogue): Candidate | null {
-	let [led, any]: (Candidate | null)[] = [null, null];
+/** The best candidate for a prepared socket among those that are wanted; null where none is. */
+export function bestFor(
+	socket: SocketCase,
+	catalogue: Catalogue,
+	isWanted: (candidate: Candidate) => boolean
+): Candidate | null {
+	let best: Candidate | null = null;
 	for (const product of worthALook(socket, catalogue)) {
 		const candidate = new Candidate(socket, product);
-		if (product.record.kind !== 'halogen' && isBetter(candidate, led ?? null)) led = candidate;
-		if (isBetter(candidate, any ?? null)) any = candidate;
+		if (isWanted(candidate) && isBetter(candidate, best)) best = candidate;
 	}
-	return led ?? any ?? null;
+	return best;
+}
+
+/** The best LED for a prepared socket, or the best of anything where no LED is made; null where nothing is. */
+export function bestLed(socket: SocketCase, catalogue: Catalogue): Candidate | null {
+	let [led, any]: [Candidate | null, Candidate | null] = [null, null];
+	bestFor(socket, catalogue, (candidate) => {
+		if (candidate.product.kind !== 'halogen' && isBetter(candidate, led)) led = candidate;
+		if (isBetter(candidate, any)) any = candidate;
+		return false;
+	});
+	return led ?? any;
 }
 
 export interface SocketMatch {

@@ -1,6 +1,7 @@
-import type { Product } from '../../model';
+import type { Configuration, Product } from '../../model';
 import type { Candidate } from '../candidates/candidate';
-import type { SocketMatch } from '../candidates/match';
+import { bestFor, equivalenceKey, type Catalogue, type SocketMatch } from '../candidates/match';
+import { socketCase, type Shop } from '../cases';
 import { PREFERENCE_KINDS } from './kinds';
 import type { Preferences } from './preferences';
 
@@ -51,6 +52,22 @@ export function bestUnder(matches: readonly SocketMatch[], preferences: Preferen
 			return best ? [[socket.id, best.product]] : [];
 		})
 	);
+}
+
+/** The best lamp to sell for each socket that has one, in the order of the sockets; the others are left out. */
+export function bestLamps(
+	configuration: Configuration,
+	{ catalogue, shop }: { catalogue: Catalogue; shop: Shop }
+): [socket: string, product: Product][] {
+	const judged = new Map<string, Candidate | null>();
+	return configuration.sockets.flatMap((socket): [string, Product][] => {
+		const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
+		if (!prepared) return [];
+		const key = equivalenceKey(prepared);
+		const best = judged.get(key) ?? bestFor(prepared, catalogue, serves);
+		judged.set(key, best);
+		return best ? [[socket.id, best.product]] : [];
+	});
 }
 
 /** How many sockets the wish leaves with a lamp, which it loses, and where the best one changes. */

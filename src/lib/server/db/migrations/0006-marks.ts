@@ -111,6 +111,8 @@ export async function up(db: Knex): Promise<void> {
 	await db.raw('DROP TRIGGER kits_step_by_step');
 	await fillItems(db, 'products');
 	await fillItems(db, 'accessories');
+	const shelves: { category: string }[] = await db('product_fits').distinct('category');
+	for (const { category } of shelves) await db('shelf_marks').insert({ category, mark: 1 });
 	await fillKits(db);
 	await fillRecords(db);
 	await db.raw(STEP_BY_STEP);

@@ -3,7 +3,7 @@ import { assembliesOf, groupsOf, socketsInScope } from '../../../core/kit';
 import { describe, matchSocket, type Candidate, type Verdict } from '../../../core/match';
 import { groupName, socketName, twinGroups } from '../../../core/vehicle';
 import type { AlternativeView, PlaceView } from '../../../core/views';
-import { dataOfKit, dataToChooseFrom } from './context';
+import { dataOfKit, dataToChooseFrom } from './data';
 import type { KitSheet } from './show';
 
 const MAX_ALTERNATIVES = 24;

@@ -1,14 +1,15 @@
 import type { Knex } from 'knex';
 import { kitOrder, type Choice, type Configuration, type KitOrder, type Socket } from '../../../core/model';
-import { assembliesOf, changeLine, groupsOf, socketsInScope } from '../../../core/kit';
+import { assembliesOf, groupsOf, socketsInScope } from '../../../core/kit';
 import { Candidate, socketCase } from '../../../core/match';
 import { err, ok, type Result } from '../../../core/result';
 import { socketName, twinGroups } from '../../../core/vehicle';
-import { lineChangeView, type LineChangeView } from '../../../core/views';
+import type { LineChangeView } from '../../../core/views';
 import { findConfiguration } from '../../repositories/configurations';
 import { kitsOf, type StoredKit } from '../../repositories/kits';
 import { shopData } from '../catalogue';
-import { dataToChooseFrom, draftOf, productsIn, type KitContext } from './context';
+import { draftOf, type KitContext } from './context';
+import { dataToChooseFrom, productsIn } from './data';
 import { reorderKit, startKit } from './draft';
 
 function twinsOf(configuration: Configuration, { order }: StoredKit, socket: Socket): Socket[] {
@@ -114,14 +115,7 @@ export async function tryInKit(
 	const place = await placeIn(ctx, id, change.socket);
 	if (!place.ok) return place;
 	const { kit, configuration } = place.value;
-	const products = [...productsIn(kit), change.product];
-	const { catalogue, shop } = await shopData(ctx.db, { configurations: [configuration], products });
-	const moved = await changeLine(
-		{ kitCase: { configuration, catalogue, shop }, order: kit.order, answer: kit.answer },
-		change,
-		ctx.solver
-	);
-	return moved.ok ? ok(lineChangeView(configuration, moved.value)) : moved;
+	return ctx.work.lineChange({ configuration, order: kit.order, answer: kit.answer }, change);
 }
 
 async function whyRefused(

@@ -5,11 +5,16 @@ import { orderWords } from '../../../core/views';
 import { change, changeAlways } from '../../db/change';
 import { findConfiguration } from '../../repositories/configurations';
 import { addKit, findKit, updateKit, type StoredKit } from '../../repositories/kits';
-import { draftOf, proposed, type KitContext } from './context';
+import { draftOf, type KitContext } from './context';
 import { readCurrency } from '../policy';
 import { clashOf, land, untilLanded } from './landing';
+import type { KitWork } from './work';
 
 const RUNNERS_UP = 2;
+
+/** Works a kit out where others may look on and stop it. */
+const proposed = (ctx: KitContext, id: string, asked: Parameters<KitWork['proposal']>[0]) =>
+	ctx.watched(id, (watch) => ctx.work.proposal(asked, watch));
 
 /** Starts a draft kit for a vehicle and works it out. */
 export async function startKit(
@@ -20,7 +25,7 @@ export async function startKit(
 	const configuration = await findConfiguration(ctx.db, configurationId);
 	if (!configuration) return err(`There is no vehicle "${configurationId}".`);
 	const id = ctx.newId();
-	const kit = await proposed(ctx, id, { configuration, order });
+	const kit = await proposed(ctx, id, { configuration, order, runnersUp: 0 });
 	if (!kit.ok) return kit;
 	const now = ctx.now();
 	const stored: StoredKit = {

@@ -17,7 +17,8 @@ import {
 } from '../../repositories/kits';
 import { recordsAbout } from '../../repositories/records';
 import { readCurrency } from '../policy';
-import { dataOfKit, draftOf, staleness, type KitContext } from './context';
+import { draftOf, staleness, type KitContext } from './context';
+import { dataOfKit } from './data';
 import { reorderKit } from './draft';
 import { staleWords } from './foundation';
 import { clashOf, land, standingMark, untilLanded } from './landing';

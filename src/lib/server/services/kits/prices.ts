@@ -1,17 +1,12 @@
-import { demandPrices, type DemandPrice } from '../../../core/kit';
+import type { DemandPrice } from '../../../core/kit';
 import { ok, type Result } from '../../../core/result';
-import { dataToChooseFrom, draftOf, type KitContext } from './context';
+import { draftOf, type KitContext } from './context';
 
 /** What each demand of a kit costs, and what wishes that are often made would. */
 export async function pricesFor(ctx: KitContext, id: string): Promise<Result<DemandPrice[], string>> {
 	const draft = await draftOf(ctx.db, id);
 	if (!draft.ok) return draft;
 	const { kit, configuration } = draft.value;
-	const { catalogue, shop } = await dataToChooseFrom(ctx.db, configuration, kit);
-	const kitCase = { configuration, catalogue, shop };
-	return ok(
-		await ctx.watched(id, (watch) =>
-			demandPrices({ kitCase, order: kit.order, answer: kit.answer }, { solver: ctx.solver, watch })
-		)
-	);
+	const { order, answer } = kit;
+	return ok(await ctx.watched(id, (watch) => ctx.work.demandPrices({ configuration, order, answer }, watch)));
 }

@@ -5,7 +5,7 @@ import { findConfiguration } from '../../repositories/configurations';
 import { listRevisions, releaseMarks } from '../../repositories/kits';
 import { recordsAbout } from '../../repositories/records';
 import { readMark } from '../../repositories/settings';
-import { dataOfKit } from './context';
+import { dataOfKit } from './data';
 import type { FrozenKit } from './life';
 
 /** Releases whose impacts are remembered. */

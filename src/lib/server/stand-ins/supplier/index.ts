@@ -4,7 +4,7 @@ import { simulatedSupplier, type FeedPack } from './simulated';
 
 /** The supplier in use: the one at `ROTALUX_SUPPLIER`, or the simulated one on the packs of the shop. */
 export function supplierOf(
-	packs: readonly FeedPack[],
+	packs: () => Promise<readonly FeedPack[]>,
 	currency: string,
 	{ now, env = process.env }: { now: () => Date; env?: NodeJS.ProcessEnv }
 ): Supplier {

@@ -48,17 +48,17 @@ export function feedAnswer(packs: readonly FeedPack[], currency: string, at: Dat
 }
 
 /** The simulated feed without a network between: the same answers, read the same way. */
-export function simulatedSupplier(packs: readonly FeedPack[], currency: string, now: () => Date): Supplier {
+export function simulatedSupplier(
+	packs: () => Promise<readonly FeedPack[]>,
+	currency: string,
+	now: () => Date
+): Supplier {
 	return {
 		name: 'Simulated supplier',
 		simulated: true,
-		ask: () => {
-			const { status, body } = feedAnswer(packs, currency, now());
-			try {
-				return Promise.resolve(readQuotes(status, body));
-			} catch (error) {
-				return Promise.reject(error as Error);
-			}
+		ask: async () => {
+			const { status, body } = feedAnswer(await packs(), currency, now());
+			return readQuotes(status, body);
 		}
 	};
 }

@@ -1,11 +1,10 @@
 import { error } from '@sveltejs/kit';
-import { showCircuit } from '$lib/server/services/circuit';
-import { database } from '$lib/server/shop';
-import { poolSolver } from '$lib/server/workers/pool';
+import { dataFolder } from '$lib/server/config';
+import { inThread } from '$lib/server/workers/heavy';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
-	const circuit = await showCircuit(await database(), params.id, poolSolver);
+	const circuit = await inThread(dataFolder(), { what: 'circuit', asked: [params.id] });
 	if (!circuit) error(404, { message: `There is no vehicle “${params.id}” on record.` });
 	return { circuit };
 };

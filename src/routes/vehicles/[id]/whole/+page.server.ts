@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { z } from 'zod';
-import { showWhole } from '$lib/server/services/whole';
-import { database } from '$lib/server/shop';
+import { dataFolder } from '$lib/server/config';
+import { inThread } from '$lib/server/workers/heavy';
 import type { PageServerLoad } from './$types';
 
 const on = z.literal('on').nullish().transform(Boolean);
@@ -19,7 +19,10 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	);
 	const { stock, whole, kelvin, maker, filament } = wishes.parse(asked);
 	const preferences = { inStock: stock, withoutParts: whole, kelvin: asked.kelvin ? kelvin : null, maker };
-	const answer = await showWhole(await database(), params.id, { preferences, stockOnly: filament });
+	const answer = await inThread(dataFolder(), {
+		what: 'whole',
+		asked: [params.id, { preferences, stockOnly: filament }]
+	});
 	if (!answer) error(404, { message: `There is no vehicle “${params.id}”.` });
 	return { answer, preferences, filament };
 };

@@ -1,14 +1,14 @@
 import { error, json } from '@sveltejs/kit';
 import { vehicleCircuit } from '$lib/core/circuit';
-import { poolSolver } from '$lib/server/workers/pool';
-import { fittedWith, showCircuit } from '$lib/server/services/circuit';
-import { database } from '$lib/server/shop';
+import { dataFolder } from '$lib/server/config';
+import { fittedWith } from '$lib/server/services/circuit';
+import { inThread } from '$lib/server/workers/heavy';
 import { scanTool } from '$lib/server/stand-ins/scan';
 import type { RequestHandler } from './$types';
 
 /** Reads the vehicle with the scan tool: as it left the works, or with the lamps and parts chosen for it. */
 export const GET: RequestHandler = async ({ params, url }) => {
-	const shown = await showCircuit(await database(), params.id, poolSolver);
+	const shown = await inThread(dataFolder(), { what: 'circuit', asked: [params.id] });
 	if (!shown) error(404, { message: `There is no vehicle “${params.id}” on record.` });
 	const { configuration, chosen, best } = shown;
 	const fit = url.searchParams.get('fit');

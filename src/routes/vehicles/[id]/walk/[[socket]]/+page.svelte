@@ -5,7 +5,7 @@
 	import DeskMessages from '$lib/components/record/DeskMessages.svelte';
 	import ExpectedPlaces from '$lib/components/record/ExpectedPlaces.svelte';
 	import FactRow from '$lib/components/record/FactRow.svelte';
-	import NextFacts from '$lib/components/record/NextFacts.svelte';
+	import NextPanel from '$lib/components/record/NextPanel.svelte';
 	import RoomEditor from '$lib/components/record/RoomEditor.svelte';
 	import SocketDesk from '$lib/components/record/SocketDesk.svelte';
 	import WalkLine from '$lib/components/record/WalkLine.svelte';
@@ -84,7 +84,7 @@
 				</span>
 			</SocketDesk>
 		{:else}
-			{#if data.next && data.next.sockets > 0}<div class="mb-4"><NextFacts next={data.next} /></div>{/if}
+			<NextPanel vehicle={data.vehicle.id} revision={data.revision} />
 			<ExpectedPlaces walk={data.walk} kind={data.vehicle.kind} onbegin={(text) => line?.begin(text)} />
 			<h3 class="mt-3 font-medium">The whole vehicle</h3>
 			{#each data.walk.vehicle as fact (fact.id)}<FactRow kind="vehicle" subject={id} {fact} />{/each}

@@ -1,0 +1,23 @@
+import type { Knex } from 'knex';
+import type { KitAnswer } from '../../../core/kit';
+import type { Configuration, KitOrder } from '../../../core/model';
+import { shopData, type ShopData } from '../catalogue';
+
+/** Products an order and its answer name. */
+export function productsIn({ order, answer }: { order: KitOrder; answer?: KitAnswer }): string[] {
+	const chosen = Object.values(order.choices).flatMap((c) => (c.kind === 'product' ? c.product : []));
+	const banned = (order.forbidden ?? []).map(({ product }) => product);
+	const inHand = Object.values(order.has?.lamps ?? {});
+	return [...chosen, ...banned, ...inHand, ...(answer?.lines ?? []).flatMap(({ product }) => product ?? [])];
+}
+
+/** What a kit is worked out from: everything that may go into its vehicle, and what the order names. */
+export const dataToChooseFrom = (
+	db: Knex,
+	configuration: Configuration,
+	kit: { order: KitOrder; answer?: KitAnswer }
+): Promise<ShopData> => shopData(db, { configurations: [configuration], products: productsIn(kit) });
+
+/** What a kit that is worked out stands on: what is in it and what its order names, and no more. */
+export const dataOfKit = (db: Knex, kit: { order: KitOrder; answer: KitAnswer }): Promise<ShopData> =>
+	shopData(db, { configurations: [], products: productsIn(kit) });
