@@ -94,6 +94,7 @@ module.exports = {
 			from: {
 				pathNot: [
 					'^src/lib/server/',
+					'^src/app\\.d\\.ts$',
 					'^src/cli/',
 					'^bench/',
 					'^scripts/',

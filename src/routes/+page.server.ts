@@ -12,6 +12,6 @@ export const load: PageServerLoad = async ({ url }) => {
 	return {
 		line,
 		reply: line.trim() === '' ? null : await askCounter(db, line),
-		vehicles: line.trim() === '' ? (await showVehicles(db, MAX_SHOWN)).vehicles : []
+		vehicles: line.trim() === '' ? (await showVehicles(db, { from: 0, most: MAX_SHOWN })).vehicles : []
 	};
 };

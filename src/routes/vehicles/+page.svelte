@@ -3,6 +3,7 @@
 	import Plus from '@lucide/svelte/icons/plus';
 	import Search from '@lucide/svelte/icons/search';
 	import Upload from '@lucide/svelte/icons/upload';
+	import Pages from '$lib/components/ui/Pages.svelte';
 	import VehicleCard from '$lib/components/vehicle/VehicleCard.svelte';
 
 	let { data } = $props();
@@ -20,7 +21,7 @@
 		<a class="button" href={resolve('/vehicles/new')}><Plus class="size-4" aria-hidden="true" />New vehicle</a>
 		<a class="button" href={resolve('/vehicles/import')}><Upload class="size-4" aria-hidden="true" />Import a file</a>
 	</div>
-	{#if data.vehicles.length === 0}
+	{#if data.total === 0}
 		<p>
 			No vehicle is on record yet. <a class="link" href={resolve('/vehicles/new')}>Enter the first one</a>, or
 			<a class="link" href={resolve('/vehicles/import')}>import a file</a>.
@@ -29,7 +30,5 @@
 	<ul class="grid gap-2 sm:grid-cols-2">
 		{#each data.vehicles as vehicle (vehicle.id)}<li><VehicleCard {vehicle} /></li>{/each}
 	</ul>
-	{#if data.total > data.vehicles.length}
-		<p class="text-soft">The first {data.vehicles.length} of {data.total} on record; search for the others.</p>
-	{/if}
+	<Pages from={data.from} each={data.each} total={data.total} />
 </main>

@@ -28,12 +28,12 @@ export async function listConfigurations(db: Knex): Promise<Configuration[]> {
 	return rows.map(read).map((c) => ({ ...c, sockets: c.sockets.map((s) => withUnit(s, units)) }));
 }
 
-/** The first configurations by make, model and id, and how many there are. */
-export async function firstConfigurations(
+/** A page of the configurations by make, model and id, and how many there are. */
+export async function pageOfConfigurations(
 	db: Knex,
-	most: number
+	{ from, most }: { from: number; most: number }
 ): Promise<{ configurations: Configuration[]; total: number }> {
-	const rows: Row[] = await db('configurations').orderBy(['make', 'model', 'id']).limit(most);
+	const rows: Row[] = await db('configurations').orderBy(['make', 'model', 'id']).offset(from).limit(most);
 	const [count] = await db('configurations').count({ n: '*' });
 	return {
 		configurations: await Promise.all(rows.map((row) => composed(db, read(row)))),

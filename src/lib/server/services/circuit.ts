@@ -16,6 +16,7 @@ import { bestLamps, catalogueOf, matchConfiguration } from '../../core/match';
 import { findConfiguration } from '../repositories/configurations';
 import { kitsOf, type StoredKit } from '../repositories/kits';
 import { shopData, type ShopData } from './catalogue';
+import { remembered } from './remember';
 
 /** What a vehicle is taken to be fitted with. */
 export interface Chosen {
@@ -95,8 +96,17 @@ export function fittedWith(lamps: readonly (readonly [string, Product])[], parts
 export async function showCircuit(db: Knex, id: string, solver: Solver): Promise<CircuitView | null> {
 	const record = await findConfiguration(db, id);
 	if (!record) return null;
+	const kit = await kitUnderWay(db, id);
+	const facts = { configurations: [record], asked: ['circuit', kit?.id, kit?.version] };
+	return remembered(db, facts, () => circuitOf(db, { record, kit }, solver));
+}
+
+async function circuitOf(
+	db: Knex,
+	{ record, kit }: { record: Configuration; kit: StoredKit | null },
+	solver: Solver
+): Promise<CircuitView> {
 	const configuration = withAssumedOutputs(record);
-	const kit = await kitUnderWay(db, configuration.id);
 	const products = kit?.answer.lines.flatMap(({ product }) => product ?? []) ?? [];
 	const data = await shopData(db, { configurations: [configuration], products });
 	const chosen = chosenFor(configuration, kit, data);

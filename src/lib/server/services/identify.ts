@@ -8,6 +8,7 @@ import type { VinReading, VinService } from '../stand-ins/vin';
 
 const MAX_CANDIDATES = 60;
 const MAX_COMPARED = 6;
+const MAX_SHOWN = 20;
 const YEARS_AHEAD = 1;
 
 /** Where a search for a vehicle stands. */
@@ -19,6 +20,8 @@ export interface Identification {
 	found: number;
 	/** True when more answer than are looked at. */
 	more: boolean;
+	/** How many are possible, and the first of them. */
+	left: number;
 	possible: VehicleView[];
 	next: { id: string; text: string; answers: { id: string; text: string }[] } | null;
 	answered: { id: string; text: string; answer: string }[];
@@ -32,6 +35,7 @@ const NOTHING: Identification = {
 	vin: null,
 	found: 0,
 	more: false,
+	left: 0,
 	possible: [],
 	next: null,
 	answered: [],
@@ -114,7 +118,8 @@ export async function identifyVehicle(
 		vin,
 		found: found.length,
 		more: found.length === MAX_CANDIDATES,
-		possible: possible.map((c) => vehicleView(c)),
+		left: possible.length,
+		possible: possible.slice(0, MAX_SHOWN).map((c) => vehicleView(c)),
 		next: question,
 		answered,
 		differences: compared

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import type { Configuration } from '../../core/model';
 import { matchConfiguration, type Candidate, type SocketMatch } from '../../core/match';
 import {
 	factViews,
@@ -13,8 +14,9 @@ import {
 	type WalkView
 } from '../../core/views';
 import type { WalkContext } from '../../core/walk';
-import { findConfiguration, firstConfigurations } from '../repositories/configurations';
+import { findConfiguration, pageOfConfigurations } from '../repositories/configurations';
 import { shopData } from './catalogue';
+import { remembered } from './remember';
 
 /** The best LED for a socket, or the best of anything where no LED is made. */
 function best(match: SocketMatch): Candidate | undefined {
@@ -27,9 +29,12 @@ export async function showVehicleById(db: Knex, id: string): Promise<VehicleView
 	return configuration && vehicleView(configuration);
 }
 
-/** The first vehicles by name with their sockets, without verdicts, and how many there are. */
-export async function showVehicles(db: Knex, most: number): Promise<{ vehicles: VehicleView[]; total: number }> {
-	const { configurations, total } = await firstConfigurations(db, most);
+/** A page of the vehicles by name with their sockets, without verdicts, and how many there are. */
+export async function showVehicles(
+	db: Knex,
+	part: { from: number; most: number }
+): Promise<{ vehicles: VehicleView[]; total: number }> {
+	const { configurations, total } = await pageOfConfigurations(db, part);
 	return { vehicles: configurations.map((c) => vehicleView(c)), total };
 }
 
@@ -50,6 +55,10 @@ export interface NextView {
 export async function showNext(db: Knex, id: string): Promise<NextView | null> {
 	const configuration = await findConfiguration(db, id);
 	if (!configuration) return null;
+	return remembered(db, { configurations: [configuration], asked: 'next' }, () => nextOf(db, configuration));
+}
+
+async function nextOf(db: Knex, configuration: Configuration): Promise<NextView> {
 	const { catalogue, shop } = await shopData(db, { configurations: [configuration] });
 	const filament = matchConfiguration(configuration, catalogue, shop).filter((m) => m.socket.state === 'filament');
 	const sellable = filament.filter((m) => ['fits', 'parts'].includes(best(m)?.verdict ?? ''));

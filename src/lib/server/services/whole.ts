@@ -10,9 +10,11 @@ import {
 	type ColourMatrix,
 	type Preferences
 } from '../../core/match';
+import type { Configuration } from '../../core/model';
 import { coverageView, type CoverageView } from '../../core/views';
 import { findConfiguration } from '../repositories/configurations';
 import { shopData } from './catalogue';
+import { remembered } from './remember';
 
 /** What a wish costs over a whole vehicle, and how its whites look together. */
 export interface WholeView {
@@ -28,10 +30,19 @@ export interface WholeView {
 export async function showWhole(
 	db: Knex,
 	id: string,
-	{ preferences, stockOnly }: { preferences: Preferences; stockOnly: boolean }
+	wish: { preferences: Preferences; stockOnly: boolean }
 ): Promise<WholeView | null> {
 	const configuration = await findConfiguration(db, id);
 	if (!configuration) return null;
+	const facts = { configurations: [configuration], asked: ['whole', wish] };
+	return remembered(db, facts, () => wholeOf(db, configuration, wish));
+}
+
+async function wholeOf(
+	db: Knex,
+	configuration: Configuration,
+	{ preferences, stockOnly }: { preferences: Preferences; stockOnly: boolean }
+): Promise<WholeView> {
 	const { catalogue, shop } = await shopData(db, { configurations: [configuration] });
 	const matches = matchConfiguration(configuration, catalogue, shop);
 	const parts = coverageByPart(matches, preferences);

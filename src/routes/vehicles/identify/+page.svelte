@@ -31,9 +31,9 @@
 		void go(address(data.line, rest));
 	}
 
-	const { possible } = $derived(data.at);
+	const { possible, left } = $derived(data.at);
 	const ids = $derived(possible.map((v) => `c=${encodeURIComponent(v.id)}`).join('&'));
-	const enough = $derived(possible.length > 1 && possible.length <= 6);
+	const enough = $derived(left > 1 && left <= 6);
 </script>
 
 <svelte:head><title>Identify · Rotalux</title></svelte:head>
@@ -67,13 +67,12 @@
 		<div class="grid gap-4 lg:grid-cols-[24rem_minmax(0,1fr)]">
 			<section class="grid content-start gap-3" aria-label="What can be seen" aria-live="polite">
 				{#if data.at.next}
-					<LookQuestion question={data.at.next} left={possible.length} onanswer={answer} />
-				{:else if possible.length === 1}
+					<LookQuestion question={data.at.next} {left} onanswer={answer} />
+				{:else if left === 1}
 					<p class="panel p-3 font-medium">This is the one: nothing else on record agrees with what was seen.</p>
-				{:else if possible.length > 1}
+				{:else if left > 1}
 					<p class="panel p-3">
-						Nothing that can be seen tells these {possible.length} apart. Go on with all of them, or compare what they differ
-						in.
+						Nothing that can be seen tells these {left} apart. Go on with all of them, or compare what they differ in.
 					</p>
 				{/if}
 				{#if data.at.answered.length > 0}
@@ -91,15 +90,13 @@
 				{/if}
 				{#if enough}
 					<div class="flex flex-wrap gap-2">
-						<a class="button" data-main href={`${resolve('/vehicles/possible')}?${ids}`}
-							>What fits all {possible.length}</a
-						>
+						<a class="button" data-main href={`${resolve('/vehicles/possible')}?${ids}`}>What fits all {left}</a>
 						<a class="button" href={`${resolve('/vehicles/compare')}?${ids}`}>Compare</a>
 					</div>
 				{/if}
 			</section>
 			<section aria-label="Vehicles that are possible">
-				<h2>{possible.length} of {data.at.found} possible</h2>
+				<h2>{left} of {data.at.found} possible</h2>
 				{#if data.at.more}
 					<p class="text-needs">
 						More vehicles answer to this than the {data.at.found} looked at. Type more of the name, or a year.
@@ -113,7 +110,7 @@
 					</p>
 				{/if}
 				<ul class="mt-1 grid gap-2 sm:grid-cols-2">
-					{#each possible.slice(0, 20) as vehicle (vehicle.id)}<li><VehicleCard {vehicle} /></li>{/each}
+					{#each possible as vehicle (vehicle.id)}<li><VehicleCard {vehicle} /></li>{/each}
 				</ul>
 				{#if data.at.differences.length > 0}
 					<h2 class="mt-4">What they differ in · {data.at.differences.length}</h2>
