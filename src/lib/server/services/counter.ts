@@ -1,12 +1,13 @@
 import type { Knex } from 'knex';
 import type { Configuration, Socket } from '../../core/model';
 import { inMarket, lampFunction } from '../../core/lamps';
-import { matchSocket, OPEN_WORDS, type Candidate, type Verdict } from '../../core/match';
+import { Candidate, OPEN_WORDS, openReason, socketCase, type Verdict } from '../../core/match';
 import { groupName, socketsInWalk, twinGroups, vehicleName } from '../../core/vehicle';
 import { isKitWord, readCounterQuery, sideAsked, type CounterQuery } from '../../core/walk';
 import { findConfigurations } from '../repositories/configurations';
 import { isVehicleWord, searchIds } from '../repositories/search';
 import { shopData, type ShopData } from './catalogue';
+import { judged } from './judged';
 import { candidateView, socketViews, doubtsOf, type CounterAnswer, type CounterReply } from '../../core/views';
 
 const MAX_VEHICLES = 6;
@@ -25,23 +26,38 @@ function asked(configuration: Configuration, socket: Socket, query: CounterQuery
 const namesALamp = ({ functions, side, role, zone, category }: CounterQuery) =>
 	functions.length > 0 || side !== null || role !== null || zone !== null || category !== null;
 
-function answers(configuration: Configuration, query: CounterQuery, { catalogue, shop }: ShopData): CounterAnswer[] {
+/** The best candidate for a socket and how many others may be looked at; null where nothing can be matched. */
+function bestIn(db: Knex, { configuration, socket }: { configuration: Configuration; socket: Socket }, data: ShopData) {
+	const { catalogue, shop } = data;
+	const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
+	if (!prepared) return null;
+	const { best: id, possible } = judged(db, prepared, data);
+	const product = id === null ? undefined : catalogue.byId.get(id);
+	const best = product ? new Candidate(prepared, product) : null;
+	return { best, others: possible - (best && best.verdict !== 'refused' ? 1 : 0) };
+}
+
+function answers(
+	db: Knex,
+	{ configuration, query }: { configuration: Configuration; query: CounterQuery },
+	data: ShopData
+): CounterAnswer[] {
 	if (query.kit || !namesALamp(query)) return [];
 	const groups = twinGroups(socketsInWalk(configuration).filter((socket) => asked(configuration, socket, query)));
 	return groups.flatMap((group): CounterAnswer[] => {
 		const [socket] = group;
 		if (!socket) return [];
-		const match = matchSocket({ configuration, catalogue, shop }, socket);
-		const best: Candidate | undefined = match.candidates[0];
+		const found = bestIn(db, { configuration, socket }, data);
+		const where = { configuration, socket, shop: data.shop };
 		return [
 			{
 				place: inMarket(groupName(group), configuration.market),
 				socket: socket.id,
 				category: socket.category ?? null,
-				open: match.open ? OPEN_WORDS[match.open] : null,
-				best: best ? candidateView(best, { configuration, socket, shop }) : null,
+				open: found ? null : OPEN_WORDS[openReason(socket)],
+				best: found?.best ? candidateView(found.best, where) : null,
 				doubts: doubtsOf(group),
-				others: match.candidates.filter((c) => c !== best && c.verdict !== 'refused').length
+				others: found?.others ?? 0
 			}
 		];
 	});
@@ -83,7 +99,7 @@ export async function askCounter(db: Knex, line: string): Promise<CounterReply> 
 			id: c.id,
 			name: vehicleName(c),
 			sockets: socketViews(c),
-			answers: answers(c, query, data)
+			answers: answers(db, { configuration: c, query }, data)
 		}))
 	};
 }
@@ -101,8 +117,12 @@ interface AskedSocket {
 	stock: number | null;
 }
 
-function askedSocket(configuration: Configuration, socket: Socket, { catalogue, shop }: ShopData): AskedSocket {
-	const [best] = matchSocket({ configuration, catalogue, shop }, socket).candidates;
+function askedSocket(
+	db: Knex,
+	{ configuration, socket }: { configuration: Configuration; socket: Socket },
+	data: ShopData
+): AskedSocket {
+	const best = bestIn(db, { configuration, socket }, data)?.best;
 	const { id, side, functions } = socket;
 	if (!best) return { id, side, functions, verdict: null, product: null, price: null, stock: null };
 	const { price, pieces } = best.cases.product;
@@ -128,7 +148,7 @@ export async function askSockets(db: Knex, line: string) {
 			id: configuration.id,
 			sockets: socketsInWalk(configuration)
 				.filter((socket) => namesALamp(query) && asked(configuration, socket, query))
-				.map((socket) => askedSocket(configuration, socket, data))
+				.map((socket) => askedSocket(db, { configuration, socket }, data))
 		}))
 	};
 }

@@ -20,6 +20,8 @@ export interface Catalogue {
 	/** What takes the place of several lamps at once. */
 	assemblies: readonly ProductCase[];
 	byCategory: ReadonlyMap<string, readonly ProductCase[]>;
+	/** True when something was found of a product on a vehicle, so that one vehicle may be judged unlike another that is alike. */
+	hasFieldFacts: boolean;
 	/** Light through lenses, remembered for as long as the catalogue is. */
 	through: typeof throughLens;
 }
@@ -47,8 +49,10 @@ export function catalogueOf(cases: Iterable<ProductCase>, through: Catalogue['th
 	const byId = new Map<string, ProductCase>();
 	const byCategory = new Map<string, ProductCase[]>();
 	const assemblies: ProductCase[] = [];
+	let hasFieldFacts = false;
 	for (const item of cases) {
 		byId.set(item.record.id, item);
+		hasFieldFacts ||= item.field.length > 0;
 		if (item.product.withdrawn) continue;
 		if (item.product.kind === 'assembly') assemblies.push(item);
 		else
@@ -58,7 +62,7 @@ export function catalogueOf(cases: Iterable<ProductCase>, through: Catalogue['th
 				else byCategory.set(name, [item]);
 			}
 	}
-	return { byId, byCategory, assemblies, through };
+	return { byId, byCategory, assemblies, hasFieldFacts, through };
 }
 
 function openComplaints(complaints: readonly Complaint[]): Map<string, number> {
@@ -102,15 +106,25 @@ export function bestFor(
 	return best;
 }
 
-/** The best LED for a prepared socket, or the best of anything where no LED is made; null where nothing is. */
-export function bestLed(socket: SocketCase, catalogue: Catalogue): Candidate | null {
-	let [led, any]: [Candidate | null, Candidate | null] = [null, null];
-	bestFor(socket, catalogue, (candidate) => {
-		if (candidate.product.kind !== 'halogen' && isBetter(candidate, led)) led = candidate;
-		if (isBetter(candidate, any)) any = candidate;
-		return false;
-	});
-	return led ?? any;
+/** Candidates for a socket in short. */
+export interface MatchSummary {
+	/** The best of all, and the best LED; null where there is none. */
+	best: Candidate | null;
+	led: Candidate | null;
+	/** How many are not refused. */
+	possible: number;
+}
+
+/** The best candidates for a prepared socket, without putting all of them in order. */
+export function matchSummary(socket: SocketCase, catalogue: Catalogue): MatchSummary {
+	const summary: MatchSummary = { best: null, led: null, possible: 0 };
+	for (const product of worthALook(socket, catalogue)) {
+		const candidate = new Candidate(socket, product);
+		if (candidate.verdict !== 'refused') summary.possible += 1;
+		if (isBetter(candidate, summary.best)) summary.best = candidate;
+		if (candidate.product.kind !== 'halogen' && isBetter(candidate, summary.led)) summary.led = candidate;
+	}
+	return summary;
 }
 
 export interface SocketMatch {
@@ -125,8 +139,13 @@ export type OpenReason = 'factory-led' | 'sealed' | 'category-unknown' | 'catego
 
 /** A socket nothing can be matched in, with the reason. */
 export function openMatch(socket: Socket): SocketMatch {
-	const named = socket.category === undefined ? 'category-unknown' : 'category-withdrawn';
-	return { socket, open: socket.state === 'filament' ? named : socket.state, candidates: [] };
+	return { socket, open: openReason(socket), candidates: [] };
+}
+
+/** Why nothing can be matched in a socket that has no lamp category to judge by. */
+export function openReason({ category, state }: Socket): OpenReason {
+	if (state !== 'filament') return state;
+	return category === undefined ? 'category-unknown' : 'category-withdrawn';
 }
 
 /** What a match is worked out from: a vehicle, what is on sale, and what the shop keeps to. */
