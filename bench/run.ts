@@ -10,6 +10,7 @@ import { kits } from './kits';
 import { generateConfiguration, generateProducts } from './generate';
 import { median, ms } from './measure';
 import { sellable } from './sellable';
+import { people } from './people';
 import { importing, searching, walkLine } from './records';
 
 const shop = {
@@ -116,7 +117,8 @@ const PARTS: Record<string, () => void | Promise<void>> = {
 	sellable,
 	kits,
 	circuits,
-	firstLoad
+	firstLoad,
+	people
 };
 const only = process.argv[2];
 for (const [name, part] of Object.entries(PARTS)) if (only === undefined || only === name) await part();

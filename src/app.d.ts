@@ -17,6 +17,8 @@ declare global {
 			person: Person | null;
 			/** True where a shop has accounts, so that everybody has to sign in. */
 			guarded: boolean;
+			/** True where the data are made up to try things with. */
+			demo: boolean;
 		}
 	}
 }

@@ -74,6 +74,7 @@ const noted: Handle = async ({ event, resolve: answer }) => {
 	event.locals.request = randomUUID().slice(0, 8);
 	event.locals.person = null;
 	event.locals.guarded = true;
+	event.locals.demo = false;
 	const began = performance.now();
 	const response = await answer(event, {
 		transformPageChunk: ({ html }) =>
@@ -137,9 +138,10 @@ const actionOf = (url: URL) => [...url.searchParams.keys()].find((key) => key.st
 /** Lets in whoever may make this request. */
 const allowed: Handle = async ({ event, resolve: answer }) => {
 	if (isCustomerDoor(event) || event.route.id === null) return answer(event);
-	const { person, guarded } = await whoIs(await database(), event.cookies, new Date().toISOString());
+	const { person, guarded, demo } = await whoIs(await database(), event.cookies, new Date().toISOString());
 	event.locals.person = person;
 	event.locals.guarded = guarded;
+	event.locals.demo = demo;
 	const asked = { route: event.route.id, method: event.request.method, action: actionOf(event.url) };
 	if (isAllowed(person?.role ?? null, asked)) return answer(event);
 	const wanted = permissionFor(asked);

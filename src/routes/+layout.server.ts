@@ -1,7 +1,6 @@
 import { readCurrency } from '$lib/server/services/policy';
 import { timeZone } from '$lib/server/shop-time';
 import { personHere } from '$lib/server/actor';
-import { readSetting } from '$lib/server/repositories/settings';
 import { database } from '$lib/server/shop';
 import type { LayoutServerLoad } from './$types';
 
@@ -13,6 +12,6 @@ export const load: LayoutServerLoad = async ({ locals }) => {
 		person: personHere(),
 		role: locals.person?.role ?? null,
 		guarded: locals.guarded,
-		demo: (await readSetting(db, 'demo')) === true
+		demo: locals.demo
 	};
 };

@@ -17,9 +17,16 @@ export function throughLens(source: Source, lens: Lens): LensedLight {
 	return { ...chromaticity(behind), transmittance: tristimulus(behind).Y / tristimulus(bare).Y };
 }
 
+/** Answers remembered, before all of them are forgotten. */
+const MOST_REMEMBERED = 10_000;
+
 /** The same function, remembering its answers: there are few kinds of source and lens, and thousands of lamps. */
 export function rememberingLens(): typeof throughLens {
 	const cache = new Map<string, LensedLight>();
+	const remember = (key: string, light: LensedLight) => {
+		if (cache.size >= MOST_REMEMBERED) cache.clear();
+		cache.set(key, light);
+	};
 	const byObject = new WeakMap<Source, Map<Lens, LensedLight>>();
 	return (source, lens) => {
 		const own = byObject.get(source) ?? new Map<Lens, LensedLight>();
@@ -27,7 +34,7 @@ export function rememberingLens(): typeof throughLens {
 		if (seen) return seen;
 		const key = `${sourceKey(source)}|${lens}`;
 		const found = cache.get(key) ?? throughLens(source, lens);
-		cache.set(key, found);
+		remember(key, found);
 		byObject.set(source, own.set(lens, found));
 		return found;
 	};

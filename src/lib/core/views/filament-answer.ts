@@ -9,6 +9,7 @@ export interface FilamentAnswer {
 }
 
 const MOST_LAMPS = 3;
+const LOOKED_AT = 50;
 
 /** The filament lamps that answer where every LED is refused; null where one is not, or none fits. */
 export function filamentAnswer(candidates: readonly Candidate[]): FilamentAnswer | null {
@@ -27,6 +28,8 @@ export function filamentAnswer(candidates: readonly Candidate[]): FilamentAnswer
 		.sort((a, b) => (a.lamp.mired ?? Infinity) - (b.lamp.mired ?? Infinity) || b.score - a.score)
 		.map(({ lamp }) => lamp);
 	if (lamps.length === 0) return null;
-	const byPolicy = leds.some((c) => c.findings.some((f) => f.level === 'refuse' && f.code.startsWith('law.policy')));
+	// The nearest ones stand first: where the policy keeps LED out, it is what refuses them.
+	const nearest = leds.slice(0, LOOKED_AT);
+	const byPolicy = nearest.some((c) => c.findings.some((f) => f.level === 'refuse' && f.code.startsWith('law.policy')));
 	return { byPolicy, lamps: lamps.slice(0, MOST_LAMPS) };
 }

@@ -53,9 +53,15 @@ const wrongPassword = (password: string): string | null =>
 		? `A password has ${LEAST_PASSWORD} to ${MOST_PASSWORD} characters.`
 		: null;
 
+/** Shops known to have accounts: there is always an owner from then on. */
+const guarded = new WeakSet<Knex>();
+
 /** True when a shop has accounts, so that everybody has to sign in. */
 export async function hasAccounts(db: Knex): Promise<boolean> {
-	return (await listAccounts(db)).some(({ closed }) => !closed);
+	if (guarded.has(db)) return true;
+	const found = (await listAccounts(db)).some(({ closed }) => !closed);
+	if (found) guarded.add(db);
+	return found;
 }
 
 /** Gives somebody an account. The first one has to be an owner. */

@@ -40,12 +40,12 @@ export async function whoIs(
 	db: Knex,
 	cookies: Cookies,
 	now: string
-): Promise<{ person: Person | null; guarded: boolean }> {
+): Promise<{ person: Person | null; guarded: boolean; demo: boolean }> {
+	const demo = (await readSetting(db, 'demo')) === true;
 	if (await hasAccounts(db)) {
 		const token = sessionOf(cookies);
-		return { person: token ? await personOfToken(db, token, now) : null, guarded: true };
+		return { person: token ? await personOfToken(db, token, now) : null, guarded: true, demo };
 	}
-	const demo = (await readSetting(db, 'demo')) === true;
 	const role = (demo && ROLE_IDS.find((id) => id === cookies.get(ROLE))) || 'owner';
-	return { person: { id: null, name: nameOf(cookies) ?? '', role }, guarded: false };
+	return { person: { id: null, name: nameOf(cookies) ?? '', role }, guarded: false, demo };
 }

@@ -5,8 +5,19 @@ export type Cell = string | number | null;
 /** One row of a table, by column; every row of a write has the same columns. */
 export type Row = Readonly<Record<string, Cell>>;
 
+/** A prepared statement. */
+interface Statement {
+	run: (...cells: Cell[]) => { lastInsertRowid: number | bigint };
+	get: (...cells: Cell[]) => unknown;
+}
+
 interface Connection {
-	prepare: (sql: string) => { run: (...cells: Cell[]) => unknown };
+	prepare: (sql: string) => Statement;
+}
+
+/** A statement of SQLite on the connection of a change, prepared once for many rows. */
+export async function statementOn(tx: Tx, sql: string): Promise<Statement> {
+	return ((await tx.client.acquireConnection()) as Connection).prepare(sql);
 }
 
 /** A name of a table or column, as SQL. */
@@ -30,8 +41,7 @@ export async function writeRows(
 		? ` ON CONFLICT (${key.map(named).join(', ')}) DO ${replaced ? `UPDATE SET ${replaced}` : 'NOTHING'}`
 		: '';
 	const sql = `INSERT INTO ${named(table)} (${columns.map(named).join(', ')}) VALUES (${columns.map(() => '?').join(', ')})${onConflict}`;
-	const connection = (await tx.client.acquireConnection()) as Connection;
-	const statement = connection.prepare(sql);
+	const statement = await statementOn(tx, sql);
 	for (const row of rows) statement.run(...columns.map((column) => row[column] ?? null));
 }
 
@@ -41,7 +51,6 @@ export async function removeRows(
 	{ table, column }: { table: string; column: string },
 	values: readonly string[]
 ): Promise<void> {
-	const connection = (await tx.client.acquireConnection()) as Connection;
-	const statement = connection.prepare(`DELETE FROM ${named(table)} WHERE ${named(column)} = ?`);
+	const statement = await statementOn(tx, `DELETE FROM ${named(table)} WHERE ${named(column)} = ?`);
 	for (const value of values) statement.run(value);
 }

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { removeRows, writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
+import { dropWords, putWords } from '../db/text-search';
 import type { Configuration, Unit } from '../../core/model';
 import { openQuestions, unitIdsOf, withoutUnit, withUnit } from '../../core/vehicle';
 import { markOf } from './marks';
@@ -151,10 +152,9 @@ export async function putConfigurations(tx: Tx, all: readonly ConfigurationRows[
 		all.map(({ row }) => ({ ...row, mark }))
 	);
 	await raiseMark(tx, 'vehicles');
-	await removeRows(tx, { table: 'configuration_search', column: 'id' }, ids);
-	await writeRows(
+	await putWords(
 		tx,
-		{ table: 'configuration_search' },
+		'configuration_search',
 		all.map(({ row, words }) => ({ id: row.id, words }))
 	);
 	for (const table of ['unit_uses', 'open_questions']) await removeRows(tx, { table, column: 'configuration_id' }, ids);
@@ -169,7 +169,7 @@ export async function putConfigurations(tx: Tx, all: readonly ConfigurationRows[
 
 /** Takes a configuration out, and what it was found by. */
 export async function deleteConfiguration(db: Tx, id: string): Promise<void> {
-	await db('configuration_search').where({ id }).delete();
+	await dropWords(db, 'configuration_search', [id]);
 	await db('configurations').where({ id }).delete();
 	await raiseMark(db, 'vehicles');
 }

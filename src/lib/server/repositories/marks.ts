@@ -6,8 +6,11 @@ import type { Tx } from '../db/change';
  * A mark is the number of the change in which something was written last. It only grows, whoever writes, so whatever was worked out from rows
  * is still right as long as none of them carries a higher one.
  */
-export async function markOf(tx: Tx): Promise<number> {
-	const row: { number: number } | undefined = await tx('writes').first('number');
+export const markOf = (tx: Tx): Promise<number> => changesSoFar(tx);
+
+/** How many changes there have been. */
+export async function changesSoFar(db: Knex): Promise<number> {
+	const row: { number: number } | undefined = await db('writes').first('number');
 	return row?.number ?? 0;
 }
 

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { removeRows, writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
+import { idsWith, plainWords, putWords } from '../db/text-search';
 import type { Accessory, Product } from '../../core/model';
 import { accessoryColumns, productColumns } from '../../core/views';
 import { markOf, markShelves } from './marks';
@@ -94,14 +95,10 @@ async function shelvesWith(db: Knex, ids: readonly string[]): Promise<string[]> 
 export async function putProducts(tx: Tx, products: readonly Product[]): Promise<void> {
 	if (products.length === 0) return;
 	const mark = await markOf(tx);
-	const rows = products.map((p) => ({
-		id: p.id,
-		maker: p.maker,
-		name: p.name,
-		mark,
-		...productColumns(p),
-		document: JSON.stringify(p)
-	}));
+	const rows = products.map((p) => {
+		const { words: _words, ...columns } = productColumns(p);
+		return { id: p.id, maker: p.maker, name: p.name, mark, ...columns, document: JSON.stringify(p) };
+	});
 	const ids = products.map(({ id }) => id);
 	const before = await shelvesWith(tx, ids);
 	await writeRows(tx, { table: 'products', key: ['id'] }, rows);
@@ -109,6 +106,11 @@ export async function putProducts(tx: Tx, products: readonly Product[]): Promise
 	const fits = products.flatMap((p) => shelvesOf(p).map((category) => ({ product_id: p.id, category })));
 	await writeRows(tx, { table: 'product_fits' }, fits);
 	await markShelves(tx, [...before, ...fits.map(({ category }) => category)]);
+	await putWords(
+		tx,
+		'stock_search',
+		products.map((p) => ({ id: p.id, words: productColumns(p).words }))
+	);
 	await putPacks(tx, products);
 }
 
@@ -129,14 +131,17 @@ export async function listAccessories(db: Knex): Promise<Accessory[]> {
 export async function putAccessories(tx: Tx, accessories: readonly Accessory[]): Promise<void> {
 	if (accessories.length === 0) return;
 	const mark = await markOf(tx);
-	const rows = accessories.map((a) => ({
-		id: a.id,
-		mark,
-		...accessoryColumns(a),
-		document: JSON.stringify(a)
-	}));
+	const rows = accessories.map((a) => {
+		const { words: _words, ...columns } = accessoryColumns(a);
+		return { id: a.id, mark, ...columns, document: JSON.stringify(a) };
+	});
 	await writeRows(tx, { table: 'accessories', key: ['id'] }, rows);
 	await raiseMark(tx, 'shop');
+	await putWords(
+		tx,
+		'stock_search',
+		accessories.map((a) => ({ id: a.id, words: accessoryColumns(a).words }))
+	);
 	await putPacks(tx, accessories);
 }
 
@@ -152,7 +157,7 @@ export type StockOrder = (typeof STOCK_ORDERS)[number];
 
 /** Which part of the stock somebody wants to see. */
 export interface StockWish {
-	/** Words that must all be in a thing's own. */
+	/** Words that a thing's own must all begin with. */
 	typed: string;
 	from: number;
 	most: number;
@@ -183,9 +188,13 @@ async function partOf<T>(
 	{ typed, from, most }: StockWish,
 	{ table, where, order }: { table: string; where: object; order: { column: string; order: string }[] }
 ): Promise<PartOf<T>> {
-	const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
-	const matching = () =>
-		words.reduce((query, word) => query.whereLike('words', `%${anyCharacter(word)}%`), db(table).where(where));
+	const words = plainWords(typed.split(/\s+/));
+	if (words.length === 0 && typed.trim() !== '') return { rows: [], total: 0 };
+	const matching = () => {
+		const query = db(table).where(where);
+		const those = words.map((word) => [word]);
+		return words.length === 0 ? query : query.whereIn('id', idsWith(db, 'stock_search', those));
+	};
 	const [count] = await matching().count({ n: '*' });
 	const rows: Documented[] = await matching().orderBy(order).offset(from).limit(most).select('document');
 	return { rows: parsed(rows), total: Number(count?.n ?? 0) };

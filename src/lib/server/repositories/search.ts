@@ -2,26 +2,12 @@ import { distance } from 'fastest-levenshtein';
 import type { Knex } from 'knex';
 import type { Configuration } from '../../core/model';
 import { vehicleWords } from '../../core/identify';
+import { beginsAWord, bestIdsWith, everyWord, plainWords } from '../db/text-search';
 import { readMark } from './settings';
 
 /** The words a configuration is found by. */
 export function searchWords(c: Configuration): string {
 	return vehicleWords(c).join(' ');
-}
-
-/** An FTS5 query for words that each may be unfinished. Quotes inside a word are doubled, so no word is an operator. */
-function prefixQuery(typed: readonly (readonly string[])[]): string {
-	const either = (words: readonly string[]) => words.map((word) => `"${word.replaceAll('"', '""')}"*`).join(' OR ');
-	return typed.map((words) => `(${either(words)})`).join(' AND ');
-}
-
-/** True when some word of the index begins with what is typed. */
-async function isBeginning(db: Knex, typed: string): Promise<boolean> {
-	const last = String.fromCodePoint(0x10ffff);
-	const row = await db('configuration_words')
-		.whereBetween('term', [typed, typed + last])
-		.first('term');
-	return row !== undefined;
 }
 
 /** A word some configuration is found by, with its letters as bits, so that words of other letters are passed over quickly. */
@@ -47,10 +33,9 @@ async function vocabulary(db: Knex): Promise<Known[]> {
 	const version = await readMark(db, 'vehicles');
 	const known = vocabularies.get(db);
 	if (known?.version === version) return known.words;
-	const rows: { term: string }[] = await db('configuration_words').select('term');
-	const words = rows
-		.filter(({ term }) => !/\d/.test(term))
-		.map(({ term }) => ({ word: term, letters: lettersOf(term) }));
+	const words = (await everyWord(db))
+		.filter((word) => !/\d/.test(word))
+		.map((word) => ({ word, letters: lettersOf(word) }));
 	vocabularies.set(db, { version, words });
 	return words;
 }
@@ -69,7 +54,7 @@ function slips(typed: string, word: string): number {
 
 /** What a typed word may mean: itself when some configuration answers to it, else the nearest words within the slips allowed. */
 async function meant(db: Knex, typed: string): Promise<string[]> {
-	if (await isBeginning(db, typed)) return [typed];
+	if (await beginsAWord(db, typed)) return [typed];
 	const allowed = slipsAllowed(typed);
 	if (allowed === 0) return [];
 	const letters = lettersOf(typed);
@@ -79,19 +64,6 @@ async function meant(db: Knex, typed: string): Promise<string[]> {
 		.filter((hit) => hit.slips <= allowed);
 	const best = Math.min(...near.map((hit) => hit.slips));
 	return near.filter((hit) => hit.slips === best).map((hit) => hit.word);
-}
-
-/** What stands between typed words and between the words of the index alike; marks over letters do not count. */
-function plainWords(typed: readonly string[]): string[] {
-	return typed
-		.flatMap((word) =>
-			word
-				.normalize('NFD')
-				.replace(/\p{M}/gu, '')
-				.toLowerCase()
-				.split(/[^\p{L}\p{N}]+/u)
-		)
-		.filter(Boolean);
 }
 
 /** What was found, and how words that nobody answers to were read instead. */
@@ -107,13 +79,8 @@ export async function searchIds(db: Knex, typed: readonly string[], limit: numbe
 	const meanings: Found['read'] = [];
 	for (const word of plain) meanings.push({ typed: word, as: await meant(db, word) });
 	if (meanings.some(({ as }) => as.length === 0)) return { ids: [], read: [] };
-	const rows: { id: string }[] = await db('configuration_search')
-		.whereRaw('configuration_search MATCH ?', [prefixQuery(meanings.map(({ as }) => as))])
-		.orderByRaw('rank, id')
-		.limit(limit)
-		.select('id');
 	return {
-		ids: rows.map((row) => row.id),
+		ids: await bestIdsWith(db, 'configuration_search', { typed: meanings.map(({ as }) => as), most: limit }),
 		read: meanings.filter(({ typed: word, as }) => !as.some((other) => other.startsWith(word)))
 	};
 }
@@ -121,6 +88,6 @@ export async function searchIds(db: Knex, typed: readonly string[], limit: numbe
 /** True when some configuration answers to a word, finished or not, without a slip. */
 export async function isVehicleWord(db: Knex, word: string): Promise<boolean> {
 	const plain = plainWords([word]);
-	for (const part of plain) if (!(await isBeginning(db, part))) return false;
+	for (const part of plain) if (!(await beginsAWord(db, part))) return false;
 	return plain.length > 0;
 }

@@ -1,14 +1,14 @@
 import type { Knex } from 'knex';
 import { LRUCache } from 'lru-cache';
 import type { Configuration } from '../../core/model';
-import { catalogueOf, categoriesWorthALook, type Catalogue, type Shop } from '../../core/match';
+import { categoriesWorthALook, type Catalogue, type Shop } from '../../core/match';
 import { rememberingLens } from '../../core/optics';
 import { ASSEMBLIES, findProducts, listAccessories } from '../repositories/products';
 import { shelfMarks } from '../repositories/marks';
 import { readMark } from '../repositories/settings';
 import { readAssumptions } from './assumptions';
 import { readCurrency, readPolicy } from './policy';
-import { fromShelves, prepared } from './shelves';
+import { prepared, shelfAt, type Shelf } from './shelves';
 
 /** What matching needs of the shop for some vehicles. */
 export interface ShopData {
@@ -69,27 +69,47 @@ const categoriesOf = ({ configurations }: Scope) => [
 const keyOf = (shop: number, shelves: number, categories: readonly string[]) =>
 	`${shop} ${shelves} ${categories.join()}`;
 
-/** The key of what matching needs for some vehicles, without reading it. */
-export async function shopKey(db: Knex, scope: Scope): Promise<string> {
+/** Marks of the shelves of some vehicles, and the key of all that matching needs for them. */
+async function marksOf(db: Knex, scope: Scope) {
 	const categories = categoriesOf(scope);
 	const marks = await shelfMarks(db, categories);
-	return keyOf(await readMark(db, 'shop'), Math.max(0, ...marks.values()), categories);
+	return { marks, key: keyOf(await readMark(db, 'shop'), Math.max(0, ...marks.values()), categories) };
+}
+
+/** The key of what matching needs for some vehicles, without reading it. */
+export const shopKey = async (db: Knex, scope: Scope): Promise<string> => (await marksOf(db, scope)).key;
+
+/** A catalogue of shelves: nothing of them is copied. */
+function standing(shelves: ReadonlyMap<string, Shelf>, through: Catalogue['through']): Catalogue {
+	const all = [...shelves.values()];
+	return {
+		find: (id) => all.find(({ byId }) => byId.has(id))?.byId.get(id),
+		byCategory: new Map(Array.from(shelves, ([category, { offered }]) => [category, offered])),
+		assemblies: shelves.get(ASSEMBLIES)?.offered ?? [],
+		hasFieldFacts: all.some((shelf) => shelf.hasFieldFacts),
+		through
+	};
+}
+
+/** A catalogue with products beside those that stand in it. */
+async function withNamed(db: Knex, catalogue: Catalogue, named: Iterable<string>): Promise<Catalogue> {
+	const missing = [...new Set(named)].filter((id) => !catalogue.find(id));
+	if (missing.length === 0) return catalogue;
+	const others = new Map((await prepared(db, await findProducts(db, missing))).map((c) => [c.record.id as string, c]));
+	return { ...catalogue, find: (id) => catalogue.find(id) ?? others.get(id) };
 }
 
 /** What matching needs of the shop, for some vehicles and no more. */
 export async function shopData(db: Knex, scope: Scope): Promise<ShopData> {
-	const { products = [] } = scope;
 	const kept = keptFor(db);
-	const { shop, mark } = await shopRules(db);
-	const categories = categoriesOf(scope);
-	const shelves = await fromShelves(db, categories);
-	const key = keyOf(mark, shelves.mark, categories);
-	const named = [...new Set(products)].filter((id) => !shelves.cases.has(id));
-	if (named.length > 0) {
-		const others = await prepared(db, await findProducts(db, named));
-		return { catalogue: catalogueOf([...shelves.cases.values(), ...others], kept.through), shop, key };
+	const { marks, key } = await marksOf(db, scope);
+	const { shop } = await shopRules(db);
+	let catalogue = kept.catalogues.get(key);
+	if (!catalogue) {
+		const shelves = new Map<string, Shelf>();
+		for (const [category, mark] of marks) shelves.set(category, await shelfAt(db, category, mark));
+		catalogue = standing(shelves, kept.through);
+		kept.catalogues.set(key, catalogue);
 	}
-	const catalogue = kept.catalogues.get(key) ?? catalogueOf(shelves.cases.values(), kept.through);
-	kept.catalogues.set(key, catalogue);
-	return { catalogue, shop, key };
+	return { catalogue: await withNamed(db, catalogue, scope.products ?? []), shop, key };
 }

@@ -12,7 +12,7 @@ import type { Configuration, Product } from '../../core/model';
 import { assemblyLamp, partsWhereFitted, type KitAnswer } from '../../core/kit';
 import { bestSet, remedyTable, type BestSet, type RemedyTable } from '../../core/remedy';
 import { type Solver } from '../../core/solver';
-import { bestLamps, catalogueOf, matchConfiguration } from '../../core/match';
+import { bestLamps, matchConfiguration } from '../../core/match';
 import { findConfiguration } from '../repositories/configurations';
 import { kitsOf, type StoredKit } from '../repositories/kits';
 import { shopData, type ShopData } from './catalogue';
@@ -63,7 +63,7 @@ function chosenFor(configuration: Configuration, kit: StoredKit | null, { catalo
 		return { kit: null, lamps: bestLamps(configuration, { catalogue, shop }), parts: [] };
 	}
 	const lamps = kit.answer.lines.flatMap((line): [string, Product][] => {
-		const product = line.product === undefined ? undefined : catalogue.byId.get(line.product)?.record;
+		const product = line.product === undefined ? undefined : catalogue.find(line.product)?.record;
 		return product
 			? line.sockets.map((socket): [string, Product] => [socket, lampAt(configuration, socket, product)])
 			: [];
@@ -73,9 +73,11 @@ function chosenFor(configuration: Configuration, kit: StoredKit | null, { catalo
 
 /** Lamps with a built-in load that Match lets into each socket, best first. */
 function loadedLamps(configuration: Configuration, { catalogue, shop }: ShopData): (socket: string) => Product[] {
-	const loaded = [...catalogue.byId.values()].filter(({ record }) => record.builtInLoad);
+	const loaded = new Map(
+		Array.from(catalogue.byCategory, ([category, cases]) => [category, cases.filter((c) => c.record.builtInLoad)])
+	);
 	const bySocket = new Map(
-		matchConfiguration(configuration, catalogueOf(loaded, catalogue.through), shop).map((m) => [
+		matchConfiguration(configuration, { ...catalogue, byCategory: loaded }, shop).map((m) => [
 			m.socket.id as string,
 			m.candidates
 		])

@@ -3,7 +3,9 @@ import { z } from 'zod';
 import { err, ok, type Result } from '../../core/result';
 import { writeRows, type Row } from '../db/bulk';
 import { change } from '../db/change';
+import { putWords, type WordRow } from '../db/text-search';
 import { MIGRATIONS } from '../db/migrations';
+import { changesSoFar } from '../repositories/marks';
 import { exportAll } from './exchange';
 
 /** Everything a shop keeps, in the order in which rows may point at one another. Sessions and passwords are no data of the shop. */
@@ -16,8 +18,13 @@ const TABLES = [
 	'products',
 	'product_fits',
 	'accessories',
+	'stock_search',
+	'packs',
+	'shelf_marks',
 	'kits',
 	'kit_revisions',
+	'kit_items',
+	'kit_also',
 	'records',
 	'settings',
 	'heading_maps',
@@ -25,9 +32,25 @@ const TABLES = [
 	'events'
 ] as const;
 
+/** What rows of a table are put in order by, where it is not their id. */
+const ORDER: Partial<Record<(typeof TABLES)[number], string>> = {
+	unit_uses: 'unit_id',
+	open_questions: 'configuration_id',
+	product_fits: 'product_id',
+	packs: 'sku',
+	shelf_marks: 'category',
+	kit_revisions: 'code',
+	kit_items: 'kit_id',
+	kit_also: 'kit_id',
+	settings: 'key',
+	heading_maps: 'supplier'
+};
+
 const cell = z.union([z.string(), z.number(), z.null()]);
 const complete = z.object({
 	version: z.string(),
+	/** How many changes there have been: marks count on from there. */
+	changes: z.number().int().nonnegative().default(0),
 	tables: z.partialRecord(z.enum(TABLES), z.array(z.record(z.string(), cell)))
 });
 
@@ -38,8 +61,13 @@ export type Complete = z.infer<typeof complete>;
 export async function exportComplete(db: Knex): Promise<Record<string, unknown>> {
 	const tables: Record<string, unknown> = {};
 	for (const table of TABLES)
-		tables[table] = await db(table).orderBy(table === 'configuration_search' ? 'id' : db.raw('1'));
-	return { ...(await exportAll(db)), complete: { version: MIGRATIONS.at(-1), tables } };
+		tables[table] = await db(table)
+			.select('*')
+			.orderBy(ORDER[table] ?? 'id');
+	return {
+		...(await exportAll(db)),
+		complete: { version: MIGRATIONS.at(-1), changes: await changesSoFar(db), tables }
+	};
 }
 
 /** The complete part of a document; null when it is an ordinary one. */
@@ -54,7 +82,7 @@ export function completeIn(document: unknown): Result<Complete, string> | null {
 }
 
 /** Takes a complete export in, into a database that holds nothing yet. */
-export function importComplete(db: Knex, { tables }: Complete): Promise<Result<{ rows: number }, string>> {
+export function importComplete(db: Knex, { tables, changes }: Complete): Promise<Result<{ rows: number }, string>> {
 	return change(db, async (tx) => {
 		for (const table of TABLES) {
 			const [there] = await tx(table).count({ n: '*' });
@@ -66,9 +94,12 @@ export function importComplete(db: Knex, { tables }: Complete): Promise<Result<{
 		let rows = 0;
 		for (const table of TABLES) {
 			const own = (tables[table] ?? []) as Row[];
-			await writeRows(tx, { table }, own);
+			if (table === 'configuration_search' || table === 'stock_search')
+				await putWords(tx, table, own as unknown as WordRow[]);
+			else await writeRows(tx, { table }, own);
 			rows += own.length;
 		}
+		await tx('writes').update({ number: Math.max(changes, await changesSoFar(tx)) });
 		return ok({ rows });
 	});
 }

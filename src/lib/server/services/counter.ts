@@ -32,7 +32,7 @@ function bestIn(db: Knex, { configuration, socket }: { configuration: Configurat
 	const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
 	if (!prepared) return null;
 	const { best: id, possible } = judged(db, prepared, data);
-	const product = id === null ? undefined : catalogue.byId.get(id);
+	const product = id === null ? undefined : catalogue.find(id);
 	const best = product ? new Candidate(prepared, product) : null;
 	return { best, others: possible - (best && best.verdict !== 'refused' ? 1 : 0) };
 }

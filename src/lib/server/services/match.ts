@@ -122,7 +122,7 @@ export async function showMatch(db: Knex, id: string, wish: MatchWish): Promise<
 	const shop = { ...usual, exception };
 	const { open, candidates } = rememberedMatch({ configuration, catalogue, shop }, socket);
 	const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
-	const product = (named && catalogue.byId.get(named.id)) ?? null;
+	const product = (named && catalogue.find(named.id)) ?? null;
 	const { asked, more } = askedAbout({ why, product, prepared }, candidates);
 	const every = [...candidates, ...more];
 	const left = wished(every, wish);

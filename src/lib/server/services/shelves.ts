@@ -3,35 +3,38 @@ import type { Knex } from 'knex';
 import type { Product } from '../../core/model';
 import { productCase, type ProductCase } from '../../core/match';
 import { countFor, productsFor } from '../repositories/products';
-import { shelfMarks } from '../repositories/marks';
 import { openComplaints } from './stock';
 
 /** Products of one lamp category, prepared for matching, as they stood at a mark. */
-interface Shelf {
+export interface Shelf {
 	mark: number;
-	cases: ReadonlyMap<string, ProductCase>;
+	byId: ReadonlyMap<string, ProductCase>;
+	/** Those that are on sale. */
+	offered: readonly ProductCase[];
+	hasFieldFacts: boolean;
 }
 
-/** Characters of product records held in memory at most; a prepared product takes a few times that. */
-const MOST_CHARACTERS = 48_000_000;
-/** Room for the map itself of an empty shelf. */
-const EMPTY_SHELF = 100;
+/** Products held in memory at most, about; one takes some kilobytes. */
+const MOST_PRODUCTS = 60_000;
 
-const rooms = new WeakMap<Knex, LRUCache<string, Shelf>>();
+interface Room {
+	shelves: LRUCache<string, Shelf>;
+	/** Shelves that are being read just now: who needs one meanwhile waits for it. */
+	coming: Map<string, Promise<Shelf>>;
+}
 
-function roomOf(db: Knex): LRUCache<string, Shelf> {
+const rooms = new WeakMap<Knex, Room>();
+
+function roomOf(db: Knex): Room {
 	const known = rooms.get(db);
 	if (known) return known;
-	const room = new LRUCache<string, Shelf>({
-		maxSize: MOST_CHARACTERS,
-		sizeCalculation: ({ cases }) => EMPTY_SHELF + cases.size * CHARACTERS_EACH
-	});
+	const room: Room = {
+		shelves: new LRUCache({ maxSize: MOST_PRODUCTS, sizeCalculation: ({ byId }) => 1 + byId.size }),
+		coming: new Map()
+	};
 	rooms.set(db, room);
 	return room;
 }
-
-/** Characters a product record has, about. */
-const CHARACTERS_EACH = 800;
 
 /** Prepares products, with the complaints nobody has settled. */
 export async function prepared(db: Knex, products: readonly Product[]): Promise<ProductCase[]> {
@@ -42,32 +45,47 @@ export async function prepared(db: Knex, products: readonly Product[]): Promise<
 	return products.map((product) => productCase(product, open.get(product.id) ?? 0));
 }
 
-/** A shelf as it is now: what has changed since it was read is read again, and all of it when something was taken from it. */
-async function shelfAt(db: Knex, category: string, { known, mark }: { known: Shelf | undefined; mark: number }) {
-	if (known) {
-		const cases = new Map(known.cases);
-		for (const item of await prepared(db, await productsFor(db, category, known.mark))) cases.set(item.record.id, item);
-		if (cases.size === (await countFor(db, category))) return { mark, cases };
-	}
-	const all = await prepared(db, await productsFor(db, category));
-	return { mark, cases: new Map(all.map((item) => [item.record.id as string, item])) };
+function shelfOf(mark: number, byId: ReadonlyMap<string, ProductCase>): Shelf {
+	const all = [...byId.values()];
+	return {
+		mark,
+		byId,
+		offered: all.filter(({ record }) => !record.withdrawn),
+		hasFieldFacts: all.some(({ field }) => field.length > 0)
+	};
 }
 
-/** Prepared products of lamp categories, each once, and the highest mark among the shelves. */
-export async function fromShelves(
+/** A shelf as it is now: what has changed since it was read is read again, and all of it when something was taken from it. */
+async function readShelf(
 	db: Knex,
-	categories: readonly string[]
-): Promise<{ cases: Map<string, ProductCase>; mark: number }> {
-	const room = roomOf(db);
-	const marks = await shelfMarks(db, categories);
-	const cases = new Map<string, ProductCase>();
-	for (const category of categories) {
-		const mark = marks.get(category);
-		if (mark === undefined) continue;
-		const known = room.get(category);
-		const shelf = known?.mark === mark ? known : await shelfAt(db, category, { known, mark });
-		if (shelf !== known) room.set(category, shelf);
-		for (const [id, item] of shelf.cases) cases.set(id, item);
+	category: string,
+	{ known, mark }: { known: Shelf | undefined; mark: number }
+): Promise<Shelf> {
+	if (known) {
+		const byId = new Map(known.byId);
+		for (const item of await prepared(db, await productsFor(db, category, known.mark))) byId.set(item.record.id, item);
+		if (byId.size === (await countFor(db, category))) return shelfOf(mark, byId);
 	}
-	return { cases, mark: Math.max(0, ...marks.values()) };
+	const all = await prepared(db, await productsFor(db, category));
+	return shelfOf(mark, new Map(all.map((item) => [item.record.id as string, item])));
+}
+
+/** The shelf of a lamp category at its mark; read once, however many ask at the same time. */
+export async function shelfAt(db: Knex, category: string, mark: number): Promise<Shelf> {
+	const { shelves, coming } = roomOf(db);
+	const known = shelves.get(category);
+	if (known?.mark === mark) return known;
+	const key = `${category} ${mark}`;
+	const reading =
+		coming.get(key) ??
+		readShelf(db, category, { known, mark }).then((shelf) => {
+			shelves.set(category, shelf);
+			return shelf;
+		});
+	coming.set(key, reading);
+	try {
+		return await reading;
+	} finally {
+		coming.delete(key);
+	}
 }

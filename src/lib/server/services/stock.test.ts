@@ -39,7 +39,7 @@ describe('a product edited by hand', () => {
 		expect(await saveProduct(db, { input: { ...before, limit: 90 }, isNew: false }, ACTOR)).toMatchObject({ ok: true });
 		expect((await findProduct(db, 'GL-P21-RD'))?.limit).toBe(90);
 		expect((await ofStop()).catalogue).not.toBe(catalogue);
-		expect((await ofStop()).catalogue.byId.get('GL-P21-RD')?.record.limit).toBe(90);
+		expect((await ofStop()).catalogue.find('GL-P21-RD')?.record.limit).toBe(90);
 		expect((await historyOf(db, PRODUCTS, 'GL-P21-RD')).events[0]).toMatchObject({ by: 'A. Person', kind: 'change' });
 		await stepHistory(db, PRODUCTS, { id: 'GL-P21-RD', way: 'undo', actor: ACTOR });
 		expect(await findProduct(db, 'GL-P21-RD')).toEqual(before);
@@ -109,7 +109,7 @@ describe('evidence about a product', () => {
 		expect(await complaintsAbout(db, 'QU-W5-80')).toHaveLength(2);
 		expect((await complaintsAbout(db, 'GL-W16-60'))[0]?.settled).toContain('ferrite');
 		const { catalogue } = await shopData(db, { configurations: [], products: ['QU-W5-80', 'GL-W16-60'] });
-		const open = (id: string) => catalogue.byId.get(id)?.complaints;
+		const open = (id: string) => catalogue.find(id)?.complaints;
 		expect([open('QU-W5-80'), open('GL-W16-60')]).toEqual([2, 0]);
 	});
 });

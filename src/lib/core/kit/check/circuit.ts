@@ -9,7 +9,7 @@ const complaintsIn = (circuit: VehicleCircuit) => new Map(complaintsAnywhere(cir
 /** Circuit finds nothing to complain of that was not there before, but what the kit itself owns up to. */
 export const circuitCheck: Check = ({ configuration, catalogue, shop, answer }) => {
 	const circuit = circuitWithKit(configuration, answer, {
-		product: (id) => catalogue.byId.get(id)?.record,
+		product: (id) => catalogue.find(id)?.record,
 		accessory: (id) => shop.accessories.find((a) => a.id === id)
 	});
 	const before = complaintsIn(vehicleCircuit(configuration, STOCK));

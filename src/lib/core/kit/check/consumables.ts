@@ -6,7 +6,7 @@ export const consumablesCheck: Check = ({ answer, configuration, catalogue, shop
 	const outside = [...lampsIn(answer.lines)].filter(([id]) =>
 		showsOutside(configuration.sockets.find((s) => s.id === id)?.functions ?? [])
 	);
-	const greased = outside.filter(([, p]) => catalogue.byId.get(p)?.record.kind !== 'assembly');
+	const greased = outside.filter(([, p]) => catalogue.find(p)?.record.kind !== 'assembly');
 	const pieces = (kinds: readonly string[]) =>
 		answer.lines
 			.filter((l) => kinds.includes(shop.accessories.find((a) => a.id === l.accessory)?.kind ?? ''))

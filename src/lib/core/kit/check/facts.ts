@@ -17,7 +17,7 @@ export type Check = (kit: KitCheck) => string[];
 /** The product or the accessory of a line as it is on record. */
 export function itemOf({ catalogue, shop }: KitCheck, line: KitLine): Product | Accessory | undefined {
 	return line.product
-		? catalogue.byId.get(line.product)?.record
+		? catalogue.find(line.product)?.record
 		: shop.accessories.find((accessory) => accessory.id === line.accessory);
 }
 

@@ -29,7 +29,7 @@ function lacking({ answer, configuration, shop }: KitCheck, candidate: Candidate
 function judged({ configuration, catalogue, shop }: KitCheck, at: { socket: string; product: string }) {
 	const socket = configuration.sockets.find((s) => s.id === at.socket);
 	const prepared = socket && socketCase(configuration, socket, { shop, through: catalogue.through });
-	const product = catalogue.byId.get(at.product);
+	const product = catalogue.find(at.product);
 	return prepared && product && !product.record.withdrawn ? new Candidate(prepared, product) : null;
 }
 
@@ -42,7 +42,7 @@ export const fitCheck: Check = (kit) => {
 	const owned = new Set(answer.lines.flatMap((l) => (l.verdict === 'unknown' ? l.sockets : [])));
 	const wrong: string[] = [];
 	for (const [id, product] of lampsIn(answer.lines)) {
-		if (catalogue.byId.get(product)?.record.kind === 'assembly') continue;
+		if (catalogue.find(product)?.record.kind === 'assembly') continue;
 		const candidate = judged({ ...kit, shop }, { socket: id, product });
 		const chosen = choices.get(id)?.kind === 'product';
 		if (!candidate) wrong.push(`${product} is no candidate for ${id}`);

@@ -28,7 +28,7 @@ export const placesCheck: Check = ({ answer, order, configuration, catalogue }) 
 		if ([...lamps].some(([id, p]) => p === product && (!socket || socket === id) && !choices.has(id)))
 			wrong.push(`${product} was forbidden`);
 	for (const line of lines) {
-		const product = catalogue.byId.get(line.product ?? '')?.record;
+		const product = catalogue.find(line.product ?? '')?.record;
 		const used =
 			product?.kind === 'assembly'
 				? (product.mounts ?? []).filter((m) => m.configuration === configuration.id).length

@@ -9,7 +9,7 @@ export const whitesCheck: Check = ({ answer, order, configuration, catalogue, sh
 	const lamps = [...lampsIn(answer.lines)].flatMap(([id, product]) => {
 		const socket = configuration.sockets.find((s) => s.id === id);
 		const prepared = socket && socketCase(configuration, socket, { shop });
-		const lamp = catalogue.byId.get(product);
+		const lamp = catalogue.find(product);
 		const light = lamp?.record.kind === 'assembly' ? null : lamp?.light;
 		const white: WhitePoint | null = prepared?.lens && light ? whitePoint(throughLens(light, prepared.lens)) : null;
 		return socket && white && !socket.functions.includes('fog') ? [{ socket, white }] : [];

@@ -22,8 +22,6 @@ export interface KitChoices {
 	assemblies: readonly AssemblyOption[];
 	/** Lamps that are in the vehicle already, by socket id. */
 	fitted: ReadonlyMap<string, Product>;
-	/** Every product on record, by id. */
-	products: ReadonlyMap<string, Product>;
 	weigh: Weigh;
 	/** Sockets of the rest of the vehicle, as groups without options: their lamps stay, and are seen. */
 	rest: readonly Group[];
@@ -46,10 +44,9 @@ export function choicesFor(given: KitCase, order: KitOrder): KitChoices {
 	const assumed = assumedForKits(shop.assumptions);
 	const weigh = weighing(order, assumed);
 	const byHand = new Set(Object.values(order.choices).flatMap((c) => (c.kind === 'product' ? c.product : [])));
-	const products = new Map<string, Product>(Array.from(catalogue.byId.values(), ({ record }) => [record.id, record]));
 	const fitted = new Map(
 		Object.entries(order.has?.lamps ?? {}).flatMap(([socket, id]): [string, Product][] => {
-			const product = products.get(id);
+			const product = catalogue.find(id)?.record;
 			return product ? [[socket, product]] : [];
 		})
 	);
@@ -65,7 +62,6 @@ export function choicesFor(given: KitCase, order: KitOrder): KitChoices {
 		),
 		rest: restOf(kitCase, groups, fitted),
 		fitted,
-		products,
 		weigh,
 		mismatchCost: assumedValue(assumed, 'kit.mismatch')
 	};

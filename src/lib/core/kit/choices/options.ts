@@ -153,7 +153,7 @@ function fixedGroup(
 ): Group {
 	const none = (open: string): Group => ({ sockets, options: [], open, fixed: true });
 	if (choice.kind === 'stock') return none(`stays stock: ${choice.reason}`);
-	const product = catalogue.byId.get(choice.product);
+	const product = catalogue.find(choice.product);
 	if (!product) return none(`product ${choice.product} is no longer in the catalogue`);
 	if (product.product.kind === 'assembly') return { sockets, options: [], open: null, fixed: true };
 	const candidates = sockets.flatMap((socket) => {

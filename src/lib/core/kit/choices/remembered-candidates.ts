@@ -13,21 +13,27 @@ import {
 /** Candidates remembered per catalogue and shop, before all of them are forgotten. */
 const MAX_REMEMBERED = 60_000;
 
-const cache = new WeakMap<Catalogue, WeakMap<Shop['accessories'], Map<string, Candidate[]>>>();
+/** Candidates, and the vehicle whose socket they were judged in. */
+interface Judged {
+	of: string;
+	candidates: Candidate[];
+}
 
-function rememberedFor({ accessories }: Shop, catalogue: Catalogue): Map<string, Candidate[]> {
-	const ofCatalogue = cache.get(catalogue) ?? new WeakMap<Shop['accessories'], Map<string, Candidate[]>>();
+const cache = new WeakMap<Catalogue, WeakMap<Shop['accessories'], Map<string, Judged>>>();
+
+function rememberedFor({ accessories }: Shop, catalogue: Catalogue): Map<string, Judged> {
+	const ofCatalogue = cache.get(catalogue) ?? new WeakMap<Shop['accessories'], Map<string, Judged>>();
 	cache.set(catalogue, ofCatalogue);
-	const ofShop = ofCatalogue.get(accessories) ?? new Map<string, Candidate[]>();
+	const ofShop = ofCatalogue.get(accessories) ?? new Map<string, Judged>();
 	ofCatalogue.set(accessories, ofShop);
 	return ofShop;
 }
 
-function remember(remembered: Map<string, Candidate[]>, key: string, candidates: Candidate[]): void {
-	let held = candidates.length;
-	for (const { length } of remembered.values()) held += length;
+function remember(remembered: Map<string, Judged>, key: string, judged: Judged): void {
+	let held = judged.candidates.length;
+	for (const { candidates } of remembered.values()) held += candidates.length;
 	if (held > MAX_REMEMBERED) remembered.clear();
-	remembered.set(key, candidates);
+	remembered.set(key, judged);
 }
 
 /**
@@ -41,14 +47,13 @@ export function rememberedMatch(
 	const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
 	if (!prepared) return openMatch(socket);
 	const remembered = rememberedFor(shop, catalogue);
-	const { id, make, model, kind, market, flasher, voltage, years, looks } = configuration;
+	const { id, kind, market, flasher, voltage, years, looks } = configuration;
 	const { policy, exception, assumptions } = shop;
+	const own = catalogue.hasFieldFacts ? id : null;
 	const key = JSON.stringify([
-		id,
-		make,
-		model,
-		market,
+		own,
 		kind,
+		market,
 		flasher,
 		voltage,
 		years,
@@ -59,7 +64,9 @@ export function rememberedMatch(
 		equivalenceKey(prepared)
 	]);
 	const known = remembered.get(key);
-	const candidates = known ?? candidatesFor(prepared, catalogue);
-	if (!known) remember(remembered, key, candidates);
+	const judged = known ?? { of: id as string, candidates: candidatesFor(prepared, catalogue) };
+	if (!known) remember(remembered, key, judged);
+	// Of another vehicle that is alike: the same verdicts, in a socket of this one.
+	const candidates = judged.of === id ? judged.candidates : judged.candidates.map((c) => c.in(prepared));
 	return { socket, open: null, candidates };
 }

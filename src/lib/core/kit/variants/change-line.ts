@@ -27,7 +27,7 @@ export interface LineChange {
 }
 
 const productNamed = ({ catalogue }: KitCase, id: string | undefined): Product | undefined =>
-	catalogue.byId.get(id ?? '')?.record;
+	catalogue.find(id ?? '')?.record;
 
 /** An order that keeps every lamp of a kit as it is. */
 function frozen({ kitCase, order, answer }: MadeKit): KitOrder {

@@ -29,7 +29,7 @@ const budget: Variants = ({ budget: most, ...order }, { shop }) =>
 const fixed: Variants = (order, { configuration, catalogue }) => {
 	const seen = new Set<string>();
 	return Object.entries(order.choices).flatMap(([socket, choice]) => {
-		const name = choice.kind === 'product' ? catalogue.byId.get(choice.product)?.record.name : 'stock';
+		const name = choice.kind === 'product' ? catalogue.find(choice.product)?.record.name : 'stock';
 		const at = configuration.sockets.find((s) => s.id === socket);
 		const key = `${name}@${at?.functions.join()}${at?.zone}${at?.index}`;
 		if (seen.has(key)) return [];
@@ -48,7 +48,7 @@ const fixed: Variants = (order, { configuration, catalogue }) => {
 
 const forbidden: Variants = (order, { catalogue }) =>
 	(order.forbidden ?? []).map((one) => {
-		const name = catalogue.byId.get(one.product)?.record.name ?? one.product;
+		const name = catalogue.find(one.product)?.record.name ?? one.product;
 		return lifted(`no ${name}`, { ...order, forbidden: order.forbidden?.filter((other) => other !== one) });
 	});
 

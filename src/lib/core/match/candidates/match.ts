@@ -16,7 +16,7 @@ import { relatedCategories } from '../cases/relation';
 
 /** Products prepared for matching, found by their id and by the lamp category they are made for. */
 export interface Catalogue {
-	byId: ReadonlyMap<string, ProductCase>;
+	find: (id: string) => ProductCase | undefined;
 	/** What takes the place of several lamps at once. */
 	assemblies: readonly ProductCase[];
 	byCategory: ReadonlyMap<string, readonly ProductCase[]>;
@@ -45,14 +45,12 @@ export function compileCatalogue(
 }
 
 /** A catalogue of products that are prepared already. */
-export function catalogueOf(cases: Iterable<ProductCase>, through: Catalogue['through']): Catalogue {
+function catalogueOf(cases: Iterable<ProductCase>, through: Catalogue['through']): Catalogue {
 	const byId = new Map<string, ProductCase>();
 	const byCategory = new Map<string, ProductCase[]>();
 	const assemblies: ProductCase[] = [];
-	let hasFieldFacts = false;
 	for (const item of cases) {
 		byId.set(item.record.id, item);
-		hasFieldFacts ||= item.field.length > 0;
 		if (item.product.withdrawn) continue;
 		if (item.product.kind === 'assembly') assemblies.push(item);
 		else
@@ -62,7 +60,13 @@ export function catalogueOf(cases: Iterable<ProductCase>, through: Catalogue['th
 				else byCategory.set(name, [item]);
 			}
 	}
-	return { byId, byCategory, assemblies, hasFieldFacts, through };
+	return {
+		find: (id) => byId.get(id),
+		byCategory,
+		assemblies,
+		hasFieldFacts: [...byId.values()].some(({ field }) => field.length > 0),
+		through
+	};
 }
 
 function openComplaints(complaints: readonly Complaint[]): Map<string, number> {
@@ -78,11 +82,12 @@ export function categoriesWorthALook({ sockets }: Pick<Configuration, 'sockets'>
 	return new Set([...own].flatMap(relatedCategories));
 }
 
-function worthALook(socket: SocketCase, catalogue: Catalogue): Set<ProductCase> {
-	const products = new Set<ProductCase>();
+/** Products worth a look, each once, whatever number of categories it is made for. */
+function worthALook(socket: SocketCase, catalogue: Catalogue): Iterable<ProductCase> {
+	const products = new Map<string, ProductCase>();
 	for (const name of relatedCategories(socket.category))
-		for (const product of catalogue.byCategory.get(name) ?? []) products.add(product);
-	return products;
+		for (const product of catalogue.byCategory.get(name) ?? []) products.set(product.record.id, product);
+	return products.values();
 }
 
 /** All candidates for a prepared socket, best first, the refused ones too. */

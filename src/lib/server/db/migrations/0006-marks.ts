@@ -7,7 +7,6 @@ const NEW_COLUMNS: Readonly<Record<string, readonly [column: string, type: 'text
 	products: [
 		['mark', 'integer'],
 		['kind', 'text'],
-		['words', 'text'],
 		['fits', 'text'],
 		['light', 'text'],
 		['watts', 'real'],
@@ -17,8 +16,7 @@ const NEW_COLUMNS: Readonly<Record<string, readonly [column: string, type: 'text
 	],
 	accessories: [
 		['mark', 'integer'],
-		['kind', 'text'],
-		['words', 'text']
+		['kind', 'text']
 	],
 	kits: [
 		['total', 'integer'],
@@ -34,7 +32,10 @@ async function fillItems(db: Knex, table: 'products' | 'accessories'): Promise<v
 	for (const { id, document } of rows) {
 		const item = JSON.parse(document) as Product | Accessory;
 		const columns = table === 'products' ? productColumns(item as Product) : accessoryColumns(item as Accessory);
-		await db(table).where({ id }).update(columns);
+		const { words, ...others } = columns;
+		await db(table).where({ id }).update(others);
+		const [row] = await db('stock_search').insert({ id, words });
+		await db('word_rows').insert({ word_table: 'stock_search', id, row });
 		if (item.kind === 'assembly') {
 			await db('product_fits').where({ product_id: id }).delete();
 			await db('product_fits').insert({ product_id: id, category: 'assembly' });
@@ -79,6 +80,17 @@ export async function up(db: Knex): Promise<void> {
 		t.string('category').primary();
 		t.integer('mark').notNullable();
 	});
+	await db.raw(`CREATE VIRTUAL TABLE stock_search USING fts5(id UNINDEXED, words, prefix='1 2 3')`);
+	/** Where in an index of words a thing stands. */
+	await db.schema.createTable('word_rows', (t) => {
+		t.string('word_table').notNullable();
+		t.string('id').notNullable();
+		t.integer('row').notNullable();
+		t.primary(['word_table', 'id']);
+	});
+	await db.raw(
+		`INSERT INTO word_rows (word_table, id, row) SELECT 'configuration_search', id, rowid FROM configuration_search`
+	);
 	/** A pack has a number that nothing else has. */
 	await db.schema.createTable('packs', (t) => {
 		t.string('sku').primary();
@@ -132,7 +144,8 @@ export async function down(db: Knex): Promise<void> {
 		await db.schema.alterTable(table, (t) => {
 			t.dropIndex([], index);
 		});
-	for (const table of ['kit_also', 'kit_items', 'packs', 'shelf_marks']) await db.schema.dropTable(table);
+	for (const table of ['kit_also', 'kit_items', 'packs', 'word_rows', 'stock_search', 'shelf_marks'])
+		await db.schema.dropTable(table);
 	for (const [table, columns] of Object.entries(NEW_COLUMNS))
 		for (const [column] of columns) await db.raw(`ALTER TABLE ${table} DROP COLUMN ${column}`);
 }

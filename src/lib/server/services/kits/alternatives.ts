@@ -78,7 +78,7 @@ export async function namesIn(db: Knex, { order, answer, configuration }: KitShe
 	]);
 	return Object.fromEntries([
 		...[...spoken].flatMap((id) => {
-			const product = catalogue.byId.get(id)?.record;
+			const product = catalogue.find(id)?.record;
 			return product ? [[id, product.name]] : [];
 		}),
 		...shop.accessories.flatMap(({ id, name }) => (spoken.has(id) ? [[id, name ?? id]] : [])),

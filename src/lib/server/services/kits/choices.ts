@@ -126,7 +126,7 @@ async function whyRefused(
 	const products = [...productsIn({ order }), productId];
 	const { catalogue, shop: usual } = await shopData(db, { configurations: [configuration], products });
 	const shop = { ...usual, exception: order.exception };
-	const product = catalogue.byId.get(productId);
+	const product = catalogue.find(productId);
 	if (!product) return `There is no product "${productId}".`;
 	if (product.record.kind === 'assembly') {
 		const groups = groupsOf({ configuration, catalogue, shop }, { ...order, choices: {} });

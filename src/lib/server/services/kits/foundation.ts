@@ -10,7 +10,7 @@ export function foundationOf(
 	{ catalogue, shop }: Pick<ShopData, 'catalogue' | 'shop'>
 ): Foundation {
 	const inKit = new Set(answer.lines.flatMap((line) => line.product ?? line.accessory ?? []));
-	const products = [...inKit].flatMap((id) => catalogue.byId.get(id)?.record ?? []);
+	const products = [...inKit].flatMap((id) => catalogue.find(id)?.record ?? []);
 	const accessories = shop.accessories.filter(({ id }) => inKit.has(id));
 	return {
 		vehicle: fingerprint(configuration),

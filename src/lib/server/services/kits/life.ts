@@ -118,7 +118,7 @@ export async function setAlso(
 async function frozenOf(db: Knex, kit: StoredKit, configuration: Configuration): Promise<FrozenKit> {
 	const { catalogue, shop } = await dataOfKit(db, kit);
 	const ids = new Set(kit.answer.lines.flatMap((l) => l.product ?? l.accessory ?? []));
-	const products = [...ids].flatMap((id) => catalogue.byId.get(id)?.record ?? []);
+	const products = [...ids].flatMap((id) => catalogue.find(id)?.record ?? []);
 	return {
 		name: kit.name,
 		vehicle: vehicleName(configuration),

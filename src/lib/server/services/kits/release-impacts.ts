@@ -31,7 +31,12 @@ async function workedOut(db: Knex, frozen: FrozenKit): Promise<ReleaseImpact[]> 
 		},
 		{
 			kitCase: configuration ? { configuration, catalogue, shop } : null,
-			products: new Map(Array.from(catalogue.byId, ([id, { record }]) => [id, record])),
+			products: new Map(
+				sold.flatMap((id) => {
+					const record = catalogue.find(id)?.record;
+					return record ? [[id, record] as const] : [];
+				})
+			),
 			accessories: new Map(shop.accessories.map((a) => [a.id as string, a])),
 			complaints: await recordsAbout(db, 'complaints', sold),
 			currency: shop.currency

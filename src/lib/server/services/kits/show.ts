@@ -96,7 +96,7 @@ export async function kitSheet(
 	if (revision !== undefined && !released) return null;
 	const shown = released ? frozen(released) : await shownKit(db, stored, configuration);
 	const { catalogue, shop } = await dataOfKit(db, shown);
-	const products = productsIn(shown).flatMap((one) => catalogue.byId.get(one)?.record ?? []);
+	const products = productsIn(shown).flatMap((one) => catalogue.find(one)?.record ?? []);
 	return {
 		id,
 		name: stored.name,

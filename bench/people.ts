@@ -1,0 +1,164 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { openDatabase } from '../src/lib/server/db/connection';
+import { randomFrom } from '../tests/support/random';
+import { serve, type Served } from '../tests/support/served';
+import { BIG, fillShop, type ShopSize } from './big-shop';
+import { median, ms } from './measure';
+
+const PEOPLE = 50;
+const MINUTE_MS = 60_000;
+const CHANGE_ONE_IN = 10;
+const AIM = { perSecond: 150, p99: 1000, page: 300, bytes: 300_000, counter: 100 };
+
+const PAGES = [
+	'/',
+	'/vehicles',
+	'/vehicles/identify?q=bran',
+	'/vehicles/compare?c=v1&c=v2',
+	'/vehicles/possible?c=v1&c=v2',
+	'/vehicles/v77/identify',
+	'/vehicles/v77/walk',
+	'/vehicles/v77/walk/S0',
+	'/vehicles/v77/sister',
+	'/vehicles/v77/history',
+	'/vehicles/v77/match/S10',
+	'/vehicles/v77/whole',
+	'/vehicles/v77/circuit',
+	'/vehicles/v77/kit',
+	'/kits',
+	'/stock',
+	'/stock/P77',
+	'/stock/supplier',
+	'/questions',
+	'/reference',
+	'/settings'
+];
+
+interface Names {
+	make: string;
+	model: string;
+}
+
+async function namesOf(folder: string): Promise<Names[]> {
+	const db = await openDatabase(folder);
+	const names: Names[] = await db('configurations').select('make', 'model').limit(2000);
+	await db.destroy();
+	return names;
+}
+
+const memoryOf = ({ process: { pid } }: Served) =>
+	Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1000;
+
+async function timed(address: string, init?: RequestInit): Promise<{ time: number; bytes: number; status: number }> {
+	const began = performance.now();
+	const answer = await fetch(address, init);
+	const body = await answer.arrayBuffer();
+	return { time: performance.now() - began, bytes: body.byteLength, status: answer.status };
+}
+
+/** Every page once cold and then warm, with its size. */
+async function pages(served: Served): Promise<void> {
+	for (const path of PAGES) {
+		const first = await timed(served.address + path);
+		const warm = await median(() => timed(served.address + path), 5);
+		const over = warm > AIM.page || first.bytes > AIM.bytes ? '  OVER THE AIM' : '';
+		console.log(
+			`  ${path}: ${ms(warm)}, the first time ${ms(first.time)}, ${(first.bytes / 1000).toFixed(0)} kB, ${first.status}${over}`
+		);
+	}
+}
+
+/** A line at the counter, vehicle after vehicle. */
+async function counter(served: Served, names: readonly Names[]): Promise<void> {
+	const random = randomFrom(5);
+	const functions = ['stop', 'rear turn', 'map', 'drl', 'reverse'];
+	const ask = () => {
+		const { make, model } = names[Math.floor(random() * names.length)] as Names;
+		const line = `${make} ${model} ${functions[Math.floor(random() * functions.length)]}`;
+		return timed(`${served.address}/__data.json?q=${encodeURIComponent(line)}`);
+	};
+	for (let i = 0; i < 20; i++) await ask();
+	console.log(`  counter, another vehicle each time: ${ms(await median(ask, 60))} (aim: under ${AIM.counter} ms)`);
+}
+
+/** One person: looks from page to page, and changes something now and then. */
+function person(served: Served, names: readonly Names[], seed: number): () => Promise<{ time: number; ok: boolean }> {
+	const random = randomFrom(seed);
+	const any = (count: number) => Math.floor(random() * count);
+	const looks: (() => string)[] = [
+		() => {
+			const { make, model } = names[any(names.length)] as Names;
+			return `/__data.json?q=${encodeURIComponent(`${make} ${model} stop`)}`;
+		},
+		() => `/vehicles/v${any(2000)}/walk/S${any(16)}/__data.json`,
+		() => `/vehicles/v${any(2000)}/match/S${any(16)}/__data.json`,
+		() => `/vehicles/v${any(2000)}/kit/__data.json`,
+		() => `/vehicles/v${any(2000)}/verdicts.json`,
+		() => `/kits/__data.json?page=${1 + any(50)}`,
+		() => `/stock/__data.json?q=lamp+${any(999)}`,
+		() => `/stock/P${any(50_000)}`,
+		() => `/vehicles/v${any(2000)}/walk`
+	];
+	const change = () => {
+		const facts = { 'envelope.frontDiameter': 18 + any(10) };
+		const command = { kind: 'claim', subject: { kind: 'socket', id: `S${any(16)}` }, facts, source: 'in-hand' };
+		return timed(`${served.address}/vehicles/v${any(20_000)}/record`, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json', origin: served.address },
+			body: JSON.stringify({ base: 1_000_000_000, command })
+		});
+	};
+	return async () => {
+		const isChange = any(CHANGE_ONE_IN) === 0;
+		const { time, status } = isChange
+			? await change()
+			: await timed(served.address + (looks[any(looks.length)] as () => string)());
+		return { time, ok: status < 400 };
+	};
+}
+
+async function crowd(served: Served, names: readonly Names[]): Promise<void> {
+	const times: number[] = [];
+	const memory: number[] = [];
+	let failed = 0;
+	const until = Date.now() + MINUTE_MS;
+	const watch = setInterval(() => memory.push(memoryOf(served)), MINUTE_MS / 12);
+	await Promise.all(
+		Array.from({ length: PEOPLE }, async (_, i) => {
+			const act = person(served, names, 100 + i);
+			while (Date.now() < until) {
+				const { time, ok } = await act();
+				times.push(time);
+				if (!ok) failed += 1;
+			}
+		})
+	);
+	clearInterval(watch);
+	times.sort((a, b) => a - b);
+	const at = (share: number) => ms(times[Math.floor(times.length * share)] ?? NaN);
+	const rate = times.length / (MINUTE_MS / 1000);
+	console.log(
+		`  ${PEOPLE} people for a minute, one change in ${CHANGE_ONE_IN}: ${rate.toFixed(0)} requests/s (aim: ${AIM.perSecond} on two quiet cores; this program takes one of them), p50 ${at(0.5)}, p99 ${at(0.99)} (aim: under ${AIM.p99} ms), worst ${at(0.99999)}, ${failed} not answered well`
+	);
+	console.log(`  memory of the server over the minute, MB: ${memory.map((mb) => mb.toFixed(0)).join(' ')}`);
+}
+
+/** A big shop, served: every page, the counter, and fifty people at once. `ROTALUX_BIG` names a folder that is filled already. */
+export async function people(size: ShopSize = BIG): Promise<void> {
+	const kept = process.env.ROTALUX_BIG;
+	const folder = kept ?? mkdtempSync(join(tmpdir(), 'rotalux-people-'));
+	if (!kept) await fillShop(folder, size);
+	const served = await serve(folder, { ROTALUX_LOG: 'silent' });
+	try {
+		console.log(`${size.vehicles} vehicles, ${size.products} products, ${size.kits} kits, served:`);
+		await pages(served);
+		const names = await namesOf(folder);
+		await counter(served, names);
+		await crowd(served, names);
+	} finally {
+		await served.stop();
+		if (!kept) rmSync(folder, { recursive: true });
+	}
+}
