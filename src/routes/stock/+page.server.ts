@@ -2,7 +2,13 @@ import { readClaims } from '$lib/core/claims';
 import { colourWord } from '$lib/core/views';
 import { deratedFlux } from '$lib/core/optics';
 import { pageFrom } from '$lib/server/page-of';
-import { searchAccessories, searchProducts, STOCK_ORDERS } from '$lib/server/repositories/products';
+import {
+	MOST_FOUND,
+	pageOfAccessories,
+	pageOfProducts,
+	searchStock,
+	STOCK_ORDERS
+} from '$lib/server/repositories/products';
 import { openComplaints } from '$lib/server/services/stock';
 import { database } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
@@ -15,8 +21,9 @@ export const load: PageServerLoad = async ({ url }) => {
 	const doubted = url.searchParams.has('doubted');
 	const by = STOCK_ORDERS.find((order) => order === url.searchParams.get('by')) ?? null;
 	const down = url.searchParams.has('down');
-	const products = await searchProducts(db, { typed, from, most: EACH, doubted, by, down });
-	const accessories = await searchAccessories(db, { typed, from, most: EACH });
+	const found = await searchStock(db, typed);
+	const products = await pageOfProducts(db, { found, from, most: EACH, doubted, by, down });
+	const accessories = await pageOfAccessories(db, { found, from, most: EACH });
 	const complaints = await openComplaints(
 		db,
 		products.rows.map(({ id }) => id)
@@ -28,6 +35,7 @@ export const load: PageServerLoad = async ({ url }) => {
 		doubted,
 		by,
 		down,
+		more: found?.length === MOST_FOUND,
 		total: { products: products.total, accessories: accessories.total },
 		products: products.rows.map((p) => ({
 			withdrawn: p.withdrawn === true,

@@ -61,8 +61,8 @@
 			data.total.accessories,
 			'accessory',
 			'accessories'
-		)}{data.typed ? ` answer to “${data.typed}”` : ''}. A claimed flux is the maker's word; the derated one is measured,
-		or the claim per lamp but at most {DOUBTFUL_EFFICACY} lm per watt.
+		)}{data.typed ? ` answer to “${data.typed}”${data.more ? ', and more: type more of it' : ''}` : ''}. A claimed flux
+		is the maker's word; the derated one is measured, or the claim per lamp but at most {DOUBTFUL_EFFICACY} lm per watt.
 	</p>
 	{#if found === 0 && data.typed === '' && !data.doubted}
 		<p>

@@ -5,7 +5,7 @@ export * from './weigh/amounts';
 export * from './choices/group';
 export * from './choices/options';
 export * from './choices/choices';
-export { rememberedMatch } from './choices/remembered-candidates';
+export { rememberedCandidates, rememberedMatch } from './choices/remembered-candidates';
 export { assembliesOf, assemblyLamp, type AssemblyOption } from './choices/assemblies';
 export * from './program';
 export * from './solution';

@@ -3,7 +3,7 @@ import { removeRows, writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
 import { dropWords, putWords } from '../db/text-search';
 import type { Configuration, Unit } from '../../core/model';
-import { openQuestions, unitIdsOf, withoutUnit, withUnit } from '../../core/vehicle';
+import { openQuestions, unitIdsOf, vehicleName, withoutUnit, withUnit } from '../../core/vehicle';
 import { markOf } from './marks';
 import { searchWords } from './search';
 import { raiseMark } from './settings';
@@ -14,6 +14,7 @@ interface Row {
 	make: string;
 	model: string;
 	kind: string;
+	name: string;
 	document: string;
 }
 
@@ -42,23 +43,37 @@ export async function pageOfConfigurations(
 	};
 }
 
-/** Configurations that a record is likely to be compared with: of its model, of its make, of its kind; the nearest first, without the facts of their shared units. */
+/** A configuration by its name, as lists show it. */
+export interface NamedConfiguration {
+	id: string;
+	name: string;
+	make: string;
+}
+
+/** Names of configurations, by id; those not there are left out. */
+export async function configurationNames(db: Knex, ids: readonly string[]): Promise<Map<string, string>> {
+	const rows: Pick<Row, 'id' | 'name'>[] = await db('configurations').whereIn('id', ids).select('id', 'name');
+	return new Map(rows.map(({ id, name }) => [id, name]));
+}
+
+/** Configurations that a record is likely to be compared with: of its model, of its make, of its kind; the nearest first. */
 export async function nearConfigurations(
 	db: Knex,
 	{ id, make, model, kind }: Pick<Configuration, 'id' | 'make' | 'model' | 'kind'>
-): Promise<Configuration[]> {
+): Promise<NamedConfiguration[]> {
 	const tiers = [{ make, model }, { make, kind }, { make }, { kind }];
-	const found = new Map<string, Row>();
+	const found = new Map<string, NamedConfiguration>();
 	for (const tier of tiers) {
 		if (found.size >= MAX_NEAR) break;
-		const rows: Row[] = await db('configurations')
+		const rows: NamedConfiguration[] = await db('configurations')
 			.where(tier)
 			.whereNot({ id })
 			.orderBy(['make', 'model', 'id'])
-			.limit(MAX_NEAR);
+			.limit(MAX_NEAR)
+			.select('id', 'name', 'make');
 		for (const row of rows) if (!found.has(row.id) && found.size < MAX_NEAR) found.set(row.id, row);
 	}
-	return [...found.values()].map(read);
+	return [...found.values()];
 }
 
 /** Configurations of a model. */
@@ -134,7 +149,14 @@ export async function configurationRows(
 	const stored = asKept(c);
 	const units = unitIdsOf(c);
 	return {
-		row: { id: c.id, make: c.make, model: c.model, kind: c.kind, document: JSON.stringify(stored) },
+		row: {
+			id: c.id,
+			make: c.make,
+			model: c.model,
+			kind: c.kind,
+			name: vehicleName(c),
+			document: JSON.stringify(stored)
+		},
 		words: searchWords(c),
 		units,
 		questions: questionRows(units.length > 0 ? await composed(db, stored, coming) : c)

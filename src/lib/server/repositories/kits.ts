@@ -103,7 +103,11 @@ function toRow(kit: StoredKit): KitRow {
 	};
 }
 
-const LAST_TOUCHED_FIRST = [{ column: 'kits.updated_at', order: 'desc' }, { column: 'kits.id' }] as const;
+/** In the order of an index, read from its end. */
+const LAST_TOUCHED_FIRST = [
+	{ column: 'kits.updated_at', order: 'desc' },
+	{ column: 'kits.id', order: 'desc' }
+] as const;
 
 /** All kits, the last touched first. For exports: pages ask for what they show. */
 export async function listKits(db: Knex): Promise<StoredKit[]> {

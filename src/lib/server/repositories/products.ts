@@ -151,14 +151,32 @@ export interface PartOf<T> {
 	total: number;
 }
 
+/** Things a search brings at most: who finds more has to say more. */
+export const MOST_FOUND = 1000;
+
 /** What products of a list may be ordered by; by their name otherwise. */
 export const STOCK_ORDERS = ['fits', 'light', 'watts', 'lumens', 'price'] as const;
 export type StockOrder = (typeof STOCK_ORDERS)[number];
 
+/** Ids of what a search of the stock brings; null for all there is. */
+export type Found = readonly string[] | null;
+
+/** Things in stock that have words beginning with all that is typed, the most at most. */
+export async function searchStock(db: Knex, typed: string): Promise<Found> {
+	if (typed.trim() === '') return null;
+	const words = plainWords(typed.split(/\s+/));
+	if (words.length === 0) return [];
+	const rows: { id: string }[] = await idsWith(
+		db,
+		'stock_search',
+		words.map((word) => [word])
+	).limit(MOST_FOUND);
+	return rows.map(({ id }) => id);
+}
+
 /** Which part of the stock somebody wants to see. */
 export interface StockWish {
-	/** Words that a thing's own must all begin with. */
-	typed: string;
+	found: Found;
 	from: number;
 	most: number;
 	/** Products alone: only those with claims to look at, and what they are ordered by. */
@@ -167,8 +185,8 @@ export interface StockWish {
 	down?: boolean;
 }
 
-/** A page of the products that answer to a wish, and how many do. */
-export function searchProducts(db: Knex, wish: StockWish): Promise<PartOf<Product>> {
+/** A page of products, and how many there are of them. */
+export function pageOfProducts(db: Knex, wish: StockWish): Promise<PartOf<Product>> {
 	const { doubted = false, by = null, down = false } = wish;
 	const way = down ? 'desc' : 'asc';
 	const order = ['maker', 'name', 'id'].map((column) => ({ column, order: by === null ? way : 'asc' }));
@@ -179,21 +197,18 @@ export function searchProducts(db: Knex, wish: StockWish): Promise<PartOf<Produc
 	});
 }
 
-/** A page of the accessories that answer to a wish, and how many do. */
-export const searchAccessories = (db: Knex, wish: StockWish): Promise<PartOf<Accessory>> =>
+/** A page of accessories, and how many there are of them. */
+export const pageOfAccessories = (db: Knex, wish: StockWish): Promise<PartOf<Accessory>> =>
 	partOf(db, wish, { table: 'accessories', where: {}, order: [{ column: 'id', order: 'asc' }] });
 
 async function partOf<T>(
 	db: Knex,
-	{ typed, from, most }: StockWish,
+	{ found, from, most }: StockWish,
 	{ table, where, order }: { table: string; where: object; order: { column: string; order: string }[] }
 ): Promise<PartOf<T>> {
-	const words = plainWords(typed.split(/\s+/));
-	if (words.length === 0 && typed.trim() !== '') return { rows: [], total: 0 };
 	const matching = () => {
 		const query = db(table).where(where);
-		const those = words.map((word) => [word]);
-		return words.length === 0 ? query : query.whereIn('id', idsWith(db, 'stock_search', those));
+		return found === null ? query : query.whereIn('id', found);
 	};
 	const [count] = await matching().count({ n: '*' });
 	const rows: Documented[] = await matching().orderBy(order).offset(from).limit(most).select('document');

@@ -25,8 +25,8 @@ export interface Scope {
 	products?: Iterable<string>;
 }
 
-/** Catalogues put together and kept; each holds products of the shelves, which they share. */
-const KEPT = 12;
+/** Catalogues put together and kept; their products are those of the shelves, which they share. */
+const KEPT = 48;
 
 interface Kept {
 	shop?: { mark: number; value: Shop };

@@ -1,8 +1,9 @@
 import type { Knex } from 'knex';
-import { rememberedMatch } from '../../core/kit';
+import { rememberedCandidates } from '../../core/kit';
 import type { PolicyException, Product } from '../../core/model';
 import {
 	Candidate,
+	openReason,
 	socketCase,
 	type ProductCase,
 	type SocketCase,
@@ -57,7 +58,7 @@ export interface MatchWish extends CandidateWish {
 }
 
 /** Rows shown until somebody asks for more. */
-export const FIRST_ROWS = 50;
+export const FIRST_ROWS = 30;
 
 /** What Match shows of a socket unless somebody wants something else. */
 export const matchWish = (socketId: string, more: Partial<MatchWish> = {}): MatchWish => ({
@@ -120,20 +121,19 @@ export async function showMatch(db: Knex, id: string, wish: MatchWish): Promise<
 	const { catalogue, shop: usual } = await shopData(db, { configurations: [{ sockets: [socket] }], products });
 	const exception = await exceptionOf(db, id);
 	const shop = { ...usual, exception };
-	const { open, candidates } = rememberedMatch({ configuration, catalogue, shop }, socket);
 	const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
+	const candidates = prepared ? rememberedCandidates(prepared, catalogue) : [];
 	const product = (named && catalogue.find(named.id)) ?? null;
 	const { asked, more } = askedAbout({ why, product, prepared }, candidates);
-	const every = [...candidates, ...more];
+	const every = more.length === 0 ? candidates : [...candidates, ...more];
 	const left = wished(every, wish);
 	const here = (candidate: Candidate) => (prepared ? candidate.in(prepared) : candidate);
 	const where = { configuration, socket, shop };
 	const rows = [...left.slice(0, wish.most), ...more.filter((one) => left.indexOf(one) >= wish.most)];
-	const byId = new Map(every.map((candidate) => [candidate.product.id as string, candidate]));
 	const [chosen = asked?.product ?? left[0]?.product.id ?? every[0]?.product.id, ...beside] = wish.looked;
-	const looked = [...new Set([chosen, ...beside])].flatMap((one) => byId.get(one ?? '') ?? []);
+	const looked = [...new Set([chosen, ...beside])].flatMap((one) => every.find((c) => c.product.id === one) ?? []);
 	return {
-		open,
+		open: prepared ? null : openReason(socket),
 		counts: countsOf(every),
 		candidates: rows.map((candidate) => rowView(candidateView(here(candidate), where))),
 		left: left.length,

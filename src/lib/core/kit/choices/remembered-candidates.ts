@@ -7,11 +7,12 @@ import {
 	type Candidate,
 	type Catalogue,
 	type Shop,
+	type SocketCase,
 	type SocketMatch
 } from '../../match';
 
-/** Candidates remembered per catalogue and shop, before all of them are forgotten. */
-const MAX_REMEMBERED = 60_000;
+/** Candidates remembered per catalogue and shop. */
+const MAX_REMEMBERED = 80_000;
 
 /** Candidates, and the vehicle whose socket they were judged in. */
 interface Judged {
@@ -32,9 +33,40 @@ function rememberedFor({ accessories }: Shop, catalogue: Catalogue): Map<string,
 function remember(remembered: Map<string, Judged>, key: string, judged: Judged): void {
 	let held = judged.candidates.length;
 	for (const { candidates } of remembered.values()) held += candidates.length;
-	if (held > MAX_REMEMBERED) remembered.clear();
+	// The ones that were put in first go first.
+	for (const [oldest, { candidates }] of remembered) {
+		if (held <= MAX_REMEMBERED) break;
+		remembered.delete(oldest);
+		held -= candidates.length;
+	}
 	remembered.set(key, judged);
 }
+
+/** Candidates for a prepared socket, remembered; judged in it, or in a socket of another vehicle that no rule can tell from it. */
+function judgedFor(prepared: SocketCase, catalogue: Catalogue): Judged {
+	const { configuration, shop } = prepared;
+	const remembered = rememberedFor(shop, catalogue);
+	const { id, kind, market, flasher, voltage, years, looks } = configuration;
+	const { policy, exception, assumptions } = shop;
+	const own = catalogue.hasFieldFacts ? id : null;
+	const key = JSON.stringify([
+		[own, kind, market, flasher, voltage, years, looks],
+		[policy, exception, assumptions],
+		equivalenceKey(prepared)
+	]);
+	const known = remembered.get(key);
+	if (known) return known;
+	const judged = { of: id as string, candidates: candidatesFor(prepared, catalogue) };
+	remember(remembered, key, judged);
+	return judged;
+}
+
+/**
+ * Candidates for a prepared socket, best first: their verdicts and their order are those of this socket. Whoever shows one asks for it `in` the
+ * socket, since it may have been judged in one that is alike.
+ */
+export const rememberedCandidates = (prepared: SocketCase, catalogue: Catalogue): readonly Candidate[] =>
+	judgedFor(prepared, catalogue).candidates;
 
 /**
  * Candidates for a socket as Match judges them, remembered for sockets no rule can tell apart: a kit is solved again and again while
@@ -46,27 +78,10 @@ export function rememberedMatch(
 ): SocketMatch {
 	const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
 	if (!prepared) return openMatch(socket);
-	const remembered = rememberedFor(shop, catalogue);
-	const { id, kind, market, flasher, voltage, years, looks } = configuration;
-	const { policy, exception, assumptions } = shop;
-	const own = catalogue.hasFieldFacts ? id : null;
-	const key = JSON.stringify([
-		own,
-		kind,
-		market,
-		flasher,
-		voltage,
-		years,
-		looks,
-		policy,
-		exception,
-		assumptions,
-		equivalenceKey(prepared)
-	]);
-	const known = remembered.get(key);
-	const judged = known ?? { of: id as string, candidates: candidatesFor(prepared, catalogue) };
-	if (!known) remember(remembered, key, judged);
-	// Of another vehicle that is alike: the same verdicts, in a socket of this one.
-	const candidates = judged.of === id ? judged.candidates : judged.candidates.map((c) => c.in(prepared));
-	return { socket, open: null, candidates };
+	const { of, candidates } = judgedFor(prepared, catalogue);
+	return {
+		socket,
+		open: null,
+		candidates: of === configuration.id ? candidates : candidates.map((c) => c.in(prepared))
+	};
 }

@@ -1,9 +1,13 @@
 import type { Knex } from 'knex';
 import type { Accessory, Product } from '../../../core/model';
+import { vehicleName } from '../../../core/vehicle';
 import { accessoryColumns, productColumns } from '../../../core/views';
 
 const NEW_COLUMNS: Readonly<Record<string, readonly [column: string, type: 'text' | 'integer' | 'real'][]>> = {
-	configurations: [['mark', 'integer']],
+	configurations: [
+		['mark', 'integer'],
+		['name', 'text']
+	],
 	products: [
 		['mark', 'integer'],
 		['kind', 'text'],
@@ -42,6 +46,14 @@ async function fillItems(db: Knex, table: 'products' | 'accessories'): Promise<v
 		}
 		for (const { sku } of item.packs) await db('packs').insert({ sku, item: id }).onConflict('sku').ignore();
 	}
+}
+
+async function fillNames(db: Knex): Promise<void> {
+	const rows: { id: string; document: string }[] = await db('configurations').select('id', 'document');
+	for (const { id, document } of rows)
+		await db('configurations')
+			.where({ id })
+			.update({ name: vehicleName(JSON.parse(document)) });
 }
 
 async function fillKits(db: Knex): Promise<void> {
@@ -121,6 +133,7 @@ export async function up(db: Knex): Promise<void> {
 	await db('settings').whereIn('key', ['data-version', 'catalogue-version']).delete();
 	// Only the columns of before are filled, so the guard of released kits has nothing to say.
 	await db.raw('DROP TRIGGER kits_step_by_step');
+	await fillNames(db);
 	await fillItems(db, 'products');
 	await fillItems(db, 'accessories');
 	const shelves: { category: string }[] = await db('product_fits').distinct('category');

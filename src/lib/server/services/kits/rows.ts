@@ -1,7 +1,6 @@
 import type { Knex } from 'knex';
 import type { KitRowView } from '../../../core/views';
-import { vehicleName } from '../../../core/vehicle';
-import { findConfigurations } from '../../repositories/configurations';
+import { configurationNames } from '../../repositories/configurations';
 import { kitSummaries } from '../../repositories/kits';
 import { impactsOn } from './release-impacts';
 
@@ -14,8 +13,7 @@ export async function kitRows(
 	wish: { configurationId?: string; typed?: string; from?: number }
 ): Promise<{ rows: KitRowView[]; total: number }> {
 	const { rows, total } = await kitSummaries(db, { from: 0, ...wish, most: KITS_A_PAGE });
-	const vehicles = await findConfigurations(db, [...new Set(rows.map((kit) => kit.configurationId))]);
-	const names = new Map(vehicles.map((c) => [c.id as string, vehicleName(c)]));
+	const names = await configurationNames(db, [...new Set(rows.map((kit) => kit.configurationId))]);
 	const impacts = await impactsOn(
 		db,
 		rows.map(({ id }) => id)

@@ -20,9 +20,7 @@ export const load: PageServerLoad = async ({ params }) => {
 	const near = await nearConfigurations(db, configuration);
 	return {
 		identity: identityOf(configuration),
-		others: near
-			.filter((c) => c.make === configuration.make)
-			.map((c) => ({ id: c.id as string, name: vehicleName(c) })),
+		others: near.filter((c) => c.make === configuration.make).map(({ id, name }) => ({ id, name })),
 		units: await showUnits(db),
 		sockets: socketsInWalk(configuration).map((s) => ({ id: s.id, name: socketName(s), unit: s.unit?.id ?? null }))
 	};

@@ -12,7 +12,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	if (!ours) error(404, { message: `There is no vehicle “${params.id}” on record.` });
 	const from = url.searchParams.get('from');
 	const sister = from ? await findConfiguration(db, from) : null;
-	const others = (await nearConfigurations(db, ours)).map((c) => ({ id: c.id as string, name: vehicleName(c) }));
+	const others = (await nearConfigurations(db, ours)).map(({ id, name }) => ({ id, name }));
 	const offers = sister ? sisterOffers(ours, sister) : [];
 	return {
 		others,
