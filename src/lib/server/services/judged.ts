@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { LRUCache } from 'lru-cache';
-import { equivalenceKey, matchSummary, type SocketCase, type Verdict } from '../../core/match';
+import { equivalenceKey, matchSummary, surroundings, type SocketCase, type Verdict } from '../../core/match';
 import { fingerprint } from '../fingerprint';
 import type { ShopData } from './catalogue';
 
@@ -18,17 +18,11 @@ export interface Judged {
 const REMEMBERED = 20_000;
 const cache = new WeakMap<Knex, LRUCache<string, Judged>>();
 
-/** What of a vehicle a rule may look at, beside the socket, its outputs and its neighbours. */
-const aboutVehicle = ({ configuration }: SocketCase, { catalogue }: ShopData) => {
-	const { id, kind, market, flasher, voltage, years, looks } = configuration;
-	return [kind, market, flasher, voltage, years, looks, catalogue.hasFieldFacts ? id : null];
-};
-
 /** A socket judged, once for all that no rule can tell apart: a change at the desk judges the sockets it touches, and vehicles that are alike share. */
 export function judged(db: Knex, prepared: SocketCase, data: ShopData): Judged {
 	const known = cache.get(db) ?? new LRUCache<string, Judged>({ max: REMEMBERED });
 	cache.set(db, known);
-	const key = fingerprint([data.key, prepared.shop.exception, aboutVehicle(prepared, data), equivalenceKey(prepared)]);
+	const key = fingerprint([data.key, surroundings(prepared, data.catalogue), equivalenceKey(prepared)]);
 	const there = known.get(key);
 	if (there) return there;
 	const { best, led, possible } = matchSummary(prepared, data.catalogue);

@@ -4,6 +4,7 @@ import {
 	equivalenceKey,
 	openMatch,
 	socketCase,
+	surroundings,
 	type Candidate,
 	type Catalogue,
 	type Shop,
@@ -46,17 +47,10 @@ function remember(remembered: Map<string, Judged>, key: string, judged: Judged):
 function judgedFor(prepared: SocketCase, catalogue: Catalogue): Judged {
 	const { configuration, shop } = prepared;
 	const remembered = rememberedFor(shop, catalogue);
-	const { id, kind, market, flasher, voltage, years, looks } = configuration;
-	const { policy, exception, assumptions } = shop;
-	const own = catalogue.hasFieldFacts ? id : null;
-	const key = JSON.stringify([
-		[own, kind, market, flasher, voltage, years, looks],
-		[policy, exception, assumptions],
-		equivalenceKey(prepared)
-	]);
+	const key = JSON.stringify([surroundings(prepared, catalogue), equivalenceKey(prepared)]);
 	const known = remembered.get(key);
 	if (known) return known;
-	const judged = { of: id as string, candidates: candidatesFor(prepared, catalogue) };
+	const judged = { of: configuration.id as string, candidates: candidatesFor(prepared, catalogue) };
 	remember(remembered, key, judged);
 	return judged;
 }

@@ -1,4 +1,5 @@
 import { categoryOrNull } from '../../lamps';
+import { voltageOf } from '../../vehicle';
 import type { Complaint, Configuration, Product, Socket } from '../../model';
 import { rememberingLens, type throughLens } from '../../optics';
 import { Candidate } from './candidate';
@@ -183,6 +184,16 @@ export function equivalenceKey({ socket, channels, neighbours, others, heat }: S
 	]);
 	const open = others.map(({ open: { question, value } }) => [question.subject.kind, question.fact, value]);
 	return JSON.stringify([facts, outputs, neighbours.map(({ name, white }) => [name, white]), open, heat.place]);
+}
+
+/** What of a vehicle and of the shop a rule may look at, beside the socket, its outputs and its neighbours: equal for vehicles that are judged alike. */
+export function surroundings({ configuration, shop }: SocketCase, { hasFieldFacts }: Catalogue): unknown[] {
+	const { id, kind, market, flasher, looks } = configuration;
+	return [
+		hasFieldFacts ? id : null,
+		[kind, market, flasher, looks, voltageOf(configuration)],
+		[shop.policy, shop.exception, shop.assumptions]
+	];
 }
 
 /** All sockets of a configuration, in the order they are recorded. Sockets that are alike are judged once. */
