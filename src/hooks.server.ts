@@ -15,7 +15,7 @@ import type { Person } from '$lib/server/access/accounts';
 import { hasAccounts } from '$lib/server/access/accounts';
 import { tooMuch } from '$lib/server/access/budgets';
 import { guardHeaders, isLoopback, ownHosts, strangeCaller } from '$lib/server/access/door';
-import { overLimit } from '$lib/server/access/limits';
+import { overLimit, stillOver } from '$lib/server/access/limits';
 import { isAllowed, permissionFor } from '$lib/server/access/routes';
 import { PERMISSIONS, ROLES } from '$lib/server/access/roles';
 import { whoIs } from '$lib/server/access/who';
@@ -123,15 +123,22 @@ const fromHere: Handle = async ({ event, resolve: answer }) => {
 	if (customer && (event.route.id !== CUSTOMER_ROUTE || !SAFE.has(request.method)))
 		return refuse(event, { status: NOT_FOUND, words: 'There is nothing at this address.' });
 	const limit = customer ? 'customer' : SAFE.has(request.method) ? null : 'change';
-	const wait = limit && (await overLimit(limit, event.getClientAddress()));
+	const address = event.getClientAddress();
+	const wait = (limit && (await overLimit(limit, address))) ?? (customer ? await stillOver('guess', address) : null);
 	return wait
 		? refuse(event, {
 				status: TOO_MANY,
 				words: 'Too many requests from here: wait a moment and try again.',
 				more: { 'retry-after': String(wait) }
 			})
-		: answer(event);
+		: guessed(customer, address, await answer(event));
 };
+
+/** Counts a code that nobody released, at the customers' door. */
+async function guessed(customer: boolean, address: string, response: Response): Promise<Response> {
+	if (customer && response.status === NOT_FOUND) await overLimit('guess', address);
+	return response;
+}
 
 const actionOf = (url: URL) => [...url.searchParams.keys()].find((key) => key.startsWith('/'))?.slice(1) ?? null;
 

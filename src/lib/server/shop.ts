@@ -6,7 +6,7 @@ import { ownFolder } from './db/owner';
 import { startKeeping, stopKeeping } from './keeping';
 import type { KitContext } from './services/kits';
 import { watchedSolve } from './workers/solves';
-import { stopImports } from './workers/imports';
+import { resumeImports, stopImports } from './workers/imports';
 import { kitWorkInThreads, stopHeavy } from './workers/heavy';
 
 let opened: Promise<Knex> | undefined;
@@ -20,6 +20,7 @@ export async function openShop(): Promise<void> {
 	giveBack ??= ownFolder(dataFolder(), 'the Rotalux server');
 	await quickCheck(await database());
 	startKeeping(dataFolder());
+	resumeImports(dataFolder());
 }
 
 /** The shop's database, opened on first use. */

@@ -1,5 +1,6 @@
 import { readNumber } from '$lib/core/quantity';
 import { fail } from '@sveltejs/kit';
+import { readJson } from '$lib/core/exchange';
 import { EVIDENCE_SOURCES } from '$lib/core/model';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { actorHere } from '$lib/server/actor';
@@ -28,6 +29,12 @@ export const load: PageServerLoad = async ({ url }) => {
 	};
 };
 
+/** A value as a form carries it; nothing when it is none. */
+function readValue(text: string): unknown {
+	const read = readJson(text || 'null');
+	return read.ok ? read.value : undefined;
+}
+
 export const actions: Actions = {
 	settle: async ({ request }) => {
 		const form = await request.formData();
@@ -40,7 +47,7 @@ export const actions: Actions = {
 			kind: 'settle',
 			subject: { kind: field('kind'), id: field('subject') },
 			fact: field('fact'),
-			value: own ? ownValue : JSON.parse(field('choice') || 'null'),
+			value: own ? ownValue : readValue(field('choice')),
 			...(own && source ? { source } : {}),
 			...(field('note') ? { note: field('note') } : {})
 		});

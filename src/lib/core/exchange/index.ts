@@ -1,3 +1,4 @@
+export * from './budgets';
 export * from './problems';
 export * from './check';
 export * from './parse';

@@ -1,5 +1,6 @@
 import { err, ok, type Problem, type Result } from '../result';
 import { withUnit } from '../vehicle';
+import { readJson } from './budgets';
 import { crossCheck } from './check';
 import { problemsOf } from './problems';
 import { document, FORMAT, type RotaluxDocument } from '../model';
@@ -33,12 +34,6 @@ function withUnitsFilled(doc: RotaluxDocument): RotaluxDocument {
 
 /** Reads JSON text as a `rotalux/1` document. Text that is not JSON is a problem like any other. */
 export function readDocumentText(text: string): Result<RotaluxDocument, Problem[]> {
-	let input: unknown;
-	try {
-		input = JSON.parse(text.replace(/^\uFEFF/, ''));
-	} catch (cause) {
-		const why = cause instanceof Error ? cause.message : 'unreadable';
-		return err([{ path: '', message: `is not JSON: ${why}` }]);
-	}
-	return readDocument(input);
+	const read = readJson(text);
+	return read.ok ? readDocument(read.value) : err([{ path: '', message: read.error }]);
 }

@@ -1,11 +1,15 @@
 import { z } from 'zod';
 
+/** Words that every object answers to, and the dots of a path: no name of a thing. */
+const isReserved = (text: string) => text in {} || /^\.+$/.test(text);
+
 /** Text that names a thing: one line, no control characters, nothing a path could trip over. */
 const idText = z
 	.string()
 	.min(1, 'must not be empty')
 	.max(80, 'must be at most 80 characters')
-	.regex(/^[^\p{C}/\\\s](?:[^\p{C}/\\]*[^\p{C}/\\\s])?$/u, 'must be one line without slashes or spaces at its ends');
+	.regex(/^[^\p{C}/\\\s](?:[^\p{C}/\\]*[^\p{C}/\\\s])?$/u, 'must be one line without slashes or spaces at its ends')
+	.refine((text) => !isReserved(text), 'is a word that programs keep for themselves; choose another');
 
 export const configurationId = idText.brand<'ConfigurationId'>();
 export const socketId = idText.brand<'SocketId'>();

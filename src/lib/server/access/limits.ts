@@ -25,6 +25,13 @@ export async function overLimit(limit: Limit, address: string): Promise<number |
 	}
 }
 
+/** How long an address has to wait that has used up what it may, s; null when it need not. Counts nothing. */
+export async function stillOver(limit: Limit, address: string): Promise<number | null> {
+	const found = await LIMITS[limit].get(address);
+	const used = found !== null && found.consumedPoints >= LIMITS[limit].points;
+	return used ? Math.ceil(found.msBeforeNext / 1000) : null;
+}
+
 /** Forgets what was counted, for tests. */
 export async function forgetLimits(address: string): Promise<void> {
 	for (const limiter of Object.values(LIMITS)) await limiter.delete(address);

@@ -1,5 +1,5 @@
 import { err, ok, type Result } from '../../core/result';
-import type { IncomingTable } from '../../core/exchange';
+import { tooManyCells, type IncomingTable } from '../../core/exchange';
 import { readText } from './read-text';
 import { readWorkbook } from './workbooks/read';
 
@@ -19,6 +19,10 @@ export async function readTables(bytes: Uint8Array, name: string): Promise<Resul
 	if (startsWith(bytes, 0x25, 0x50, 0x44, 0x46))
 		return err(`${name} is a PDF, not a spreadsheet. Save the table as .xlsx or CSV and try again.`);
 	const read = readText(bytes, name.replace(/\.\w+$/, ''));
+	for (const { rows, headings } of read.tables) {
+		const large = tooManyCells({ rows: rows.length, columns: headings.length });
+		if (large) return err(`${name} ${large}.`);
+	}
 	if (read.tables.every((table) => table.rows.length === 0)) return err(`${name} has no rows below its headings.`);
 	return ok(read);
 }

@@ -10,6 +10,10 @@ import { ownFolder } from '../db/owner';
 const NEWEST = 14;
 const MONTHS = 12;
 const DAILY = /^rotalux-(\d{4})(\d{2})\d{2}T\d{6}Z\.sqlite\.gz$/;
+/** Backups made before an update, and how many of them are kept. */
+const BEFORE_UPDATE = /^before-.*-(\d{8}T\d{6}Z)\.sqlite\.gz$/;
+const UPDATES = 6;
+const stampOf = (name: string) => BEFORE_UPDATE.exec(name)?.[1] ?? '';
 const SUFFIXES = ['', '-wal', '-shm'];
 
 /** Backups of a data folder, the newest first. */
@@ -39,7 +43,12 @@ function rotate(folder: string): void {
 		if (!months.has(key)) months.set(key, name);
 	}
 	const kept = new Set([...names.slice(0, NEWEST), ...[...months.values()].slice(0, MONTHS)]);
-	for (const name of names) if (!kept.has(name)) rmSync(join(folder, BACKUP_FOLDER, name), { force: true });
+	const updates = readdirSync(join(folder, BACKUP_FOLDER))
+		.filter((name) => BEFORE_UPDATE.test(name))
+		.sort((a, b) => stampOf(b).localeCompare(stampOf(a)))
+		.slice(UPDATES);
+	for (const name of [...names.filter((one) => !kept.has(one)), ...updates])
+		rmSync(join(folder, BACKUP_FOLDER, name), { force: true });
 }
 
 /**

@@ -3,12 +3,15 @@ import type { Examined } from '../services/doctor';
 import type { KeepingTask } from './backup.worker';
 import { startPool } from './start-pool';
 
+/** Memory a look at everything may take, MB. */
+const HEAP_MB = 2048;
+
 /** Does one thing in a thread of its own; who asks while it is under way gets the same answer. */
 function once<T>(what: KeepingTask['what']): (folder: string) => Promise<T> {
 	let running: Promise<T> | undefined;
 	return (folder) => {
 		running ??= (async () => {
-			const pool = startPool(await import('./backup.worker'), 1);
+			const pool = startPool(await import('./backup.worker'), { maxThreads: 1, heapMb: HEAP_MB });
 			try {
 				return (await pool.run({ folder, what } satisfies KeepingTask)) as T;
 			} finally {

@@ -11,10 +11,13 @@ import { startPool } from './start-pool';
 /** Threads for heavy work: one core is left to the answers. More would each remember the same catalogue. */
 const MAX_THREADS = Math.min(2, Math.max(1, availableParallelism() - 1));
 
+/** Memory of one thread, MB: its catalogue takes some hundreds. */
+const HEAP_MB = 1536;
+
 let pool: Promise<Piscina> | undefined;
 
 async function start(): Promise<Piscina> {
-	return startPool(await import('./heavy.worker'), MAX_THREADS);
+	return startPool(await import('./heavy.worker'), { maxThreads: MAX_THREADS, heapMb: HEAP_MB });
 }
 
 /** Starts the threads, so that the first one who asks does not wait for them. */

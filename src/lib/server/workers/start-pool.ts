@@ -6,13 +6,26 @@ interface WorkerModule {
 	default: (task: never) => unknown;
 }
 
-const IDLE_MS = 60_000;
+/** An idle thread keeps what it remembers for a while. */
+const IDLE_MS = 600_000;
 
-/** Starts a pool of threads that run a worker module, from the build or, in development and tests, from its source. */
-export function startPool({ url, default: work }: WorkerModule, maxThreads: number): Piscina {
+/**
+ * Starts a pool of threads that run a worker module, from the build or, in development and tests, from its source.
+ * @param limits how many threads, and how much memory one may take, MB
+ */
+export function startPool(
+	{ url, default: work }: WorkerModule,
+	{ maxThreads, heapMb }: { maxThreads: number; heapMb: number }
+): Piscina {
 	// Reading the default export keeps the bundler from dropping it.
 	if (typeof work !== 'function') throw new Error('The worker module has no function.');
-	const options = { minThreads: 1, maxThreads, idleTimeout: IDLE_MS };
+	const options = {
+		minThreads: 1,
+		maxThreads,
+		idleTimeout: IDLE_MS,
+		// A thread that needs more ends, and with it what it was asked; the server goes on.
+		resourceLimits: { maxOldGenerationSizeMb: heapMb }
+	};
 	return url.endsWith('.ts')
 		? new Piscina({ ...options, filename: new URL('./boot.dev.mjs', url).href, workerData: { target: url } })
 		: new Piscina({ ...options, filename: url });

@@ -1,8 +1,9 @@
-import { dayIn } from '../../../core/quantity';
+import { bytesText, dayIn } from '../../../core/quantity';
 import ExcelJS from 'exceljs';
 import { err, ok, type Result } from '../../../core/result';
-import type { Cell, IncomingTable, RowProblem } from '../../../core/exchange';
+import { BUDGETS, tooManyCells, type Cell, type IncomingTable, type RowProblem } from '../../../core/exchange';
 import { headingNames } from '../heading-names';
+import { unpackedBytes } from './unpacked';
 
 /** The value of a cell as plain text or number, or why it has none that can be trusted. */
 function valueOf(cell: ExcelJS.Cell): { value: Cell } | { problem: string } {
@@ -53,12 +54,22 @@ export async function readWorkbook(
 	bytes: Uint8Array,
 	name: string
 ): Promise<Result<{ tables: IncomingTable[]; notes: string[] }, string>> {
+	const size = unpackedBytes(bytes);
+	if (size !== null && size > BUDGETS.unpacked)
+		return err(
+			`${name} comes to ${bytesText(size)} when it is unpacked; at most ${bytesText(BUDGETS.unpacked)} are read at once.`
+		);
 	const book = new ExcelJS.Workbook();
 	try {
 		await book.xlsx.load(Buffer.from(bytes) as never);
 	} catch {
 		return err(`${name} looks like a workbook but cannot be opened; it may be damaged or protected by a password.`);
 	}
+	const large = book.worksheets.flatMap((sheet) => {
+		const words = tooManyCells({ rows: sheet.actualRowCount, columns: sheet.getRow(1).cellCount });
+		return words ? [`${name}, ${sheet.name}, ${words}.`] : [];
+	})[0];
+	if (large) return err(large);
 	const tables = book.worksheets.map(readSheet).filter((table) => table.rows.length > 0);
 	if (tables.length === 0) return err(`${name} has no rows below its headings.`);
 	return ok({ tables, notes: [] });

@@ -5,6 +5,7 @@ import { readConfiguration, readUnit } from '../../../core/exchange';
 import { err, ok, summarise, type Result } from '../../../core/result';
 import { placeText, unitSocketOf } from '../../../core/vehicle';
 import { freeSocketId } from '../../../core/walk';
+import { slug } from '../../slug';
 import { composed } from '../../repositories/configurations';
 import { listUnits, usersOfUnit } from '../../repositories/units';
 import { CONFIGURATIONS, UNITS, writeRecord, type Actor } from './store';
@@ -51,10 +52,8 @@ export async function makeUnit(
 		if (chosen.some((s) => s.unit)) return err('One of these sockets already belongs to a shared unit.');
 		if (new Set(chosen.map((s) => s.side)).size > 1)
 			return err('Choose the sockets of one side; the other side follows.');
-		const id = name
-			.toLowerCase()
-			.replace(/[^\p{L}\p{N}]+/gu, '-')
-			.slice(0, 70);
+		const id = slug(name);
+		if (id === '') return err(`“${name}” has no letter or digit an id could be made of. Give it another name.`);
 		if (await UNITS.find(tx, id)) return err(`A shared unit named “${name}” is there already.`);
 		const read = readUnit({
 			id,

@@ -1,5 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { z } from 'zod';
+import { readJson } from '$lib/core/exchange';
 import { databaseFailure } from '$lib/server/db/failure';
 import { actorHere } from '$lib/server/actor';
 import { changeRecord, type Refusal } from '$lib/server/services/record/change';
@@ -17,11 +18,17 @@ const body = z.union([
 
 const STATUS: Record<Refusal['kind'], number> = { gone: 404, problem: 422, conflict: 409 };
 
+/** What came as JSON; null when it cannot be read. */
+async function readBody(request: Request): Promise<unknown> {
+	const read = readJson(await request.text());
+	return read.ok ? read.value : null;
+}
+
 const problem = (message: string, status: number) => json({ refusal: { kind: 'problem', message } }, { status });
 
 /** One change to a vehicle's record, or one step of its history. */
 export const POST: RequestHandler = async ({ params, request }) => {
-	const read = body.safeParse(await request.json().catch(() => null));
+	const read = body.safeParse(await readBody(request));
 	if (!read.success) return problem(`This is no change that can be made: ${read.error.issues[0]?.message}.`, 400);
 	try {
 		const db = await database();

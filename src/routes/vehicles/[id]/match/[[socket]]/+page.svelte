@@ -27,9 +27,12 @@
 	const NAMES = ['why', 'product', 'tab', 'with', 'f', 'without', 'by', 'down', 'rows'] as const;
 	type Said = Partial<Record<(typeof NAMES)[number], string | null>>;
 
-	let tab = $state<MatchTab>(tabNamed(page.url.searchParams.get('tab')));
-	/** The row just picked, marked before its numbers have come. */
-	let picked = $state<{ socket: string; product: string } | null>(null);
+	const saidIn = ({ searchParams }: URL): Said =>
+		Object.fromEntries(NAMES.map((name) => [name, searchParams.get(name)]));
+
+	/** What the person looks at, at once; the address and the answer follow. */
+	let said = $derived<Said>(saidIn(page.url));
+	const tab = $derived<MatchTab>(tabNamed(said.tab ?? null));
 
 	const id = $derived(data.vehicle.id);
 	const here = $derived(data.socket.id);
@@ -37,41 +40,41 @@
 	const total = $derived(VERDICTS.reduce((sum, verdict) => sum + match.counts[verdict], 0));
 	/** Its numbers may still be on the way: those of the row before stand until then. */
 	const selected = $derived(match.looked[0] ?? null);
-	const marked = $derived(picked?.socket === here ? picked.product : (selected?.product ?? null));
-	const compared = $derived(page.url.searchParams.get('with')?.split(',').filter(Boolean) ?? []);
+	const marked = $derived(said.product ?? selected?.product ?? null);
+	const compared = $derived(said.with?.split(',').filter(Boolean) ?? []);
 	const beside = $derived(compared.flatMap((product) => match.looked.find((c) => c.product === product) ?? []));
 	const shownTab = $derived(tab === 'compare' && beside.length < 2 ? 'reasons' : tab);
 
 	/** Everything a person looks at stands in the address, so that a reload or a link shows the same. */
-	function address(said: Said): string {
-		const now = page.url.searchParams;
+	function address(now: Said): string {
 		const query = NAMES.flatMap((name) => {
-			const value = name in said ? said[name] : now.get(name);
+			const value = now[name];
 			return value === null || value === undefined ? [] : [`${name}=${encodeURIComponent(value)}`];
 		}).join('&');
 		return resolve('/vehicles/[id]/match/[[socket]]', { id, socket: here }) + (query ? `?${query}` : '');
 	}
-	const show = (said: Said) =>
+	function show(changes: Said): void {
+		said = { ...said, ...changes };
 		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with the query added
-		goto(address(said), { replaceState: true, keepFocus: true, noScroll: true });
+		void goto(address(said), { replaceState: true, keepFocus: true, noScroll: true });
+	}
 
 	function pick(product: string): void {
-		picked = { socket: here, product };
-		void show({ product, why: null });
+		show({ product, why: null });
 	}
 	function turnTo(next: MatchTab): void {
-		tab = next;
+		said = { ...said, tab: next === 'reasons' ? null : next };
 		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with the query added
-		replaceState(address({ tab: next === 'reasons' ? null : next }), {});
+		replaceState(address(said), {});
 	}
 	function compare(product: string): void {
 		const others = compared.filter((one) => one !== product);
 		const next = others.length < compared.length ? others : [...compared, product].slice(-4);
-		void show({ with: next.join(',') || null, product: marked });
+		show({ with: next.join(',') || null, product: marked });
 	}
 	function filter({ typed, verdicts: left, by, down }: CandidateWish): void {
 		const without = VERDICTS.filter((verdict) => !left.includes(verdict)).join(',');
-		void show({ f: typed || null, without: without || null, by, down: down ? '' : null, rows: null });
+		show({ f: typed || null, without: without || null, by, down: down ? '' : null, rows: null });
 	}
 </script>
 
