@@ -26,6 +26,9 @@ process.env.BODY_SIZE_LIMIT ??= '12M';
 
 const { handler } = await import('../build/handler.js');
 
+/** Most of a refused body that is read to keep a connection, bytes. */
+const MOST_DRAINED = 32_000_000;
+
 /** Requests that have been taken and not answered yet. */
 const open = new Set();
 
@@ -33,6 +36,14 @@ const doorFor = (door) =>
 	createServer((request, response) => {
 		open.add(response);
 		response.on('close', () => open.delete(response));
+		// What was refused unread is taken off the wire, or the next request of this connection waits behind it; more than that ends the connection.
+		response.on('finish', () => {
+			const length = Number(request.headers['content-length'] ?? Infinity);
+			if (!request.complete && length > MOST_DRAINED) return request.destroy();
+			// Whoever began to read it would hold it back again.
+			request.removeAllListeners('data');
+			request.resume();
+		});
 		// Nobody but this script says which door a request came by.
 		request.headers['x-rotalux-door'] = door;
 		if (!behindProxy) request.headers['x-rotalux-protocol'] = 'http';
@@ -58,6 +69,8 @@ const doors = [
 for (const { server, port: own, words } of doors) {
 	server.requestTimeout = 60_000;
 	server.headersTimeout = 20_000;
+	// Longer than a proxy or a browser keeps a connection, so that none sends into one that is being closed.
+	server.keepAliveTimeout = 75_000;
 	server.on('error', (error) => {
 		const said =
 			error.code === 'EADDRINUSE'

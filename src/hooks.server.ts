@@ -97,6 +97,15 @@ const noted: Handle = async ({ event, resolve: answer }) => {
 	return response;
 };
 
+/** A form that cannot be read is said to be, wherever it is read. */
+function readsPlainly({ request }: RequestEvent): void {
+	const read = request.formData.bind(request);
+	request.formData = () =>
+		read().catch(() =>
+			error(400, { message: 'This form cannot be read: it is broken.', kept: 'Nothing was changed.' })
+		);
+}
+
 /** Holds every request to where it comes from, and to how often. */
 const fromHere: Handle = async ({ event, resolve: answer }) => {
 	const { request, url } = event;
@@ -120,6 +129,7 @@ const fromHere: Handle = async ({ event, resolve: answer }) => {
 		chunked: request.headers.has('transfer-encoding')
 	});
 	if (heavy) return refuse(event, heavy);
+	readsPlainly(event);
 	if (customer && (event.route.id !== CUSTOMER_ROUTE || !SAFE.has(request.method)))
 		return refuse(event, { status: NOT_FOUND, words: 'There is nothing at this address.' });
 	const limit = customer ? 'customer' : SAFE.has(request.method) ? null : 'change';

@@ -101,10 +101,13 @@ export interface Asked {
 
 const SAFE: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
 
+/** True for what may name an action; what every object answers to is none. */
+const isActionName = (text: string) => /^[a-z][a-zA-Z]*$/.test(text) && !(text in {});
+
 /** What a request asks for; null when nobody may make it. */
 export function permissionFor({ route, method, action }: Asked): Permission | 'open' | null {
 	const rule = route !== null && Object.hasOwn(ROUTES, route) ? ROUTES[route] : undefined;
-	if (!rule) return null;
+	if (!rule || (action !== null && !isActionName(action))) return null;
 	if (SAFE.has(method)) return rule.read ?? null;
 	const { write } = rule;
 	if (write === undefined || typeof write === 'string') return write ?? null;

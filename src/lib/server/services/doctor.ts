@@ -4,6 +4,7 @@ import type { Knex } from 'knex';
 import { readDocument } from '../../core/exchange';
 import { bytesText, counted } from '../../core/quantity';
 import { DATABASE_FILE } from '../db/connection';
+import { databaseFailure } from '../db/failure';
 import { faultsIn } from '../db/faults';
 import { clockSteps, eventedRecords, eventsAfter } from '../repositories/events';
 import { listBackups } from './backups';
@@ -125,6 +126,17 @@ const room: Look = async (_db, folder) => {
 
 const LOOKS: Readonly<Record<string, Look>> = { file, orphans, history, export: exported, clock, backups, room };
 
+/** A look that fails over damage has found it. */
+async function looked(look: Look, db: Knex, folder: string): ReturnType<Look> {
+	try {
+		return await look(db, folder);
+	} catch (error) {
+		const why =
+			databaseFailure(error) ?? `It cannot be read (${(error as Error).message.split('\n')[0]?.slice(0, 100)}).`;
+		return { ok: false, words: why };
+	}
+}
+
 /** What the doctor found. */
 export interface Examined {
 	ok: boolean;
@@ -134,6 +146,6 @@ export interface Examined {
 /** Looks a data folder over: every check with what was found. */
 export async function examine(db: Knex, folder: string): Promise<Examined> {
 	const checks: Check[] = [];
-	for (const [name, look] of Object.entries(LOOKS)) checks.push({ name, ...(await look(db, folder)) });
+	for (const [name, look] of Object.entries(LOOKS)) checks.push({ name, ...(await looked(look, db, folder)) });
 	return { ok: checks.every(({ ok }) => ok), checks };
 }
