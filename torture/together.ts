@@ -115,6 +115,9 @@ async function besideImport(effort: Effort, wrong: string[]): Promise<string> {
 	writeFileSync(file, JSON.stringify({ format: 'rotalux/1', configurations }));
 	const slowest: Record<string, number> = {};
 	await whileServed(folder, async (served) => {
+		// A server that has just started is slow for a moment by itself.
+		for (const path of [`/vehicles/${VEHICLE}/walk`, '/?q=fenholm+sound+stop']) await ask(served, path);
+		await note(served, 'before.');
 		const child = spawn(process.execPath, ['node_modules/.rotalux-cli/main.js', 'import', file], {
 			env: { ...process.env, ROTALUX_DATA: folder },
 			stdio: 'ignore'

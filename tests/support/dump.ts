@@ -7,6 +7,7 @@ export async function dumpOf(db: Knex): Promise<string> {
 		.whereNot('name', 'like', 'sqlite%')
 		.whereNot('name', 'like', 'configuration_%')
 		.whereNot('name', 'like', 'stock_search%')
+		.whereNot('name', 'like', 'knex_%')
 		// Where in an index a thing stands is no matter.
 		.whereNot('name', 'word_rows')
 		.orderBy('name')
