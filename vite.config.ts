@@ -10,7 +10,12 @@ export default defineConfig({
 		rollupOptions: { treeshake: { moduleSideEffects: (id) => (id.includes('/src/lib/core/') ? false : undefined) } }
 	},
 	test: {
-		include: ['src/**/*.test.ts', 'tests/boundaries/**/*.test.ts', 'tests/cli/**/*.test.ts'],
+		include: [
+			'src/**/*.test.ts',
+			'tests/boundaries/**/*.test.ts',
+			'tests/cli/**/*.test.ts',
+			'tests/trust/**/*.test.ts'
+		],
 		environment: 'node',
 		// The tests share what they read; none may change it.
 		isolate: false,

@@ -9,7 +9,7 @@ const AT_ONCE = 4;
 /** Kills the server in the middle of work, over and over on the same data: what it has acknowledged is there when it is opened again. */
 export async function crash(effort: Effort): Promise<Outcome> {
 	const folder = demoFolder('crash');
-	const kills = 6 * effort;
+	const kills = Math.ceil(6 * effort);
 	const wrong: string[] = [];
 	const acknowledged: string[] = [];
 	for (let n = 0; n < kills; n++) {

@@ -151,7 +151,7 @@ async function files(effort: Effort, wrong: string[]): Promise<number> {
 		'{"format":"__proto__"}',
 		''
 	];
-	const count = Math.min(texts.length, 3 + effort);
+	const count = Math.min(texts.length, 3 + Math.ceil(effort));
 	const before = await inside(folder, dumpOf);
 	for (const [i, text] of texts.slice(0, count).entries()) {
 		const file = join(at, `odd-${i}.json`);
@@ -168,7 +168,7 @@ export async function fuzz(effort: Effort): Promise<Outcome> {
 	const wrong: string[] = [];
 	const folder = demoFolder('fuzz');
 	const routes = Object.keys(ROUTES);
-	const requests = 300 * effort;
+	const requests = Math.ceil(300 * effort);
 	await whileServed(folder, async (served) => {
 		const one = async (i: number): Promise<void> => {
 			const path = addressOf(pick(routes));

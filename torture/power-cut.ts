@@ -23,7 +23,7 @@ function cutCopy(from: string, to: string, logAtLeast: number): void {
 /** Copies the files at any write, with the end of the log cut or torn, and opens the copy: whole, and with everything acknowledged. */
 export async function powerCut(effort: Effort): Promise<Outcome> {
 	const folder = demoFolder('power');
-	const cuts = 8 * effort;
+	const cuts = Math.ceil(8 * effort);
 	const wrong: string[] = [];
 	const acknowledged: string[] = [];
 	await whileServed(folder, async (served) => {

@@ -97,7 +97,7 @@ export async function ask(
 	{ headers = {}, ...init }: Omit<RequestInit, 'headers'> & { headers?: Record<string, string> } = {}
 ): Promise<Answer> {
 	const began = performance.now();
-	const origin = init.method && init.method !== 'GET' ? { origin: address } : {};
+	const origin: Record<string, string> = init.method && init.method !== 'GET' ? { origin: address } : {};
 	const response = await fetch(address + path, { redirect: 'manual', ...init, headers: { ...origin, ...headers } });
 	const text = await response.text();
 	return { status: response.status, text, ms: performance.now() - began, headers: response.headers };

@@ -24,7 +24,7 @@ const PRODUCT = 'GL-P21-RD';
 /** Many people at one record through one server: nothing that was acknowledged is lost. */
 async function oneRecord(effort: Effort, wrong: string[]): Promise<string> {
 	const folder = demoFolder('together');
-	const each = 10 * effort;
+	const each = Math.ceil(10 * effort);
 	const acknowledged: string[] = [];
 	await whileServed(folder, async (served) => {
 		await Promise.all(
@@ -45,7 +45,7 @@ async function oneRecord(effort: Effort, wrong: string[]): Promise<string> {
 /** Forms that were opened before somebody else's change: the later one is told, and what came first stays. */
 async function oldForms(effort: Effort, wrong: string[]): Promise<string> {
 	const folder = demoFolder('forms');
-	const rounds = 2 * effort;
+	const rounds = Math.ceil(2 * effort);
 	await whileServed(folder, async (served) => {
 		for (let n = 0; n < rounds; n++) {
 			const page = await ask(served, `/stock/${PRODUCT}`);
@@ -93,7 +93,7 @@ async function twoProcesses(wrong: string[]): Promise<string> {
 /** A file of many vehicles is taken in by the command line and by the server while people work: each is answered within a second. */
 async function besideImport(effort: Effort, wrong: string[]): Promise<string> {
 	const folder = demoFolder('import');
-	const vehicles = Math.min(2500, 250 * effort);
+	const vehicles = Math.min(2500, Math.ceil(250 * effort));
 	const socket = (i: number) => ({
 		id: `s${i}`,
 		zone: 'rear',

@@ -1,8 +1,13 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 
 	let { data, form } = $props();
+
+	/** Where somebody was going, kept while they say who they are. */
+	const to = $derived(page.url.searchParams.get('to'));
+	const onward = $derived(to ? `&to=${encodeURIComponent(to)}` : '');
 </script>
 
 <svelte:head><title>Sign in · Rotalux</title></svelte:head>
@@ -19,7 +24,7 @@
 				{/snippet}</BusyForm
 			>
 		{/if}
-		<BusyForm action="?/in" class="panel grid gap-3 p-4"
+		<BusyForm action={`?/in${onward}`} class="panel grid gap-3 p-4"
 			>{#snippet children(busy)}
 				<label class="grid gap-0.5"
 					>Name <input name="name" class="field" required maxlength="80" autocomplete="username" /></label
@@ -37,7 +42,7 @@
 				<button class="button justify-center" data-main disabled={busy}>Sign in</button>
 			{/snippet}</BusyForm
 		>
-		<BusyForm action="?/code" class="panel grid gap-3 p-4"
+		<BusyForm action={`?/code${onward}`} class="panel grid gap-3 p-4"
 			>{#snippet children(busy)}
 				<label class="grid gap-0.5"
 					>A tablet in the bay: code from somebody who is signed in

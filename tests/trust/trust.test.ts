@@ -1,0 +1,22 @@
+import { afterAll, describe, expect, it } from 'vitest';
+import { crash } from '../../torture/crash';
+import { doors } from '../../torture/doors';
+import { fuzz } from '../../torture/fuzz';
+import { powerCut } from '../../torture/power-cut';
+import { cleanUp } from '../../torture/support';
+import { together } from '../../torture/together';
+
+afterAll(cleanUp);
+
+/** A smaller part of `npm run torture`, on the built application. */
+describe('what is promised holds when', () => {
+	it.each([
+		['the server is killed in the middle of work', crash, 0.5],
+		['the power goes', powerCut, 0.5],
+		['people, processes and an import are at it together', together, 0.2],
+		['requests come that no page makes', fuzz, 0.15],
+		['somebody comes in by any door in any role', doors, 1]
+	] as const)('%s', async (_, torture, effort) => {
+		expect((await torture(effort)).wrong).toEqual([]);
+	});
+});
