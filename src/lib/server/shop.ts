@@ -3,6 +3,8 @@ import type { Knex } from 'knex';
 import { dataFolder } from './config';
 import { openDatabase, quickCheck } from './db/connection';
 import { ownFolder } from './db/owner';
+import { log } from './log';
+import { clockBehind } from './repositories/events';
 import { startKeeping, stopKeeping } from './keeping';
 import type { KitContext } from './services/kits';
 import { watchedSolve } from './workers/solves';
@@ -19,6 +21,8 @@ let giveBack: (() => void) | undefined;
 export async function openShop(): Promise<void> {
 	giveBack ??= ownFolder(dataFolder(), 'the Rotalux server');
 	await quickCheck(await database());
+	const behind = await clockBehind(await database(), Date.now());
+	if (behind > 0) log.warn({ seconds: behind }, 'the clock is behind the last change; changes are ordered by number');
 	startKeeping(dataFolder());
 	resumeImports(dataFolder());
 }

@@ -39,9 +39,10 @@
 		{/snippet}</BusyForm
 	>
 	<section class="panel grid gap-2 p-4" aria-label="Data and people">
-		<p>
-			{#if data.mayPeople}<a class="link" href={resolve('/settings/people')}>People and their roles</a> ·
-			{/if}<a class="link" href={resolve('/settings/account')}>Your account</a>
+		<h2>Data and people</h2>
+		<p class="flex flex-wrap gap-4">
+			{#if data.mayPeople}<a class="link" href={resolve('/settings/people')}>People and their roles</a>{/if}
+			<a class="link" href={resolve('/settings/account')}>Your account</a>
 		</p>
 		<p>
 			{data.backup

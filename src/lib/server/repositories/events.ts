@@ -111,6 +111,13 @@ export async function eventedRecords(db: Knex, prefix: string): Promise<string[]
 /** Less than this is how clocks are set. */
 const CLOCK_SLACK_MS = 60_000;
 
+/** How far the clock is behind the last event, s; 0 when it is not. Events are ordered by their numbers all the same. */
+export async function clockBehind(db: Knex, now: number): Promise<number> {
+	const row: { at: string } | undefined = await db('events').orderBy('id', 'desc').first('at');
+	const behind = row ? Date.parse(row.at) - now : 0;
+	return behind > CLOCK_SLACK_MS ? Math.round(behind / 1000) : 0;
+}
+
 /** Where the clock ran back: events that say they were before the one in front of them. */
 export async function clockSteps(db: Knex): Promise<{ id: number; at: string; before: string }[]> {
 	const rows: { id: number; at: string }[] = await db('events').orderBy('id').select('id', 'at');

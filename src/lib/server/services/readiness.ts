@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { dataFolder } from '../config';
 import { DATABASE_FILE } from '../db/connection';
 import { databaseFailure } from '../db/failure';
+import { clockBehind } from '../repositories/events';
 import { database } from '../shop';
 import { importsUnderWay } from '../workers/imports';
 import { solvesUnderWay } from '../workers/solves';
@@ -18,6 +19,8 @@ export interface Readiness {
 	freeBytes: number;
 	/** Age of the last backup, h; null when there is none. */
 	backupHours: number | null;
+	/** How far the clock is behind the last change, s. */
+	clockBehind: number;
 	solves: number;
 	imports: number;
 }
@@ -31,8 +34,9 @@ export async function readiness(): Promise<Readiness> {
 	const log = join(folder, `${DATABASE_FILE}-wal`);
 	const [last] = listBackups(folder);
 	const { bavail, bsize } = statfsSync(folder);
+	let behind = 0;
 	const trouble = await database()
-		.then((db) => db('writes').first())
+		.then(async (db) => (behind = await clockBehind(db, Date.now())))
 		.then(
 			() => null,
 			(error: unknown) => databaseFailure(error) ?? 'The database does not answer.'
@@ -45,6 +49,7 @@ export async function readiness(): Promise<Readiness> {
 		logBytes: existsSync(log) ? statSync(log).size : 0,
 		freeBytes,
 		backupHours: last ? Math.round((Date.now() - Date.parse(last.at)) / HOUR_MS) : null,
+		clockBehind: behind,
 		solves: solvesUnderWay(),
 		imports: importsUnderWay()
 	};
