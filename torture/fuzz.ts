@@ -163,6 +163,37 @@ async function files(effort: Effort, wrong: string[]): Promise<number> {
 	return count;
 }
 
+/** Names in any alphabet: every page of such a vehicle opens, by the links of the pages themselves. */
+async function alphabets(wrong: string[]): Promise<void> {
+	const folder = demoFolder('alphabets');
+	const file = join(folder, 'letters.json');
+	const id = `車 Ж&"<1>'=💡`;
+	const socket = { id: `左 ;@:$,'`, zone: 'rear', side: 'left', index: 1, functions: ['stop'], category: 'P21W' };
+	const vehicle = { id, make: 'Ж', model: '車', kind: 'car', market: 'UN', sockets: [socket], channels: [] };
+	writeFileSync(file, JSON.stringify({ format: 'rotalux/1', configurations: [vehicle] }));
+	const taken = cli(folder, 'import', file);
+	if (taken.status !== 0) wrong.push(`letters of other alphabets were not taken: ${taken.stderr}`);
+	await whileServed(folder, async (served) => {
+		const walk = `/vehicles/${encodeURIComponent(id)}/walk/${encodeURIComponent(socket.id)}`;
+		const page = await ask(served, walk);
+		const links = [...page.text.matchAll(/href="([^"]*)"/g)]
+			.map(
+				([, link]) =>
+					new URL(
+						(link ?? '').replaceAll('&amp;', '&').replaceAll('&quot;', '"').replaceAll('&lt;', '<'),
+						served.address + walk
+					)
+			)
+			.filter(({ href }) => href.startsWith(served.address) && href.includes(encodeURIComponent('車')));
+		if (page.status !== 200 || links.length < 5)
+			wrong.push(`the page of ${id} is ${page.status}, with ${links.length} links`);
+		for (const { pathname, search } of links) {
+			const { status } = await ask(served, pathname + search);
+			if (status >= 400) wrong.push(`${pathname} is answered ${status}`);
+		}
+	});
+}
+
 /** Requests that no page makes: none crashes the server, none is answered 500, none that is refused changes anything. */
 export async function fuzz(effort: Effort): Promise<Outcome> {
 	const wrong: string[] = [];
@@ -222,5 +253,6 @@ export async function fuzz(effort: Effort): Promise<Outcome> {
 	const checked = cli(folder, 'check', join(folder, 'back.json'));
 	if (checked.status !== 0) wrong.push(`the export does not read back: ${checked.stdout.slice(0, 400)}`);
 	const odd = await files(effort, wrong);
+	await alphabets(wrong);
 	return { tried: `${requests} odd requests, ${BODIES.length} heavy bodies, ${odd} odd files`, wrong };
 }

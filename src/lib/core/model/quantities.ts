@@ -3,13 +3,25 @@ import { z } from 'zod';
 /** Words that every object answers to, and the dots of a path: no name of a thing. */
 const isReserved = (text: string) => text in {} || /^\.+$/.test(text);
 
-/** Text that names a thing: one line, no control characters, nothing a path could trip over. */
-const idText = z
-	.string()
-	.min(1, 'must not be empty')
-	.max(80, 'must be at most 80 characters')
-	.regex(/^[^\p{C}/\\\s](?:[^\p{C}/\\]*[^\p{C}/\\\s])?$/u, 'must be one line without slashes or spaces at its ends')
-	.refine((text) => !isReserved(text), 'is a word that programs keep for themselves; choose another');
+const nameText = (pattern: RegExp, words: string) =>
+	z
+		.string()
+		.min(1, 'must not be empty')
+		.max(80, 'must be at most 80 characters')
+		.regex(pattern, words)
+		.refine((text) => !isReserved(text), 'is a word that programs keep for themselves; choose another');
+
+/** Text that names a thing of any alphabet: one line, no control characters, nothing a path or an address could trip over. */
+const idText = nameText(
+	/^[^\p{C}/\\?#%\s](?:[^\p{C}/\\?#%]*[^\p{C}/\\?#%\s])?$/u,
+	'must be one line without slashes, ?, #, % or spaces at its ends'
+);
+
+/** The number of a pack, as its maker gives it. */
+const skuText = nameText(
+	/^[^\p{C}/\\\s](?:[^\p{C}/\\]*[^\p{C}/\\\s])?$/u,
+	'must be one line without slashes or spaces at its ends'
+);
 
 export const configurationId = idText.brand<'ConfigurationId'>();
 export const socketId = idText.brand<'SocketId'>();
@@ -17,7 +29,7 @@ export const unitId = idText.brand<'UnitId'>();
 export const channelId = idText.brand<'ChannelId'>();
 export const productId = idText.brand<'ProductId'>();
 export const accessoryId = idText.brand<'AccessoryId'>();
-export const sku = idText.brand<'Sku'>();
+export const sku = skuText.brand<'Sku'>();
 
 /** A short free text for people. */
 export const label = z.string().min(1, 'must not be empty').max(200, 'must be at most 200 characters');
