@@ -148,8 +148,8 @@ describe('heavy work in a thread', () => {
 		const { configuration, work, here, folder } = await van();
 		const asked = { configuration, order: ORDER, runnersUp: 0 };
 		expect(await work.proposal(asked)).toEqual(await here.proposal(asked));
-		const verdicts = await inThread(folder, { what: 'verdicts', asked: [configuration.id] });
-		expect(Object.keys(verdicts ?? {})).toEqual(configuration.sockets.map(({ id }) => id));
+		const sockets = await inThread(folder, { what: 'sockets', asked: [configuration.id] });
+		expect(Object.keys(sockets ?? {})).toEqual(configuration.sockets.map(({ id }) => id));
 	});
 
 	it('is stopped in the middle, says so, and does the next', async () => {

@@ -5,7 +5,7 @@ import { showAcross } from './across';
 import { showCircuit } from './circuit';
 import { kitWorkOn, type KitWork } from './kits/work';
 import { showNext } from './vehicle';
-import { verdictsOf } from './verdicts';
+import { judgedSockets } from './verdicts';
 import { showWhole } from './whole';
 
 /** What heavy work is done with. */
@@ -26,7 +26,7 @@ export const HEAVY = {
 	across: ({ db }: Tools, ...asked: Asked<typeof showAcross>) => showAcross(db, ...asked),
 	circuit: ({ db, solver }: Tools, id: string) => showCircuit(db, id, solver),
 	next: ({ db }: Tools, ...asked: Asked<typeof showNext>) => showNext(db, ...asked),
-	verdicts: ({ db }: Tools, ...asked: Asked<typeof verdictsOf>) => verdictsOf(db, ...asked),
+	sockets: ({ db }: Tools, ...asked: Asked<typeof judgedSockets>) => judgedSockets(db, ...asked),
 	whole: ({ db }: Tools, ...asked: Asked<typeof showWhole>) => showWhole(db, ...asked),
 	proposal: ({ db, solver, watch }: Tools, asked: Parameters<KitWork['proposal']>[0]) =>
 		kitWorkOn(db, solver).proposal(asked, watch),

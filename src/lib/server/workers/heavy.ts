@@ -22,7 +22,7 @@ async function start(): Promise<Piscina> {
 
 /** Starts the threads, so that the first one who asks does not wait for them. */
 export async function warmHeavy(folder: string): Promise<void> {
-	await inThread(folder, { what: 'verdicts', asked: [''] });
+	await inThread(folder, { what: 'sockets', asked: [''] });
 }
 
 /**
