@@ -1,5 +1,6 @@
 import type { Cookies } from '@sveltejs/kit';
 import type { Knex } from 'knex';
+import { briefly } from '../briefly';
 import { readSetting } from '../repositories/settings';
 import { personOfToken, hasAccounts, type Person } from './accounts';
 import { ROLE_IDS } from './roles';
@@ -35,14 +36,17 @@ export const keepName = (cookies: Cookies, url: URL, name: string): void =>
 /** The name of whoever works at a browser without accounts; null when nobody said. */
 const nameOf = (cookies: Cookies): string | null => cookies.get(NAME)?.trim().slice(0, LONGEST_NAME) || null;
 
+const isDemo = briefly(async (db) => (await readSetting(db, 'demo')) === true);
+const isGuarded = briefly(hasAccounts);
+
 /** Who makes a request: who is signed in; in a shop without accounts, on its own machine, whoever sits there; in the demo, in the role they try. */
 export async function whoIs(
 	db: Knex,
 	cookies: Cookies,
 	now: string
 ): Promise<{ person: Person | null; guarded: boolean; demo: boolean }> {
-	const demo = (await readSetting(db, 'demo')) === true;
-	if (await hasAccounts(db)) {
+	const demo = await isDemo(db);
+	if (await isGuarded(db)) {
 		const token = sessionOf(cookies);
 		return { person: token ? await personOfToken(db, token, now) : null, guarded: true, demo };
 	}

@@ -45,9 +45,10 @@ function keptFor(db: Knex): Kept {
 }
 
 /** Accessories, policy, assumptions and currency, read again only when one of them changed, also by another process. */
-export async function shopRules(db: Knex): Promise<{ shop: Shop; mark: number }> {
+export const shopRules = async (db: Knex): Promise<{ shop: Shop }> => rulesAt(db, await readMark(db, 'shop'));
+
+async function rulesAt(db: Knex, mark: number): Promise<{ shop: Shop }> {
 	const kept = keptFor(db);
-	const mark = await readMark(db, 'shop');
 	if (kept.shop?.mark !== mark) {
 		const [accessories, policy] = [await listAccessories(db), await readPolicy(db)];
 		const value: Shop = {
@@ -58,7 +59,7 @@ export async function shopRules(db: Knex): Promise<{ shop: Shop; mark: number }>
 		};
 		kept.shop = { mark, value };
 	}
-	return { shop: kept.shop.value, mark };
+	return { shop: kept.shop.value };
 }
 
 const categoriesOf = ({ configurations }: Scope) => [
@@ -73,7 +74,8 @@ const keyOf = (shop: number, shelves: number, categories: readonly string[]) =>
 async function marksOf(db: Knex, scope: Scope) {
 	const categories = categoriesOf(scope);
 	const marks = await shelfMarks(db, categories);
-	return { marks, key: keyOf(await readMark(db, 'shop'), Math.max(0, ...marks.values()), categories) };
+	const rules = await readMark(db, 'shop');
+	return { marks, rules, key: keyOf(rules, Math.max(0, ...marks.values()), categories) };
 }
 
 /** The key of what matching needs for some vehicles, without reading it. */
@@ -102,8 +104,8 @@ async function withNamed(db: Knex, catalogue: Catalogue, named: Iterable<string>
 /** What matching needs of the shop, for some vehicles and no more. */
 export async function shopData(db: Knex, scope: Scope): Promise<ShopData> {
 	const kept = keptFor(db);
-	const { marks, key } = await marksOf(db, scope);
-	const { shop } = await shopRules(db);
+	const { marks, rules, key } = await marksOf(db, scope);
+	const { shop } = await rulesAt(db, rules);
 	let catalogue = kept.catalogues.get(key);
 	if (!catalogue) {
 		const shelves = new Map<string, Shelf>();
