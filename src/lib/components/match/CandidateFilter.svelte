@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import type { RememberedWords } from '$lib/client/remembered.svelte';
 	import { VERDICTS, type Verdict } from '$lib/core/match/findings/verdict';
 	import { VERDICT_LEVEL, VERDICT_WORD } from '../ui/level';
@@ -22,6 +23,14 @@
 		onleft: (left: readonly Verdict[]) => void;
 	} = $props();
 
+	// What somebody is typing is theirs: an answer to what they had typed before does not write over it.
+	const first = untrack(() => typed);
+	let field = $state<HTMLInputElement>();
+	$effect(() => {
+		const said = typed;
+		if (field && document.activeElement !== field) field.value = said;
+	});
+
 	const PAUSE_MS = 120;
 	let timer: ReturnType<typeof setTimeout> | undefined;
 	function soon(words: string): void {
@@ -36,7 +45,8 @@
 		class="field min-h-7! w-44 py-0!"
 		placeholder="Filter: 4300, Tindelys"
 		aria-label="Filter candidates"
-		value={typed}
+		value={first}
+		bind:this={field}
 		oninput={(event) => soon(event.currentTarget.value)}
 	/>
 	<div class="flex flex-wrap gap-1" role="group" aria-label="Verdicts shown">

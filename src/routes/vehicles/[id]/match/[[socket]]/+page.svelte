@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { goto, replaceState } from '$app/navigation';
+	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import CandidatePanel from '$lib/components/match/CandidatePanel.svelte';
@@ -63,9 +63,7 @@
 		show({ product, why: null });
 	}
 	function turnTo(next: MatchTab): void {
-		said = { ...said, tab: next === 'reasons' ? null : next };
-		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with the query added
-		replaceState(address(said), {});
+		show({ tab: next === 'reasons' ? null : next });
 	}
 	function compare(product: string): void {
 		const others = compared.filter((one) => one !== product);
