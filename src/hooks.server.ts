@@ -15,6 +15,7 @@ import type { Person } from '$lib/server/access/accounts';
 import { hasAccounts } from '$lib/server/access/accounts';
 import { tooMuch } from '$lib/server/access/budgets';
 import { guardHeaders, isLoopback, ownHosts, strangeCaller } from '$lib/server/access/door';
+import { onlyLooks } from '$lib/server/access/methods';
 import { overLimit, stillOver } from '$lib/server/access/limits';
 import { isAllowed, permissionFor } from '$lib/server/access/routes';
 import { PERMISSIONS, ROLES } from '$lib/server/access/roles';
@@ -45,7 +46,6 @@ export const init: ServerInit = async () => {
 	}
 };
 
-const SAFE: ReadonlySet<string> = new Set(['GET', 'HEAD']);
 const CUSTOMER_ROUTE = '/k/[code]';
 const [FORBIDDEN, NOT_FOUND, TOO_MANY] = [403, 404, 429];
 
@@ -130,9 +130,9 @@ const fromHere: Handle = async ({ event, resolve: answer }) => {
 	});
 	if (heavy) return refuse(event, heavy);
 	readsPlainly(event);
-	if (customer && (event.route.id !== CUSTOMER_ROUTE || !SAFE.has(request.method)))
+	if (customer && (event.route.id !== CUSTOMER_ROUTE || !onlyLooks(request.method)))
 		return refuse(event, { status: NOT_FOUND, words: 'There is nothing at this address.' });
-	const limit = customer ? 'customer' : SAFE.has(request.method) ? null : 'change';
+	const limit = customer ? 'customer' : onlyLooks(request.method) ? null : 'change';
 	const address = event.getClientAddress();
 	const wait = (limit && (await overLimit(limit, address))) ?? (customer ? await stillOver('guess', address) : null);
 	return wait
@@ -162,8 +162,8 @@ const allowed: Handle = async ({ event, resolve: answer }) => {
 	const asked = { route: event.route.id, method: event.request.method, action: actionOf(event.url) };
 	if (isAllowed(person?.role ?? null, asked)) return answer(event);
 	const wanted = permissionFor(asked);
-	if (person === null && SAFE.has(asked.method) && !event.isDataRequest)
-		redirect(303, `${resolve('/sign-in')}?to=${encodeURIComponent(event.url.pathname)}`);
+	if (person === null && onlyLooks(asked.method) && !event.isDataRequest)
+		redirect(303, `${resolve('/sign-in')}?to=${encodeURIComponent(event.url.pathname + event.url.search)}`);
 	if (person === null)
 		error(401, { message: 'Nobody is signed in here any more.', kept: 'Sign in in another tab, then send it again.' });
 	const what = wanted && wanted !== 'open' ? PERMISSIONS[wanted] : 'do this';

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
 	import type { RememberedWords } from '$lib/client/remembered.svelte';
 	import { VERDICTS, type Verdict } from '$lib/core/match/findings/verdict';
 	import { VERDICT_LEVEL, VERDICT_WORD } from '../ui/level';
 	import LevelMark from '../ui/LevelMark.svelte';
+	import TypedField from '../ui/TypedField.svelte';
 	import { COLUMNS } from './columns';
 
 	/** What stands above the candidates: words to filter by, a switch for each verdict with its count, and the choice of columns. */
@@ -22,32 +22,15 @@
 		ontyped: (typed: string) => void;
 		onleft: (left: readonly Verdict[]) => void;
 	} = $props();
-
-	// What somebody is typing is theirs: an answer to what they had typed before does not write over it.
-	const first = untrack(() => typed);
-	let field = $state<HTMLInputElement>();
-	$effect(() => {
-		const said = typed;
-		if (field && document.activeElement !== field) field.value = said;
-	});
-
-	const PAUSE_MS = 120;
-	let timer: ReturnType<typeof setTimeout> | undefined;
-	function soon(words: string): void {
-		clearTimeout(timer);
-		timer = setTimeout(() => ontyped(words), PAUSE_MS);
-	}
 </script>
 
 <div class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line px-2 py-1.5">
-	<input
-		type="search"
-		class="field min-h-7! w-44 py-0!"
+	<TypedField
+		class="min-h-7! w-44 py-0!"
+		label="Filter candidates"
 		placeholder="Filter: 4300, Tindelys"
-		aria-label="Filter candidates"
-		value={first}
-		bind:this={field}
-		oninput={(event) => soon(event.currentTarget.value)}
+		{typed}
+		{ontyped}
 	/>
 	<div class="flex flex-wrap gap-1" role="group" aria-label="Verdicts shown">
 		{#each VERDICTS as verdict (verdict)}

@@ -1,4 +1,5 @@
 import { MAX_FILE_BYTES } from '../../core/quantity';
+import { onlyLooks } from './methods';
 
 /** Room for the rest of a form around a file, bytes. */
 const AROUND_A_FILE = 200_000;
@@ -15,11 +16,9 @@ export interface Load {
 	chunked: boolean;
 }
 
-const SAFE: ReadonlySet<string> = new Set(['GET', 'HEAD']);
-
 /** Why a request is not read for what it brings, with its status; null when it may be. Nothing of it has been read by then. */
 export function tooMuch({ method, type, length, chunked }: Load): { status: 411 | 413; words: string } | null {
-	if (SAFE.has(method)) return null;
+	if (onlyLooks(method)) return null;
 	if (chunked && length === null) return { status: 411, words: 'A request has to say how long it is.' };
 	const most = /^multipart\/form-data/i.test(type ?? '') ? MAX_FILE_BYTES + AROUND_A_FILE : MAX_FORM_BYTES;
 	if (Number(length ?? 0) <= most) return null;

@@ -1,4 +1,5 @@
 import { hostname, networkInterfaces } from 'node:os';
+import { onlyLooks } from './methods';
 
 const LOOPBACK: ReadonlySet<string> = new Set(['localhost', '127.0.0.1', '[::1]', '::1']);
 const EVERYWHERE: ReadonlySet<string> = new Set(['0.0.0.0', '::', '[::]']);
@@ -40,15 +41,13 @@ export interface Caller {
 	mode: string | null;
 }
 
-const SAFE: ReadonlySet<string> = new Set(['GET', 'HEAD']);
-
 /** Why a request is not taken, by where it comes from; null when it may go on. Every method and every type of content is held to it. */
 export function strangeCaller(
 	{ method, host, own, origin, site, mode }: Caller,
 	hosts: ReadonlySet<string>
 ): string | null {
 	if (!hosts.has(bare(host))) return `This server does not answer to the name “${host.slice(0, 80)}”.`;
-	if (SAFE.has(method))
+	if (onlyLooks(method))
 		return site === 'cross-site' && mode !== 'navigate' ? 'Pages of other sites cannot read from this one.' : null;
 	const foreign = origin !== null ? origin !== own : site !== null && site !== 'same-origin' && site !== 'none';
 	return foreign ? 'Forms and requests are taken only from pages of this server.' : null;

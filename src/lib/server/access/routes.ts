@@ -1,4 +1,5 @@
 import { may, type Permission, type Role } from './roles';
+import { onlyLooks } from './methods';
 
 /** What a route asks for: to be read, and to be written to, by action where they differ. `open` asks for nothing. */
 interface RouteRule {
@@ -99,8 +100,6 @@ export interface Asked {
 	action: string | null;
 }
 
-const SAFE: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
-
 /** True for what may name an action; what every object answers to is none. */
 const isActionName = (text: string) => /^[a-z][a-zA-Z]*$/.test(text) && !(text in {});
 
@@ -108,7 +107,7 @@ const isActionName = (text: string) => /^[a-z][a-zA-Z]*$/.test(text) && !(text i
 export function permissionFor({ route, method, action }: Asked): Permission | 'open' | null {
 	const rule = route !== null && Object.hasOwn(ROUTES, route) ? ROUTES[route] : undefined;
 	if (!rule || (action !== null && !isActionName(action))) return null;
-	if (SAFE.has(method)) return rule.read ?? null;
+	if (onlyLooks(method)) return rule.read ?? null;
 	const { write } = rule;
 	if (write === undefined || typeof write === 'string') return write ?? null;
 	const name = action ?? 'default';

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
+import { inParts } from '../db/in-parts';
 import type { HistoryEvent } from '../../core/record';
 
 /** What a record's history says of one change. */
@@ -64,21 +65,11 @@ export async function recentRecords(db: Knex, prefix: string, most: number): Pro
 
 /** The numbers of the last events of records, by name; those without any are not in it. */
 export async function lastEvents(db: Knex, records: readonly string[]): Promise<Map<string, number>> {
-	const found = new Map<string, number>();
-	for (let from = 0; from < records.length; from += AT_ONCE) {
-		const names = records.slice(from, from + AT_ONCE);
-		const rows: { record: string; id: number }[] = await db('events')
-			.whereIn('record', names)
-			.groupBy('record')
-			.select('record')
-			.max({ id: 'id' });
-		for (const row of rows) found.set(row.record, row.id);
-	}
-	return found;
+	const rows = await inParts<string, { record: string; id: number }>(records, (names) =>
+		db('events').whereIn('record', names).groupBy('record').select('record').max({ id: 'id' })
+	);
+	return new Map(rows.map(({ record, id }) => [record, id]));
 }
-
-/** Records looked up in one go. */
-const AT_ONCE = 500;
 
 /** An event to be added, with the record it is of. */
 export type NewEvent = Omit<PatchedEvent, 'id'> & { record: string };

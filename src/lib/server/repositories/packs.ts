@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import { removeRows, writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
 import { Trouble } from '../db/failure';
+import { inParts } from '../db/in-parts';
 
 /** Signs that stand for others in a pattern stand for any one character there, so that they find themselves too. */
 export const anyCharacter = (text: string) => text.replace(/[%_]/g, '_');
@@ -14,7 +15,8 @@ interface Packed {
 	packs: readonly { sku: string }[];
 }
 
-const AT_ONCE = 500;
+const packsNumbered = (db: Knex, skus: readonly string[]) =>
+	inParts<string, { sku: string; item: string }>(skus, (part) => db('packs').whereIn('sku', part));
 
 /** Pack numbers of some things that something else in stock has already, in sentences. */
 export async function skuClashes(db: Knex, items: readonly Packed[]): Promise<string[]> {
@@ -27,12 +29,8 @@ export async function skuClashes(db: Knex, items: readonly Packed[]): Promise<st
 			owner.set(sku, id);
 		}
 	const coming = new Set(items.map(({ id }) => id));
-	const skus = [...owner.keys()];
-	for (let at = 0; at < skus.length; at += AT_ONCE) {
-		const rows: { sku: string; item: string }[] = await db('packs').whereIn('sku', skus.slice(at, at + AT_ONCE));
-		for (const { sku, item } of rows)
-			if (!coming.has(item)) wrong.push(`The SKU “${sku}” belongs to ${item} and to ${owner.get(sku)}.`);
-	}
+	for (const { sku, item } of await packsNumbered(db, [...owner.keys()]))
+		if (!coming.has(item)) wrong.push(`The SKU “${sku}” belongs to ${item} and to ${owner.get(sku)}.`);
 	return wrong;
 }
 
@@ -56,14 +54,7 @@ export async function putPacks(tx: Tx, items: readonly Packed[]): Promise<void> 
 
 /** The things that pack numbers belong to, each once; numbers of nothing are left out. */
 export async function itemsOfSkus(db: Knex, skus: readonly string[]): Promise<string[]> {
-	const found = new Set<string>();
-	for (let at = 0; at < skus.length; at += AT_ONCE) {
-		const rows: { item: string }[] = await db('packs')
-			.whereIn('sku', skus.slice(at, at + AT_ONCE))
-			.select('item');
-		for (const { item } of rows) found.add(item);
-	}
-	return [...found];
+	return [...new Set((await packsNumbered(db, skus)).map(({ item }) => item))];
 }
 
 /** The thing a pack number belongs to, in capitals or not; null when nothing has it. */

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { removeRows, writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
+import { inParts } from '../db/in-parts';
 import { idsWith, plainWords, putWords } from '../db/text-search';
 import type { Accessory, Product } from '../../core/model';
 import { accessoryColumns, productColumns } from '../../core/views';
@@ -36,20 +37,8 @@ export async function productIdLike(db: Knex, typed: string): Promise<string | n
 	return rows.find(({ id }) => sameNumber(id, typed))?.id ?? null;
 }
 
-const AT_ONCE = 500;
-
-async function findAll<T>(db: Knex, table: 'products' | 'accessories', ids: readonly string[]): Promise<T[]> {
-	const found: T[] = [];
-	for (let at = 0; at < ids.length; at += AT_ONCE)
-		found.push(
-			...parsed<T>(
-				await db(table)
-					.whereIn('id', ids.slice(at, at + AT_ONCE))
-					.select('document')
-			)
-		);
-	return found;
-}
+const findAll = async <T>(db: Knex, table: 'products' | 'accessories', ids: readonly string[]): Promise<T[]> =>
+	parsed(await inParts<string, Documented>(ids, (part) => db(table).whereIn('id', part).select('document')));
 
 /** Products by their ids; those not there are left out. */
 export const findProducts = (db: Knex, ids: readonly string[]) => findAll<Product>(db, 'products', ids);
@@ -81,14 +70,10 @@ export async function countFor(db: Knex, category: string): Promise<number> {
 const shelvesOf = ({ kind, fits }: Product): string[] => (kind === 'assembly' ? [ASSEMBLIES] : [...new Set(fits)]);
 
 async function shelvesWith(db: Knex, ids: readonly string[]): Promise<string[]> {
-	const found = new Set<string>();
-	for (let at = 0; at < ids.length; at += AT_ONCE) {
-		const rows: { category: string }[] = await db('product_fits')
-			.whereIn('product_id', ids.slice(at, at + AT_ONCE))
-			.distinct('category');
-		for (const { category } of rows) found.add(category);
-	}
-	return [...found];
+	const rows = await inParts<string, { category: string }>(ids, (part) =>
+		db('product_fits').whereIn('product_id', part).distinct('category')
+	);
+	return [...new Set(rows.map(({ category }) => category))];
 }
 
 /** Writes products whole, and what they are found by. */

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { Tx } from '../db/change';
+import { inParts } from '../db/in-parts';
 import { touchProduct } from './products';
 
 /** Lists of a document that are kept as they come until a stage of the work reads them. */
@@ -12,22 +13,15 @@ export async function listRecords(db: Knex, list: RecordList): Promise<Record<st
 	return rows.map((row) => JSON.parse(row.document));
 }
 
-/** Products asked about in one go. */
-const AT_ONCE = 5000;
-
 /** Records of a list about some products, in the order they came. */
 export async function recordsAbout(
 	db: Knex,
 	list: RecordList,
 	products: readonly string[]
 ): Promise<Record<string, unknown>[]> {
-	const found: { id: number; document: string }[] = [];
-	for (let at = 0; at < products.length; at += AT_ONCE)
-		found.push(
-			...(await db('records')
-				.where({ list })
-				.whereIn('about', products.slice(at, at + AT_ONCE)))
-		);
+	const found = await inParts<string, { id: number; document: string }>(products, (part) =>
+		db('records').where({ list }).whereIn('about', part)
+	);
 	return found.sort((a, b) => a.id - b.id).map((row) => JSON.parse(row.document));
 }
 
