@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { staleWords } from '$lib/core/views/stale-words';
 	import { counted } from '$lib/core/quantity';
 	import BusyForm from '../ui/BusyForm.svelte';
 	import { shopFormats } from '../ui/shop-formats';
@@ -58,8 +59,6 @@
 </section>
 {#if data.stale.length > 0 && data.state !== 'released'}
 	<p class="panel px-3 py-2" role="status">
-		Changed since this kit was worked out: {data.stale.slice(0, 3).join(', ')}{data.stale.length > 3
-			? ` and ${data.stale.length - 3} more`
-			: ''}. The lines are as they were then; solve it again.
+		{staleWords(data.stale)} The lines are as they were then; solve it again.
 	</p>
 {/if}

@@ -15,11 +15,11 @@
 {#if last > 1}
 	<nav class="no-print flex flex-wrap items-center gap-3" aria-label="Pages of the list">
 		<!-- eslint-disable svelte/no-navigation-without-resolve -- this page, with another part of its list -->
-		{#if number > 1}<a class="link" rel="prev" href={to(number - 1)}>Back</a>{/if}
+		{#if number > 1}<a class="link" rel="prev" href={to(number - 1)}>Previous</a>{/if}
 		<span class="number"
 			>{Math.min(from + 1, total)} to {Math.min(from + each, total)} of {total.toLocaleString('en')}</span
 		>
-		{#if number < last}<a class="link" rel="next" href={to(number + 1)}>On</a>{/if}
+		{#if number < last}<a class="link" rel="next" href={to(number + 1)}>Next</a>{/if}
 		<!-- eslint-enable -->
 	</nav>
 {/if}

@@ -1,5 +1,5 @@
 import { piecesOf, survivingShare, VERDICTS, widestMired, type Candidate, type Verdict } from '../match';
-import { colourWord } from './candidate';
+import { cheapestPack, colourWord } from './candidate';
 import type { CandidateOrder } from './candidate-orders';
 
 /** What of a list of candidates a person wants to see. */
@@ -15,8 +15,11 @@ export interface CandidateWish {
 /** All of them, best first. */
 export const EVERY_CANDIDATE: CandidateWish = { typed: '', verdicts: VERDICTS, by: null, down: false };
 
-const perLamp = ({ product: { packs } }: Candidate) =>
-	Math.min(Infinity, ...packs.map(({ price, count }) => price / count));
+/** Of one lamp in the pack that stands in the list. */
+function perLamp({ product }: Candidate): number {
+	const pack = cheapestPack(product);
+	return pack ? pack.price / pack.count : Infinity;
+}
 
 /** What candidates may be ordered by: a number, or words. */
 const ORDERS = {

@@ -54,6 +54,9 @@ function needWords({ need, parts }: FindingView, { accessories }: Shop): string[
 	return [flasher ? 'LED flasher or load' : NEED_WORDS[need.kind].part];
 }
 
+/** The pack that costs least; nothing when it is not on sale. */
+export const cheapestPack = ({ packs }: Product) => [...packs].sort((a, b) => a.price - b.price)[0];
+
 /** Colour of a product in a few words. */
 export function colourWord({ kind, colour }: Product): string {
 	if (kind === 'halogen') return colour?.cct ? `halogen ${colour.cct} K` : 'halogen';
@@ -86,7 +89,7 @@ export function candidateView(
 			parts: parts.map((p) => ({ id: p.id, name: p.name ?? p.id }))
 		};
 	});
-	const pack = [...product.packs].sort((a, b) => a.price - b.price)[0];
+	const pack = cheapestPack(product);
 	return {
 		product: product.id,
 		name: product.name,

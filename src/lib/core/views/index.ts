@@ -4,6 +4,7 @@ export * from './candidate-detail';
 export * from './candidate-list';
 export * from './candidate-orders';
 export * from './filament-answer';
+export * from './stale-words';
 export * from './stock-columns';
 export * from './fit-rows';
 export * from './whole';

@@ -65,7 +65,7 @@
 		<section>
 			<h2>Stays as it was</h2>
 			<ul>
-				{#each kit.stays as name (name)}<li>{name}</li>{/each}
+				{#each kit.stays as name, i (i)}<li>{name}</li>{/each}
 			</ul>
 		</section>
 	{/if}

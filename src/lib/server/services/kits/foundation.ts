@@ -30,12 +30,3 @@ export function changedUnder(before: Foundation, now: Foundation): string[] {
 		...(before.assumptions === now.assumptions ? [] : ["the shop's assumptions"])
 	];
 }
-
-/** Most things named one by one. */
-const NAMED = 3;
-
-/** The same as a sentence. @example "Changed since this kit was worked out: the shop's policy." */
-export function staleWords(changed: readonly string[]): string {
-	const more = changed.length > NAMED ? ` and ${changed.length - NAMED} more` : '';
-	return `Changed since this kit was worked out: ${changed.slice(0, NAMED).join(', ')}${more}.`;
-}

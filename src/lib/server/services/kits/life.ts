@@ -4,7 +4,7 @@ import type { Accessory, Complaint, Configuration, KitOrder, Policy, Product } f
 import { checkKit, NEW_LIFE, reasonsAgainst, type KitAnswer, type KitLife } from '../../../core/kit';
 import { err, ok, type Result } from '../../../core/result';
 import { vehicleName } from '../../../core/vehicle';
-import { signaturesWanted } from '../../../core/views';
+import { signaturesWanted, staleWords } from '../../../core/views';
 import { configurationsOf, findConfigurations } from '../../repositories/configurations';
 import { change } from '../../db/change';
 import {
@@ -20,7 +20,6 @@ import { readCurrency } from '../policy';
 import { draftOf, staleness, type KitContext } from './context';
 import { dataOfKit } from './data';
 import { reorderKit } from './draft';
-import { staleWords } from './foundation';
 import { clashOf, land, standingMark, untilLanded } from './landing';
 
 /** A released kit as it was frozen, with every fact it stood on. */
