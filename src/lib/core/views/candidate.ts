@@ -10,6 +10,7 @@ import {
 	widestMired,
 	type Candidate,
 	type DescribedFinding,
+	type Finding,
 	type Gate,
 	type Level,
 	type Shop,
@@ -73,14 +74,32 @@ function worst(findings: readonly FindingView[]): string | null {
 	return null;
 }
 
-/** Prepares a candidate for showing. */
-export function candidateView(
-	candidate: Candidate,
-	where: { configuration: Configuration; socket: Socket; shop: Shop }
-): CandidateView {
+/** Where a candidate is looked at. */
+interface Where {
+	configuration: Configuration;
+	socket: Socket;
+	shop: Shop;
+}
+
+/** Prepares a candidate for showing, with every finding and the parts that would help. */
+export const candidateView = (candidate: Candidate, where: Where): CandidateView =>
+	viewOf(candidate, where, candidate.findings);
+
+/** A candidate as a row of a long list shows it: of its findings those that keep it from fitting, without the parts that would help. */
+export function candidateRow(candidate: Candidate, where: Where): CandidateView {
+	const view = viewOf(
+		candidate,
+		where,
+		candidate.findings.filter(({ level }) => level !== 'pass')
+	);
+	const against = view.findings.filter(({ level }) => level === 'refuse' || level === 'unknown');
+	return { ...view, findings: against.map((finding) => ({ ...finding, parts: [] })) };
+}
+
+function viewOf(candidate: Candidate, where: Where, shown: readonly Finding[]): CandidateView {
 	const { product, verdict } = candidate;
 	const category = categoryOrNull(where.socket.category) as LampCategory;
-	const findings = candidate.findings.map((f): FindingView => {
+	const findings = shown.map((f): FindingView => {
 		const parts = f.need
 			? partsFor(f.need, { category, configuration: where.configuration }, where.shop.accessories)
 			: [];

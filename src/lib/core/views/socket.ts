@@ -1,7 +1,7 @@
 import type { Configuration, Product, Socket } from '../model';
 import { categoryOrNull, inMarket, lampFunction } from '../lamps';
 import type { Verdict } from '../match';
-import { displayColour, filamentSource, knownLens, ledSource, regionOf, throughLens, type Source } from '../optics';
+import { displayColour, filamentSource, knownLens, ledSource, regionOf, rememberingLens, type Source } from '../optics';
 import { placeText, rimText, ringOf, socketName, socketsInWalk, twinKey, type Ring } from '../vehicle';
 
 /** A socket as the rota and its list show it. */
@@ -24,6 +24,9 @@ export interface SocketView {
 	light: { colour: string; word: string } | null;
 	verdict: Verdict | null;
 }
+
+/** A page draws every lamp of a vehicle, and few of their lights differ. */
+const throughLens = rememberingLens();
 
 /** Light of a source as it leaves the lens of a socket, for drawing and in a word; null when source or lens is not known. */
 export function lensedLight(source: Source | null, socket: Socket): SocketView['light'] {

@@ -4,6 +4,7 @@ import knex, { type Knex } from 'knex';
 import { saveCopy } from './copy';
 import { Trouble } from './failure';
 import { MIGRATIONS, migrations } from './migrations';
+import { keepPrepared } from './statements';
 
 /** Name of the database file in the data folder. */
 export const DATABASE_FILE = 'rotalux.sqlite';
@@ -17,14 +18,19 @@ const silent = (): void => undefined;
 
 interface RawConnection {
 	pragma: (text: string) => unknown;
+	prepare: (sql: string) => unknown;
 }
+
+/** Pages of the file that a connection keeps in memory, KiB. */
+const PAGES_KEPT_KIB = 48_000;
 
 const PRAGMAS = [
 	`busy_timeout = ${BUSY_TIMEOUT_MS}`,
 	'journal_mode = WAL',
 	// What was acknowledged is on the disk, also when the power goes.
 	'synchronous = FULL',
-	'foreign_keys = ON'
+	'foreign_keys = ON',
+	`cache_size = -${PAGES_KEPT_KIB}`
 ];
 
 function connect(file: string): Knex {
@@ -40,6 +46,7 @@ function connect(file: string): Knex {
 			afterCreate: (connection: RawConnection, done: (error: Error | null, connection: RawConnection) => void) => {
 				try {
 					for (const pragma of PRAGMAS) connection.pragma(pragma);
+					keepPrepared(connection);
 					done(null, connection);
 				} catch (error) {
 					done(error as Error, connection);

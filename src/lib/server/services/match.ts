@@ -12,6 +12,7 @@ import {
 } from '../../core/match';
 import {
 	candidateDetail,
+	candidateRow,
 	candidateView,
 	EVERY_CANDIDATE,
 	filamentAnswer,
@@ -98,12 +99,6 @@ function askedAbout(
 	return { asked: { product: id, note: null }, more };
 }
 
-/** A candidate as a row shows it: of its findings those that keep it from fitting, without the parts that would help. */
-function rowView(view: CandidateView): CandidateView {
-	const against = view.findings.filter(({ level }) => level === 'refuse' || level === 'unknown');
-	return { ...view, findings: against.map((finding) => ({ ...finding, parts: [] })) };
-}
-
 function countsOf(candidates: readonly Candidate[]): Record<Verdict, number> {
 	const counts: Record<Verdict, number> = { fits: 0, parts: 0, unknown: 0, refused: 0 };
 	for (const { verdict } of candidates) counts[verdict] += 1;
@@ -135,7 +130,7 @@ export async function showMatch(db: Knex, id: string, wish: MatchWish): Promise<
 	return {
 		open: prepared ? null : openReason(socket),
 		counts: countsOf(every),
-		candidates: rows.map((candidate) => rowView(candidateView(here(candidate), where))),
+		candidates: rows.map((candidate) => candidateRow(here(candidate), where)),
 		left: left.length,
 		looked: looked.map((candidate) => ({
 			...candidateView(here(candidate), where),
