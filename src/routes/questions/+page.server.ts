@@ -3,29 +3,35 @@ import { fail } from '@sveltejs/kit';
 import { readJson } from '$lib/core/exchange';
 import { EVIDENCE_SOURCES } from '$lib/core/model';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { pageFrom } from '$lib/server/page-of';
 import { actorHere } from '$lib/server/actor';
 import { lastEvent } from '$lib/server/repositories/events';
 import { changeRecord } from '$lib/server/services/record/change';
 import { command } from '$lib/server/services/record/commands';
 import { CONFIGURATIONS } from '$lib/server/services/record/store';
-import { dependenceOf, nextInShop, openShopQuestions } from '$lib/server/services/questions';
+import { dependenceOf, openQuestion, openShopQuestions, QUESTIONS_A_PAGE } from '$lib/server/services/questions';
+import { dataFolder } from '$lib/server/config';
+import { inThread } from '$lib/server/workers/heavy';
 import { database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {
 	const db = await database();
-	const questions = await openShopQuestions(db);
+	const { from } = pageFrom(url, QUESTIONS_A_PAGE);
+	const { questions, total } = await openShopQuestions(db, { from });
 	const [vehicle = '', kind = '', subject = '', fact = ''] = url.searchParams.getAll('q');
-	const chosen =
-		questions.find(
-			(q) => q.vehicle.id === vehicle && q.subject.kind === kind && q.subject.id === subject && q.fact === fact
-		) ?? null;
+	const named = { kind, subject, fact };
+	const chosen = await openQuestion(db, vehicle, named);
 	return {
 		questions,
+		from,
+		total,
+		each: QUESTIONS_A_PAGE,
 		chosen,
-		next: chosen ? [] : await nextInShop(db),
+		// Comes when it is worked out; the questions do not wait for it.
+		next: chosen ? null : inThread(dataFolder(), { what: 'nextInShop', asked: [] }).catch(() => []),
 		revision: chosen ? await lastEvent(db, CONFIGURATIONS.name(vehicle)) : 0,
-		depends: chosen ? await dependenceOf(db, vehicle, { kind, subject, fact }) : null
+		depends: chosen ? await dependenceOf(db, vehicle, named) : null
 	};
 };
 

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import QuestionDesk from '$lib/components/questions/QuestionDesk.svelte';
+	import Pages from '$lib/components/ui/Pages.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 
@@ -11,7 +12,7 @@
 	const address = (q: Question) =>
 		`${resolve('/questions')}?${key(q)
 			.map((part) => `q=${encodeURIComponent(part)}`)
-			.join('&')}`;
+			.join('&')}${data.from > 0 ? `&page=${1 + data.from / data.each}` : ''}`;
 	const chosenKey = $derived(data.chosen ? key(data.chosen).join('\n') : null);
 </script>
 
@@ -48,6 +49,7 @@
 					</li>
 				{/each}
 			</ul>
+			<Pages from={data.from} each={data.each} total={data.total} />
 		</ScrollPanel>
 		<ScrollPanel label="The question" class="min-h-0 p-4">
 			{#if data.chosen && data.depends}
@@ -56,28 +58,32 @@
 				{/key}
 			{:else}
 				<p class="text-soft">Choose a question to see both values, what depends on them, and to settle it.</p>
-				{#if data.next.length > 0}
-					<h2 class="mt-5">What to find out next</h2>
-					<p class="text-soft">
-						Open facts that a sale waits for, the most decided a minute first. Each is answered in Walk.
-					</p>
-					{#each data.next as vehicle (vehicle.id)}
-						<h3 class="mt-3 font-medium">
-							<a class="link" href={resolve('/vehicles/[id]/walk/[[socket]]', { id: vehicle.id })}>{vehicle.name}</a>
-						</h3>
-						<ul>
-							{#each vehicle.facts as fact (fact.key)}
-								<li class="flex flex-wrap items-baseline gap-x-3 border-b border-line py-1">
-									<span>{fact.subject.kind === 'vehicle' ? '' : `${fact.name}: `}{fact.label}</span>
-									<span class="ml-auto text-sm text-soft tabular-nums"
-										>decides {fact.sockets.length} · {fact.minutes} min</span
-									>
-									<span class="w-full text-sm text-soft">{fact.how}</span>
-								</li>
-							{/each}
-						</ul>
-					{/each}
-				{/if}
+				{#await data.next}
+					<p class="mt-5 text-soft" role="status">Looking for what to find out next …</p>
+				{:then next}
+					{#if next && next.length > 0}
+						<h2 class="mt-5">What to find out next</h2>
+						<p class="text-soft">
+							Open facts that a sale waits for, the most decided a minute first. Each is answered in Walk.
+						</p>
+						{#each next as vehicle (vehicle.id)}
+							<h3 class="mt-3 font-medium">
+								<a class="link" href={resolve('/vehicles/[id]/walk/[[socket]]', { id: vehicle.id })}>{vehicle.name}</a>
+							</h3>
+							<ul>
+								{#each vehicle.facts as fact (fact.key)}
+									<li class="flex flex-wrap items-baseline gap-x-3 border-b border-line py-1">
+										<span>{fact.subject.kind === 'vehicle' ? '' : `${fact.name}: `}{fact.label}</span>
+										<span class="ml-auto text-sm text-soft tabular-nums"
+											>decides {fact.sockets.length} · {fact.minutes} min</span
+										>
+										<span class="w-full text-sm text-soft">{fact.how}</span>
+									</li>
+								{/each}
+							</ul>
+						{/each}
+					{/if}
+				{/await}
 			{/if}
 		</ScrollPanel>
 	</div>

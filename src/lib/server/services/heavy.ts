@@ -4,6 +4,7 @@ import type { Solver } from '../../core/solver';
 import { showAcross } from './across';
 import { showCircuit } from './circuit';
 import { kitWorkOn, type KitWork } from './kits/work';
+import { nextInShop } from './questions';
 import { showNext } from './vehicle';
 import { judgedSockets } from './verdicts';
 import { showWhole } from './whole';
@@ -26,6 +27,7 @@ export const HEAVY = {
 	across: ({ db }: Tools, ...asked: Asked<typeof showAcross>) => showAcross(db, ...asked),
 	circuit: ({ db, solver }: Tools, id: string) => showCircuit(db, id, solver),
 	next: ({ db }: Tools, ...asked: Asked<typeof showNext>) => showNext(db, ...asked),
+	nextInShop: ({ db }: Tools) => nextInShop(db),
 	sockets: ({ db }: Tools, ...asked: Asked<typeof judgedSockets>) => judgedSockets(db, ...asked),
 	whole: ({ db }: Tools, ...asked: Asked<typeof showWhole>) => showWhole(db, ...asked),
 	proposal: ({ db, solver, watch }: Tools, asked: Parameters<KitWork['proposal']>[0]) =>

@@ -3,7 +3,6 @@ import type { Configuration, Product } from '../../core/model';
 import { matchSocket, type Verdict } from '../../core/match';
 import { withSubject } from '../../core/record';
 import {
-	nextFactViews,
 	questionViews,
 	type ConsequenceView,
 	type DependenceView,
@@ -14,26 +13,54 @@ import { settle, vehicleName } from '../../core/vehicle';
 import { findConfiguration, findConfigurations } from '../repositories/configurations';
 import { recentRecords } from '../repositories/events';
 import { kitsOf } from '../repositories/kits';
-import { configurationsWithQuestions } from '../repositories/questions';
+import { configurationsWithQuestions, countQuestions, questionsOpen } from '../repositories/questions';
 import { shopData, type ShopData } from './catalogue';
 import { CONFIGURATIONS } from './record/store';
+import { showNext } from './vehicle';
 
 /** An open question with the vehicle it is about. */
 export interface VehicleQuestion extends QuestionView {
 	vehicle: { id: string; name: string };
 }
 
-/** All open questions of the shop, vehicle by vehicle. */
-export async function openShopQuestions(db: Knex): Promise<VehicleQuestion[]> {
-	const ids = await configurationsWithQuestions(db);
-	const all: VehicleQuestion[] = [];
-	for (const id of ids) {
-		const configuration = await findConfiguration(db, id);
-		if (!configuration) continue;
-		const vehicle = { id, name: vehicleName(configuration) };
-		all.push(...questionViews(configuration).map((question) => ({ ...question, vehicle })));
-	}
-	return all;
+/** Questions of the shop's list shown at once. */
+export const QUESTIONS_A_PAGE = 50;
+
+/** What names a question of a vehicle. */
+export interface Named {
+	kind: string;
+	subject: string;
+	fact: string;
+}
+
+/** The questions of a vehicle, with the vehicle each is about. */
+const questionsOf = (configuration: Configuration): VehicleQuestion[] =>
+	questionViews(configuration).map((question) => ({
+		...question,
+		vehicle: { id: configuration.id, name: vehicleName(configuration) }
+	}));
+
+const isNamed =
+	({ kind, subject, fact }: Named) =>
+	(question: QuestionView) =>
+		question.subject.kind === kind && question.subject.id === subject && question.fact === fact;
+
+/** A part of the open questions of the shop, vehicle by vehicle, and how many there are. */
+export async function openShopQuestions(
+	db: Knex,
+	{ from = 0 } = {}
+): Promise<{ questions: VehicleQuestion[]; total: number }> {
+	const rows = await questionsOpen(db, { from, most: QUESTIONS_A_PAGE });
+	const found = await findConfigurations(db, [...new Set(rows.map((row) => row.configuration))]);
+	const byVehicle = new Map(found.map((configuration) => [configuration.id as string, questionsOf(configuration)]));
+	const questions = rows.flatMap((row) => byVehicle.get(row.configuration)?.find(isNamed(row)) ?? []);
+	return { questions, total: await countQuestions(db) };
+}
+
+/** One open question of a vehicle; null when it is not open any more. */
+export async function openQuestion(db: Knex, id: string, named: Named): Promise<VehicleQuestion | null> {
+	const configuration = await findConfiguration(db, id);
+	return (configuration && questionsOf(configuration).find(isNamed(named))) ?? null;
 }
 
 function socketsOf(configuration: Configuration, { kind, id }: QuestionView['subject']): Set<string> {
@@ -58,17 +85,9 @@ function verdicts(configuration: Configuration, sockets: ReadonlySet<string>, { 
 }
 
 /** What depends on an open question; null when it is not open any more. */
-export async function dependenceOf(
-	db: Knex,
-	id: string,
-	wanted: { kind: string; subject: string; fact: string }
-): Promise<DependenceView | null> {
+export async function dependenceOf(db: Knex, id: string, wanted: Named): Promise<DependenceView | null> {
 	const configuration = await findConfiguration(db, id);
-	const question =
-		configuration &&
-		questionViews(configuration).find(
-			(q) => q.subject.kind === wanted.kind && q.subject.id === wanted.subject && q.fact === wanted.fact
-		);
+	const question = configuration && questionViews(configuration).find(isNamed(wanted));
 	if (!configuration || !question) return null;
 	// Each value is looked at as if the question were settled by it.
 	const settled = (value: unknown) =>
@@ -107,14 +126,23 @@ export async function dependenceOf(
 const VEHICLES_LOOKED_AT = 6;
 const FACTS_EACH = 3;
 
+/** What to find out next about a vehicle. */
+export interface VehicleNext {
+	id: string;
+	name: string;
+	facts: NextFactView[];
+}
+
 /** What to find out next about the vehicles that were changed last, or have questions. */
-export async function nextInShop(db: Knex): Promise<{ id: string; name: string; facts: NextFactView[] }[]> {
+export async function nextInShop(db: Knex): Promise<VehicleNext[]> {
 	const prefix = CONFIGURATIONS.name('');
-	const recent = [...(await recentRecords(db, prefix, VEHICLES_LOOKED_AT)), ...(await configurationsWithQuestions(db))];
-	const found = await findConfigurations(db, [...new Set(recent)].slice(0, VEHICLES_LOOKED_AT));
-	const data = await shopData(db, { configurations: found });
-	return found.flatMap((configuration) => {
-		const facts = nextFactViews(configuration, data).slice(0, FACTS_EACH);
-		return facts.length > 0 ? [{ id: configuration.id, name: vehicleName(configuration), facts }] : [];
-	});
+	const recent = await recentRecords(db, prefix, VEHICLES_LOOKED_AT);
+	const questioned = await configurationsWithQuestions(db, VEHICLES_LOOKED_AT);
+	const found = await findConfigurations(db, [...new Set([...recent, ...questioned])].slice(0, VEHICLES_LOOKED_AT));
+	const all: VehicleNext[] = [];
+	for (const configuration of found) {
+		const facts = ((await showNext(db, configuration.id))?.facts ?? []).slice(0, FACTS_EACH);
+		if (facts.length > 0) all.push({ id: configuration.id, name: vehicleName(configuration), facts });
+	}
+	return all;
 }

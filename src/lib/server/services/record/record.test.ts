@@ -127,7 +127,10 @@ describe('questions', () => {
 		const open = await countQuestions(db, CAR);
 		await change(db, claim('reverse-L', { category: 'W21W' }, 'customer'));
 		expect(await countQuestions(db, CAR)).toBe(open + 1);
-		const asked = (await openShopQuestions(db)).find((q) => q.subject.id === 'reverse-L');
+		const { questions, total } = await openShopQuestions(db);
+		expect(total).toBe(await countQuestions(db));
+		expect((await openShopQuestions(db, { from: total - 1 })).questions).toEqual(questions.slice(-1));
+		const asked = questions.find((q) => q.subject.id === 'reverse-L');
 		expect(asked).toMatchObject({ fact: 'category', values: [{ text: 'W16W' }, { text: 'W21W' }] });
 		const depends = await dependenceOf(db, CAR, { kind: 'socket', subject: 'reverse-L', fact: 'category' });
 		expect(depends?.consequences[0]?.changes).toEqual([]);
