@@ -18,8 +18,10 @@ const AREAS = [
 	'accessories',
 	'match',
 	'solver',
+	'access',
 	'remedy',
 	'kit',
+	'fitup',
 	'views',
 	'exchange'
 ];

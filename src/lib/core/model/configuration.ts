@@ -1,26 +1,10 @@
 import { z } from 'zod';
 import { channel, flasher } from './channel';
+import { access } from './operation';
 import { configurationId, count, label, socketId } from './quantities';
 import { socket } from './socket';
 import { evidence } from './evidence';
 import { HEADLAMP_FEED_LOOKS, LAMP_OUT_LOOKS, STEERINGS, SUPPLY_VOLTAGES, VEHICLE_KINDS } from './enumerations';
-
-const operation = z.looseObject({
-	id: label,
-	side: z.enum(['left', 'right', 'both']).optional(),
-	title: label,
-	after: z.array(label).optional(),
-	anyOf: z.array(z.array(label)).optional(),
-	tools: z.array(label).optional(),
-	fasteners: z
-		.array(z.looseObject({ kind: label, count: count(1, 99).optional(), note: z.string().max(500).optional() }))
-		.optional(),
-	minutesOff: z.number().min(0).max(600).optional(),
-	minutesOn: z.number().min(0).max(600).optional(),
-	cautions: z.array(label).optional(),
-	/** Sockets, `flasher`, `channel:ID` or `mount:…`. */
-	reaches: z.array(label).optional()
-});
 
 /** What one look at the vehicle tells of every output that nobody has recorded by itself. */
 export const looks = z.looseObject({
@@ -55,7 +39,7 @@ export const configuration = z.looseObject({
 	absent: z.array(label).optional(),
 	channels: z.array(channel).default([]),
 	flasher: flasher.optional(),
-	access: z.looseObject({ operations: z.array(operation) }).optional(),
+	access: access.optional(),
 	evidence: z.array(evidence).optional()
 });
 

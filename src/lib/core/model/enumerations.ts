@@ -64,6 +64,8 @@ export const LIGHT_COLOURS = ['white', 'amber', 'red', 'selective-yellow'] as co
 
 export const ZONES = ['front', 'side', 'rear', 'roof', 'cabin', 'cluster', 'engine', 'luggage'] as const;
 export const SIDES = ['left', 'right', 'centre'] as const;
+/** Where an operation of the way in is done: on one side, or once for both. */
+export const OPERATION_SIDES = ['left', 'right', 'both'] as const;
 export const LENSES = ['clear', 'amber', 'red', 'smoked', 'blue', 'red-faded', 'none'] as const;
 export const OPTICS = ['reflector', 'projector', 'lens-only'] as const;
 export const ENTRIES = ['straight', 'offset'] as const;

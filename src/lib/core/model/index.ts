@@ -4,6 +4,7 @@ export * from './evidence';
 export * from './socket';
 export * from './unit';
 export * from './channel';
+export * from './operation';
 export * from './configuration';
 export * from './product';
 export * from './accessory';

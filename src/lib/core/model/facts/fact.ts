@@ -13,7 +13,7 @@ export interface Fact {
 	label: string;
 	/** What it is called in a market that says it otherwise, by market code. */
 	labels?: Readonly<Record<string, string>>;
-	unit?: 'mm' | '°' | 'A' | 'ohm' | 'Hz' | 'per minute' | 'lm' | 'W' | 'V' | 's' | 'K' | 'nm' | 'C' | 'F' | 'h';
+	unit?: 'mm' | '°' | 'A' | 'ohm' | 'Hz' | 'per minute' | 'lm' | 'W' | 'V' | 's' | 'K' | 'nm' | 'C' | 'F' | 'h' | 'min';
 	/** The words it may have; absent where any word or number goes. */
 	choices?: Readonly<Record<string, FactChoice>>;
 	/** True for a value it may have, where more is asked than its kind says. */
@@ -42,7 +42,7 @@ export const length = (own: Pick<Fact, 'label' | 'sheet' | 'form' | 'findOut' | 
 });
 
 /** The things of a record that have facts. */
-export type SubjectKind = 'vehicle' | 'socket' | 'channel' | 'flasher' | 'product' | 'accessory';
+export type SubjectKind = 'vehicle' | 'socket' | 'channel' | 'flasher' | 'operation' | 'product' | 'accessory';
 
 /** Facts of one kind of thing, by their dotted path in the record. */
 export type FactTable = Readonly<Record<string, Fact>>;

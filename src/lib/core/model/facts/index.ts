@@ -2,6 +2,7 @@ import { ACCESSORY_FACTS } from './accessory';
 import { CHANNEL_FACTS } from './channel';
 import type { Fact, FactTable, SubjectKind } from './fact';
 import { FLASHER_FACTS } from './flasher';
+import { OPERATION_FACTS } from './operation';
 import { PRODUCT_FACTS } from './product';
 import { SOCKET_FACTS } from './socket';
 import { VEHICLE_FACTS } from './vehicle';
@@ -15,6 +16,7 @@ export const FACTS: Readonly<Record<SubjectKind, FactTable>> = {
 	socket: SOCKET_FACTS,
 	channel: CHANNEL_FACTS,
 	flasher: FLASHER_FACTS,
+	operation: OPERATION_FACTS,
 	product: PRODUCT_FACTS,
 	accessory: ACCESSORY_FACTS
 };
@@ -32,6 +34,7 @@ const EVIDENCE: Readonly<Record<SubjectKind, FactTable>> = {
 	socket: evidenceTable(SOCKET_FACTS),
 	channel: evidenceTable(CHANNEL_FACTS),
 	flasher: evidenceTable(FLASHER_FACTS),
+	operation: evidenceTable(OPERATION_FACTS),
 	product: evidenceTable(PRODUCT_FACTS),
 	accessory: evidenceTable(ACCESSORY_FACTS)
 };

@@ -1,0 +1,47 @@
+import { lampFunction } from '../lamps';
+import type { Socket } from '../model';
+
+/** What is assumed of the way to a lamp that nobody has recorded. */
+export interface DefaultAccess {
+	title: string;
+	/** There and back, min. */
+	minutes: number;
+}
+
+/**
+ * Usual ways to a lamp by where it sits and how it is held, the first that applies. They are estimates of what most vehicles ask, shown as such:
+ * nobody has recorded this one.
+ */
+const USUAL: readonly (DefaultAccess & { applies: (socket: Socket) => boolean })[] = [
+	{ title: 'Reach the instrument cluster', minutes: 40, applies: ({ zone }) => zone === 'cluster' },
+	{
+		title: 'Reach behind the headlamp',
+		minutes: 20,
+		applies: ({ zone, functions }) => zone === 'front' && functions.some((id) => lampFunction(id).group === 'headlamp')
+	},
+	{
+		title: 'Reach the fog lamp from below or through the wheel arch',
+		minutes: 20,
+		applies: ({ zone, functions }) => zone === 'front' && functions.includes('fog')
+	},
+	{ title: 'Reach the lamp at the front', minutes: 15, applies: ({ zone }) => zone === 'front' || zone === 'engine' },
+	{ title: 'Take the repeater or the mirror lamp out', minutes: 8, applies: ({ zone }) => zone === 'side' },
+	{
+		title: 'Unscrew or lever out the lens',
+		minutes: 5,
+		applies: ({ functions, retention }) => functions.includes('licence-plate') || retention === 'festoon'
+	},
+	{ title: 'Reach the high stop lamp', minutes: 15, applies: ({ functions }) => functions.includes('chmsl') },
+	{ title: 'Reach behind the rear lamp', minutes: 12, applies: ({ zone }) => zone === 'rear' },
+	{ title: 'Take the lamp out of the roof', minutes: 10, applies: ({ zone }) => zone === 'roof' },
+	{ title: 'Take the lens or the lamp out of its trim', minutes: 5, applies: () => true }
+];
+
+/** What is assumed of the way to a socket that nobody has recorded; the last usual way applies to every lamp. */
+export function defaultAccess(socket: Socket): DefaultAccess {
+	const { title, minutes } = USUAL.find(({ applies }) => applies(socket)) as DefaultAccess;
+	return { title, minutes };
+}
+
+/** What is assumed of the way to a flasher that nobody has recorded. */
+export const FLASHER_ACCESS: DefaultAccess = { title: 'Find and reach the flasher', minutes: 20 };

@@ -1,0 +1,46 @@
+import type { Operation } from '../model';
+import { wantsAll, wantsOne, type AccessGraph } from './graph';
+
+/**
+ * Operations that can be done one after the other, in an order in which they can: each after all it wants, and by a route that stands. A ring of
+ * operations that wait for each other does not carry itself.
+ * @param among only these may be done; all of the record when left out
+ */
+export function doable({ operations }: AccessGraph, among: Iterable<string> = operations.keys()): Set<string> {
+	const done = new Set<string>();
+	let waiting = [...new Set(among)].flatMap((id) => operations.get(id) ?? []);
+	for (;;) {
+		const next = waiting.filter((operation) => isReady(operation, done));
+		if (next.length === 0) return done;
+		for (const { id } of next) done.add(id);
+		waiting = waiting.filter(({ id }) => !done.has(id));
+	}
+}
+
+/** True when everything an operation waits for is done. */
+export function isReady(operation: Operation, done: ReadonlySet<string>): boolean {
+	const routes = wantsOne(operation);
+	return (
+		wantsAll(operation).every((id) => done.has(id)) &&
+		(routes.length === 0 || routes.some((route) => route.every((id) => done.has(id))))
+	);
+}
+
+/** Why an operation can never be done: the first thing on its way that is not there, or the ring it stands in. Null when it can. */
+export function whyNot(graph: AccessGraph, id: string): string | null {
+	const possible = doable(graph);
+	const seen: string[] = [];
+	for (let at = id; !possible.has(at);) {
+		const operation = graph.operations.get(at);
+		if (!operation) return `“${at}” is not on record`;
+		if (seen.includes(at)) return `${ringWords(graph, seen.slice(seen.indexOf(at)))} wait for each other`;
+		seen.push(at);
+		const blocked = [...wantsAll(operation), ...wantsOne(operation).flat()].find((other) => !possible.has(other));
+		if (blocked === undefined) return `“${operation.title}” has no route that stands`;
+		at = blocked;
+	}
+	return null;
+}
+
+const ringWords = ({ operations }: AccessGraph, ids: readonly string[]) =>
+	ids.map((id) => `“${operations.get(id)?.title ?? id}”`).join(' and ');
