@@ -1,4 +1,6 @@
 import { basename } from 'node:path';
+import { accessProblemsIn } from '../../lib/core/exchange';
+import { summarise } from '../../lib/core/result';
 import { readTables } from '../../lib/server/documents/read-tables';
 import { completeIn, importComplete } from '../../lib/server/services/complete';
 import { importDocument } from '../../lib/server/services/exchange';
@@ -46,6 +48,8 @@ export const importFile: Command = {
 		const complete = completeIn(jsonOrNull(text));
 		if (complete) return { output: await takeComplete(complete) };
 		const document = readDocumentIn(text, file);
+		const wrong = accessProblemsIn(document);
+		if (wrong.length > 0) throw new BadInput(`${file}: ${summarise(wrong)}. Nothing was changed.`);
 		return { output: await withDatabase((db) => importDocument(db, document, { now })) };
 	}
 };

@@ -11,6 +11,7 @@ export const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
 	clock: async () => (await import('./clock')).clock,
 	claims: async () => (await import('./claims')).claims,
 	kit: async () => (await import('./kit')).kit,
+	fitup: async () => (await import('./fitup')).fitup,
 	read: async () => (await import('./read')).read,
 	ask: async () => (await import('./ask')).ask,
 	next: async () => (await import('./next')).next,

@@ -6,3 +6,6 @@ export * from './order';
 export * from './adds';
 export * from './problems';
 export * from './default-access';
+export * from './operation-id';
+export * from './line';
+export * from './edits';

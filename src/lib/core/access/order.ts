@@ -11,7 +11,7 @@ function kept(
 	if (!last) return next.side === 'both' || next.side === undefined ? 1 : 0;
 	const [mine, theirs] = [zones(next), zones(last)];
 	const sameSide = next.side === last.side ? 8 : next.side === 'both' || last.side === 'both' ? 4 : 0;
-	const sameZone = [...mine].some((zone) => theirs.has(zone)) ? 4 : 0;
+	const sameZone = [...mine].some((zone) => theirs.has(zone)) ? 6 : 0;
 	const follows = (next.after ?? []).includes(last.id) || (next.anyOf ?? []).flat().includes(last.id) ? 2 : 0;
 	const tools = new Set(last.tools);
 	const sameTools = (next.tools ?? []).every((tool) => tools.has(tool)) ? 1 : 0;

@@ -53,7 +53,7 @@ export function accessProblems(configuration: Configuration, path = ''): Problem
 						]
 					: []
 			),
-			...(unknown.length === 0 && !possible.has(operation.id)
+			...(earlier === o && unknown.length === 0 && !possible.has(operation.id)
 				? [{ path: at, message: `can never be done: ${whyNot(graph, operation.id) ?? ''}` }]
 				: [])
 		];

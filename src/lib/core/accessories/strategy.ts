@@ -15,6 +15,8 @@ export interface AccessoryStrategy {
 	effect: (accessory: Accessory) => CircuitEffect | null;
 	/** Work to fit one beside the lamp, min. Assumptions of the trade. */
 	minutes: number;
+	/** What the hand does to fit one, in order. */
+	hand: readonly string[];
 	/** What its consumables are counted by; null when fitting it uses up nothing. */
 	consumedBy: ConsumedBy | null;
 	/** What to mind where the hand is; empty when nothing hurts. */
@@ -22,7 +24,7 @@ export interface AccessoryStrategy {
 }
 
 /** A part that does nothing in the circuit and answers no need of a lamp by itself. */
-export const PLAIN: Omit<AccessoryStrategy, 'label' | 'minutes'> = {
+export const PLAIN: Omit<AccessoryStrategy, 'label' | 'minutes' | 'hand'> = {
 	answers: () => false,
 	effect: () => null,
 	consumedBy: null,

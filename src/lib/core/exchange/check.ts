@@ -1,3 +1,4 @@
+import { accessProblems } from '../access';
 import { findCategory } from '../lamps';
 import type { Problem } from '../result';
 import type { Accessory, Configuration, Product, RotaluxDocument } from '../model';
@@ -79,6 +80,13 @@ export function configurationProblems(configuration: Configuration, path: string
 	);
 	return problems;
 }
+
+/**
+ * What is wrong with the recorded ways in of a document. Such a file is read all the same, and what can be reached is planned; it is not taken
+ * into the shop.
+ */
+export const accessProblemsIn = ({ configurations }: RotaluxDocument): Problem[] =>
+	configurations.flatMap((configuration, c) => accessProblems(configuration, `configurations[${c}]`));
 
 const under = (path: string, rest: string) => (path ? `${path}.${rest}` : rest);
 

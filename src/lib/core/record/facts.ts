@@ -13,6 +13,11 @@ export function subjectName(configuration: Configuration, { kind, id }: SubjectR
 	if (kind === 'flasher') return 'Flasher';
 	if (kind === 'vehicle') return 'Vehicle';
 	if (kind === 'channel') return `Channel ${id}`;
+	if (kind === 'operation') {
+		const operation = configuration.access?.operations.find((one) => one.id === id);
+		if (!operation) return `Operation ${id}`;
+		return operation.side && operation.side !== 'both' ? `${operation.title}, ${operation.side}` : operation.title;
+	}
 	const socket = configuration.sockets.find((s) => s.id === id);
 	return socket ? socketName(socket) : `Socket ${id}`;
 }
@@ -26,6 +31,12 @@ export function withSubject(
 	if (kind === 'vehicle') return change(configuration);
 	// A flasher that nobody has recorded begins with the first thing said of it.
 	if (kind === 'flasher') return { ...configuration, flasher: change(configuration.flasher ?? ({} as Flasher)) };
+	if (kind === 'operation') {
+		const operations = configuration.access?.operations ?? [];
+		if (!operations.some((item) => item.id === id)) return null;
+		const changed = operations.map((item) => (item.id === id ? change(item) : item));
+		return { ...configuration, access: { ...configuration.access, operations: changed } };
+	}
 	const list = kind === 'socket' ? 'sockets' : 'channels';
 	if (!configuration[list].some((item) => item.id === id)) return null;
 	const changed = configuration[list].map((item) => (item.id === id ? change(item) : item));

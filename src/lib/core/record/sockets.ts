@@ -6,7 +6,20 @@ type Id = Socket['id'];
 
 const without = <T>(list: readonly T[] | undefined, gone: (item: T) => boolean) => list?.filter((item) => !gone(item));
 
-/** Takes a socket out, and with it what feeds it. */
+/** The way in without a place; what led there stays, since it may lead elsewhere. */
+const withoutPlace = (
+	access: NonNullable<Configuration['access']>,
+	id: string
+): NonNullable<Configuration['access']> => ({
+	...access,
+	operations: access.operations.map((operation) =>
+		operation.reaches?.includes(id)
+			? { ...operation, reaches: operation.reaches.filter((place) => place !== id) }
+			: operation
+	)
+});
+
+/** Takes a socket out, and with it what feeds it and what reaches it. */
 export function removeSocket(id: Id): Edit {
 	return (configuration) => {
 		const socket = configuration.sockets.find((s) => s.id === id);
@@ -16,6 +29,7 @@ export function removeSocket(id: Id): Edit {
 			sockets: configuration.sockets.filter((s) => s !== socket),
 			channels: configuration.channels.map((c) => ({ ...c, feeds: c.feeds.filter((f) => f.socket !== id) }))
 		};
+		if (configuration.access) next.access = withoutPlace(configuration.access, id);
 		if (configuration.walk) next.walk = without(configuration.walk, (other) => other === id);
 		return edited(next, `${socketName(socket)} taken out`);
 	};

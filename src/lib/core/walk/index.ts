@@ -10,3 +10,4 @@ export * from './mirror';
 export * from './sister';
 export * from './expected';
 export * from './socket-id';
+export { wordsOf } from './words';

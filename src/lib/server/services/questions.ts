@@ -66,6 +66,10 @@ export async function openQuestion(db: Knex, id: string, named: Named): Promise<
 function socketsOf(configuration: Configuration, { kind, id }: QuestionView['subject']): Set<string> {
 	if (kind === 'socket') return new Set([id]);
 	if (kind === 'vehicle') return new Set(configuration.sockets.map((s) => s.id));
+	if (kind === 'operation') {
+		const places = configuration.access?.operations.find((operation) => operation.id === id)?.reaches ?? [];
+		return new Set(configuration.sockets.flatMap((s) => (places.includes(s.id) ? [s.id] : [])));
+	}
 	const channels =
 		kind === 'channel'
 			? configuration.channels.filter((c) => c.id === id)

@@ -35,7 +35,12 @@ const COMMANDS: Record<Command['kind'], unknown> = {
 	'remove-channel': { channel: 'nobody' },
 	flasher: { flasher: { kind: 'plug-in', pins: 3 } },
 	identity: { identity: { make: 'Fenholm', model: 'Skerry', kind: 'car', market: 'UN', years: [2021, 2017] } },
-	'leave-unit': { unit: 'nobody' }
+	'leave-unit': { unit: 'nobody' },
+	'access-line': { line: 'headlamp off; after nobody', source: 'in-hand' },
+	operation: { operation: { id: 'a', title: 'A', after: ['a'] }, source: 'in-hand' },
+	'remove-operation': { operation: 'nobody' },
+	'mirror-access': { from: 'left' },
+	'sister-access': { from: 'nobody', operations: [] }
 };
 
 /** Commands that say no only to an older page, or never. */

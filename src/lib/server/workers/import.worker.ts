@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { receiveMessageOnPort, type MessagePort } from 'node:worker_threads';
-import { readDocumentText, type SheetsView } from '../../core/exchange';
+import { accessProblemsIn, readDocumentText, type SheetsView } from '../../core/exchange';
 import { counted } from '../../core/quantity';
 import type { Problem } from '../../core/result';
 import { openDatabase } from '../db/connection';
@@ -44,12 +44,13 @@ const MAX_PROBLEMS = 50;
 
 async function takeDocument({ folder, file, name, actor, port }: ImportTask): Promise<ImportOutcome> {
 	const read = readDocumentText(new TextDecoder().decode(readFileSync(file)));
-	if (!read.ok) {
-		const wrong = counted(read.error.length, 'thing is', 'things are');
+	const problems = read.ok ? accessProblemsIn(read.value) : read.error;
+	if (!read.ok || problems.length > 0) {
+		const wrong = counted(problems.length, 'thing is', 'things are');
 		return {
 			kind: 'problems',
 			message: `${name} was not read: ${wrong} wrong. Nothing was changed.`,
-			problems: read.error.slice(0, MAX_PROBLEMS)
+			problems: problems.slice(0, MAX_PROBLEMS)
 		};
 	}
 	const { units, configurations, products, accessories } = read.value;

@@ -23,6 +23,11 @@ export const flasher: AccessoryStrategy = {
 		plugsIn(accessory, configuration),
 	effect: () => ({ kind: 'steady-flasher' }),
 	minutes: 15,
+	hand: [
+		'Note which way the old unit stands, pull it straight out, and keep it.',
+		'Set the new one in the same way round; an earth lead goes to bare metal.',
+		'It flashes or stays on: pins in another order, back to the old unit.'
+	],
 	consumedBy: null,
 	caution: 'Same pins and the same earth; a two-pin one wants an earth lead.'
 };

@@ -5,7 +5,10 @@ const holderOf = (label: string): AccessoryStrategy => ({
 	...PLAIN,
 	label,
 	answers: (_accessory, need) => need.kind === 'adapter',
-	minutes: 3
+	minutes: 3,
+	hand: [
+		'Off the new lamp and into the lamp unit first, locked as the stock lamp was; the new lamp goes into it afterwards.'
+	]
 });
 
 export const adapter = holderOf('holder adapter');

@@ -6,5 +6,6 @@ export const lead: AccessoryStrategy = {
 	label: 'lead',
 	answers: ({ port }, need) =>
 		need.kind === 'cap' && need.extraDepth === 0 && need.port !== undefined && port !== undefined && port >= need.port,
-	minutes: 5
+	minutes: 5,
+	hand: ['Between plug and lamp, wire to wire by colour.', 'Its grommet closes the cap; nothing is left hanging.']
 };

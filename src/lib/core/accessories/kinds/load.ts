@@ -18,6 +18,11 @@ const loadOf = (label: string, minutes: number): AccessoryStrategy => ({
 		carries({ ohms, rating, duty: need.duty, volts: supplyOf(configuration).charging }),
 	effect: ({ resistance: ohms }) => (ohms ? { kind: 'load', ohms } : null),
 	minutes,
+	hand: [
+		'Across feed and earth of the lamp, on the vehicle’s side of its plug: polarity does not matter.',
+		'Bolt it to bare metal that carries heat away, cable downwards; clean the metal with alcohol first.',
+		'Tie its leads clear of the body of the load.'
+	],
 	consumedBy: 'load',
 	caution: 'It passes 100 C: bolt it to bare metal, 50 mm from plastic, hose and wire; never tape it to a loom.'
 });

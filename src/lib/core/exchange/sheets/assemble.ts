@@ -1,3 +1,4 @@
+import { accessProblems } from '../../access';
 import { checkDraft, draftOf, type WalkContext } from '../../walk';
 import type { Problem, Result } from '../../result';
 import { readAccessory, readConfiguration, readProduct, readUnit } from '../one';
@@ -79,6 +80,7 @@ function finish(assembly: Assembly): Assembled {
 		if (!read.ok) assembly.problems.push(...read.error.map((problem) => place(assembly, [id, vehicle], problem)));
 		else {
 			assembly.problems.push(...impossibleSockets(assembly, read.value));
+			assembly.problems.push(...accessProblems(read.value).map((problem) => place(assembly, [id, vehicle], problem)));
 			configurations.push(read.value);
 		}
 	}

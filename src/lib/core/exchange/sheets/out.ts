@@ -77,10 +77,10 @@ function evidenceValue(kind: SubjectKind, { fact, value }: Evidence): Cell {
 	return typeof value === 'number' && numeric ? value : JSON.stringify(value);
 }
 
-/** One row a piece of evidence. */
+/** One row a piece of evidence; that of the way in stands with its operations. */
 export function evidenceTable(configurations: readonly Configuration[]): Table {
 	const rows = configurations.flatMap((c) =>
-		subjectsOf({ ...c, sockets: c.sockets.map(withoutUnit) }).flatMap(({ kind, id, subject }) =>
+		subjectsOf({ ...c, sockets: c.sockets.map(withoutUnit), access: undefined }).flatMap(({ kind, id, subject }) =>
 			(subject.evidence ?? []).map((item) => {
 				const { value: _value, ...rest } = item;
 				return row('evidence', { ...rest, subject: kind, id, value: evidenceValue(kind, item) }, { owner: c.id });

@@ -14,7 +14,8 @@ const ASSEMBLY_MINUTES = 40;
 /** Watts of a load that count as one lamp at its limit. */
 const WATTS_PER_HEAT = 30;
 
-function lampMinutes({ kind, collar, driver }: Product): number {
+/** Work at a lamp once it can be reached, min. */
+export function lampMinutes({ kind, collar, driver }: Product): number {
 	if (kind === 'assembly') return ASSEMBLY_MINUTES;
 	return (
 		LAMP_MINUTES + (collar === 'adjustable' ? COLLAR_MINUTES : 0) + (driver?.where === 'inline' ? DRIVER_MINUTES : 0)

@@ -35,7 +35,12 @@ export function subjectsOf(
 		...configuration.channels.map((subject) => ({ kind: 'channel' as const, id: subject.id as string, subject })),
 		...(configuration.flasher
 			? [{ kind: 'flasher' as const, id: 'flasher', subject: configuration.flasher as Subject & object }]
-			: [])
+			: []),
+		...(configuration.access?.operations ?? []).map((subject) => ({
+			kind: 'operation' as const,
+			id: subject.id,
+			subject
+		}))
 	];
 }
 

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { change, type Tx } from '../../db/change';
+import { accessProblems } from '../../../core/access';
 import { type Configuration, type Unit } from '../../../core/model';
 import { readConfiguration, readUnit } from '../../../core/exchange';
 import { counted } from '../../../core/quantity';
@@ -74,6 +75,8 @@ function nonsense(configuration: Configuration, command: Command): string | null
 		claimed.reduce((s, [fact, value]) => withValueAt(s, fact, value), subject)
 	);
 	const read = held ? readConfiguration(held) : null;
+	const wrong = held && command.subject.kind === 'operation' ? accessProblems(held) : [];
+	if (wrong.length > 0) return `${summarise(wrong)}. Nothing was changed.`;
 	return read && !read.ok ? `${summarise(read.error)}. Nothing was changed.` : null;
 }
 

@@ -6,6 +6,7 @@ import {
 	configurationId,
 	flasher,
 	label,
+	operation,
 	socket,
 	socketId,
 	unitId
@@ -13,7 +14,7 @@ import {
 
 const source = z.enum(EVIDENCE_SOURCES);
 const note = z.string().max(1000).optional();
-const subject = z.object({ kind: z.enum(['vehicle', 'socket', 'channel', 'flasher']), id: label });
+const subject = z.object({ kind: z.enum(['vehicle', 'socket', 'channel', 'flasher', 'operation']), id: label });
 
 /** What a person can ask to be changed in a vehicle's record. A new command is one entry here and one in `edits.ts`. */
 export const command = z.discriminatedUnion('kind', [
@@ -59,7 +60,12 @@ export const command = z.discriminatedUnion('kind', [
 			tells: true
 		})
 	}),
-	z.object({ kind: z.literal('leave-unit'), unit: unitId })
+	z.object({ kind: z.literal('leave-unit'), unit: unitId }),
+	z.object({ kind: z.literal('access-line'), line: z.string().max(500), source }),
+	z.object({ kind: z.literal('operation'), operation, former: label.optional(), source, note }),
+	z.object({ kind: z.literal('remove-operation'), operation: label }),
+	z.object({ kind: z.literal('mirror-access'), from: z.enum(['left', 'right']) }),
+	z.object({ kind: z.literal('sister-access'), from: configurationId, operations: z.array(label).max(200) })
 ]);
 
 export type Command = z.infer<typeof command>;

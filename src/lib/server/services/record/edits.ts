@@ -16,6 +16,7 @@ import {
 	withSubject,
 	type Edit
 } from '../../../core/record';
+import { addAccessLine, copyAccess, mirrorAccess, putOperation, removeOperation } from '../../../core/access';
 import { err } from '../../../core/result';
 import { agree, claim, liveEvidence, subjectsOf } from '../../../core/vehicle';
 import { addLine, copyFromSister, markAbsent, mirrorAll } from '../../../core/walk';
@@ -81,6 +82,22 @@ export async function editFor(db: Knex, command: Command, actor: Actor): Promise
 			return putFlasher(command.flasher);
 		case 'identity':
 			return identify(command.identity);
+		case 'access-line':
+			return addAccessLine(command.line, { ...witness(actor), source: command.source });
+		case 'operation': {
+			const { operation, former, source, note } = command;
+			return putOperation(operation, { source, ...witness(actor), ...(note ? { note } : {}) }, former);
+		}
+		case 'remove-operation':
+			return removeOperation(command.operation);
+		case 'mirror-access':
+			return mirrorAccess(command.from, witness(actor));
+		case 'sister-access': {
+			const sister = await findConfiguration(db, command.from);
+			return sister
+				? copyAccess(sister, command.operations, witness(actor))
+				: () => err(`There is no vehicle “${command.from}” on record. Nothing was changed.`);
+		}
 		case 'leave-unit':
 			return (configuration) =>
 				edited(

@@ -1,4 +1,5 @@
-import { type Channel, type Configuration, factOf, factText } from '../../../core/model';
+import { fastenerText, operationName } from '../../../core/access';
+import { type Channel, type Configuration, factOf, factText, type Operation } from '../../../core/model';
 import { IDENTITY_FIELDS, type SubjectRef } from '../../../core/record';
 import {
 	evidenceText,
@@ -15,6 +16,20 @@ import type { Command } from './commands';
 function factPart(configuration: Configuration, { kind, id }: SubjectRef, fact: string): unknown {
 	const found = subjectsOf(configuration).find((s) => s.kind === kind && s.id === id);
 	return found && { value: valueAt(found.subject, fact), evidence: liveEvidence(found.subject.evidence, fact) };
+}
+
+/** The operation on record that a command is about. */
+const operationId = (command: Extract<Command, { kind: 'operation' | 'remove-operation' }>): string =>
+	command.kind === 'operation' ? (command.former ?? command.operation.id) : command.operation;
+
+function operationWords(operation: Operation): string[] {
+	const { after = [], fasteners = [], minutesOff, minutesOn, cautions = [], reaches = [] } = operation;
+	return [
+		operationName(operation),
+		`${minutesOff ?? '?'} min off, ${minutesOn ?? '?'} min on`,
+		`After ${after.join(', ') || 'nothing'}; reaches ${reaches.join(', ') || 'nothing'}`,
+		[...fasteners.map(fastenerText), ...cautions].join('; ')
+	].filter(Boolean);
 }
 
 /** The part of a record that a command writes over; null when it only adds. Two people who change different parts do not meet. */
@@ -36,6 +51,9 @@ export function partOf(configuration: Configuration, command: Command): unknown 
 		}
 		case 'flasher':
 			return configuration.flasher;
+		case 'operation':
+		case 'remove-operation':
+			return configuration.access?.operations.find(({ id }) => id === operationId(command));
 		case 'identity':
 			return Object.fromEntries(IDENTITY_FIELDS.map((field) => [field, configuration[field]]));
 		case 'add-line':
@@ -44,6 +62,9 @@ export function partOf(configuration: Configuration, command: Command): unknown 
 		case 'sister':
 		case 'usual-channels':
 		case 'leave-unit':
+		case 'access-line':
+		case 'mirror-access':
+		case 'sister-access':
 			return null;
 		default:
 			return command satisfies never;
@@ -86,6 +107,11 @@ export function partWords(configuration: Configuration, command: Command): strin
 			const channel = configuration.channels.find((c) => c.id === id);
 			return channel ? channelWords(channel) : ['No such channel'];
 		}
+		case 'operation':
+		case 'remove-operation': {
+			const operation = configuration.access?.operations.find(({ id }) => id === operationId(command));
+			return operation ? operationWords(operation) : ['No such operation'];
+		}
 		case 'flasher':
 			return [`Flasher: ${configuration.flasher?.kind.replace('-', ' ') ?? 'not known'}`];
 		case 'identity':
@@ -102,6 +128,9 @@ export function partWords(configuration: Configuration, command: Command): strin
 		case 'sister':
 		case 'usual-channels':
 		case 'leave-unit':
+		case 'access-line':
+		case 'mirror-access':
+		case 'sister-access':
 			return [];
 		default:
 			return command satisfies never;

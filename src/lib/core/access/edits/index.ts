@@ -1,0 +1,4 @@
+export * from './operations';
+export * from './line';
+export * from './mirror';
+export * from './sister';

@@ -1,0 +1,3 @@
+export * from './reading';
+export * from './completion';
+export { fastenerText, toolsFor } from './fasteners';
