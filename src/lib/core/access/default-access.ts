@@ -1,5 +1,6 @@
 import { lampFunction } from '../lamps';
-import type { Socket } from '../model';
+import type { Configuration, Operation, Socket } from '../model';
+import { FLASHER_PLACE } from './graph';
 
 /** What is assumed of the way to a lamp that nobody has recorded. */
 export interface DefaultAccess {
@@ -45,3 +46,30 @@ export function defaultAccess(socket: Socket): DefaultAccess {
 
 /** What is assumed of the way to a flasher that nobody has recorded. */
 export const FLASHER_ACCESS: DefaultAccess = { title: 'Find and reach the flasher', minutes: 20 };
+
+/** A way in that is only assumed: it is done like an operation, and is none of the record. */
+export interface AssumedOperation extends Operation {
+	assumed: true;
+}
+
+/** True for a way in that nobody has recorded. */
+export const isAssumed = (operation: Operation): operation is AssumedOperation => 'assumed' in operation;
+
+/** What is assumed of the way to some places that nobody recorded: once for all lamps of a side that are reached alike. */
+export function assumedOperations(
+	{ sockets }: Pick<Configuration, 'sockets'>,
+	places: readonly string[]
+): AssumedOperation[] {
+	const found = new Map<string, AssumedOperation>();
+	const add = ({ title, minutes }: DefaultAccess, place: string, side: Operation['side']) => {
+		const id = `reach ${title} ${side ?? ''}`.trim();
+		const reaches = [...(found.get(id)?.reaches ?? []), place];
+		found.set(id, { id, title, side, minutesOff: minutes / 2, minutesOn: minutes / 2, reaches, assumed: true });
+	};
+	for (const place of places) {
+		const socket = sockets.find(({ id }) => id === place);
+		if (socket) add(defaultAccess(socket), place, socket.side === 'centre' ? 'both' : socket.side);
+		else if (place === FLASHER_PLACE) add(FLASHER_ACCESS, place, 'both');
+	}
+	return [...found.values()];
+}

@@ -14,10 +14,10 @@ export interface AccessGraph {
 	reaching: ReadonlyMap<string, readonly string[]>;
 }
 
-/** Compiles the way in of a vehicle. Of two operations with one id the first counts. */
-export function accessGraph({ access }: Pick<Configuration, 'access'>): AccessGraph {
+/** Compiles the way in of a vehicle, with more operations if any are given. Of two operations with one id the first counts. */
+export function accessGraph({ access }: Pick<Configuration, 'access'>, more: readonly Operation[] = []): AccessGraph {
 	const operations = new Map<string, Operation>();
-	for (const operation of access?.operations ?? [])
+	for (const operation of [...(access?.operations ?? []), ...more])
 		if (!operations.has(operation.id)) operations.set(operation.id, operation);
 	const reaching = new Map<string, string[]>();
 	for (const { id, reaches = [] } of operations.values())

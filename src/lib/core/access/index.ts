@@ -2,6 +2,7 @@ export * from './graph';
 export * from './minutes';
 export * from './possible';
 export * from './plan';
+export { accessProgram } from './program';
 export * from './order';
 export * from './adds';
 export * from './problems';

@@ -12,6 +12,19 @@ export interface WantedPlace {
 /** The solver counts whole units: thousandths of a minute. */
 const UNITS_A_MINUTE = 1000;
 
+const thousandths = (minutes: number) => Math.round(minutes * UNITS_A_MINUTE);
+
+/** What the program is asked for. */
+interface AccessAsked {
+	places: readonly WantedPlace[];
+	/** Operations that can be done; the others are left out. */
+	possible: ReadonlySet<string>;
+	/** What minutes cost, in whole units; thousandths of a minute when left out. */
+	cost?: (minutes: number) => number;
+	/** Put before every name, where the program is a part of another one. */
+	prefix?: string;
+}
+
 /** A program together with what its variables mean. */
 export interface AccessProgram {
 	program: Program;
@@ -37,18 +50,17 @@ class Rows {
 /**
  * The program of least minutes: choose operations so that every place is reached, each after all it wants and by one whole route. Where operations
  * lie on a ring, each has a level above those it leans on, so that no ring carries itself.
- * @param possible operations that can be done; the others are left out
  */
 export function accessProgram(
 	graph: AccessGraph,
-	{ places, possible }: { places: readonly WantedPlace[]; possible: ReadonlySet<string> }
+	{ places, possible, cost = thousandths, prefix = '' }: AccessAsked
 ): AccessProgram {
 	const rows = new Rows();
 	const names = new Map<string, string>();
 	const nameOf = (id: string) => names.get(id) as string;
 	for (const id of possible) {
 		const { off, on } = minutesOf(graph.operations.get(id) ?? {});
-		names.set(id, rows.variable(`x${names.size}`, { cost: Math.round((off + on) * UNITS_A_MINUTE) }));
+		names.set(id, rows.variable(`${prefix}x${names.size}`, { cost: cost(off + on) }));
 	}
 	const ringOf = new Map(rings(graph).flatMap((ring) => ring.map((id) => [id, ring] as const)));
 	for (const [id, ring] of ringOf)

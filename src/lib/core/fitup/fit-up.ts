@@ -1,8 +1,7 @@
 import {
-	defaultAccess,
-	FLASHER_ACCESS,
-	FLASHER_PLACE,
+	assumedOperations,
 	inOrder,
+	isAssumed,
 	minutesOf,
 	recordedMinutes,
 	type AccessGraph,
@@ -58,31 +57,6 @@ export interface FitUpCase {
 	plan: AccessPlan;
 	/** The vehicle as it will be; null where nobody has said what goes in. */
 	circuit: VehicleCircuit | null;
-}
-
-/** A way in that is only assumed: it is done like an operation, and is none of the record. */
-interface AssumedOperation extends Operation {
-	assumed: true;
-}
-
-const isAssumed = (operation: Operation): operation is AssumedOperation => 'assumed' in operation;
-
-/** What is assumed where nobody recorded the way in: once for all lamps of a side that are reached alike. */
-function assumedOperations({ job, plan }: FitUpCase): AssumedOperation[] {
-	const found = new Map<string, AssumedOperation>();
-	const add = (usual: { title: string; minutes: number }, place: string, side: Operation['side']) => {
-		const id = `reach ${usual.title} ${side ?? ''}`.trim();
-		const half = usual.minutes / 2;
-		const earlier = found.get(id);
-		const reaches = [...(earlier?.reaches ?? []), place];
-		found.set(id, { id, title: usual.title, side, minutesOff: half, minutesOn: half, reaches, assumed: true });
-	};
-	for (const place of plan.notRecorded) {
-		const socket = job.configuration.sockets.find(({ id }) => id === place);
-		if (socket) add(defaultAccess(socket), place, socket.side === 'centre' ? 'both' : socket.side);
-		else if (place === FLASHER_PLACE) add(FLASHER_ACCESS, place, 'both');
-	}
-	return [...found.values()];
 }
 
 function operationStep(operation: Operation): FitUpStep {
@@ -222,7 +196,7 @@ const unique = (words: readonly string[]) => [...new Set(words)];
 export function fitUp(fitCase: FitUpCase): FitUp {
 	const { job, graph, plan, circuit } = fitCase;
 	const { configuration } = job;
-	const assumed = assumedOperations(fitCase);
+	const assumed = assumedOperations(configuration, plan.notRecorded);
 	const order = inOrder([...plan.operations, ...assumed], { graph, sockets: configuration.sockets });
 	const work = withCompare(placed(fitCase, order), job);
 	const sockets = job.lamps.map(({ socket }) => socket.id as string);

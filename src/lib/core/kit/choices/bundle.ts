@@ -1,3 +1,4 @@
+import type { AccessGraph } from '../../access';
 import type { Configuration } from '../../model';
 import { filamentOf } from '../../lamps';
 import { channelsOf } from '../../vehicle';
@@ -11,11 +12,18 @@ export interface Bundle extends Group {
 	members: Group[];
 }
 
+/** What groups are told apart by. */
+interface BundledBy {
+	configuration: Configuration;
+	weigh: Weigh;
+	access: AccessGraph | null;
+}
+
 /** A group by itself. */
 export const single = (group: Group): Bundle => ({ ...group, members: [group] });
 
 /** All that the program says of a group: what may go there and at what cost, and what hangs on which output. */
-function equivalenceKey(group: Group, configuration: Configuration, weigh: Weigh): string | null {
+function equivalenceKey(group: Group, { configuration, weigh, access }: BundledBy): string | null {
 	if (group.fixed || group.options.some((o) => o.needs.some((n) => n.need.kind !== 'load'))) return null;
 	const outputs = group.sockets.flatMap((socket) =>
 		channelsOf(configuration, socket).flatMap((channel) => {
@@ -38,15 +46,17 @@ function equivalenceKey(group: Group, configuration: Configuration, weigh: Weigh
 		first?.zone,
 		leavingWeight(group),
 		outputs.sort(),
-		options
+		options,
+		// Only groups that the same work reaches are alike where that work counts.
+		access && group.sockets.map(({ id }) => access.reaching.get(id))
 	]);
 }
 
 /** Puts groups together that nobody can tell apart, so that the solver does not try every order of the same choice. */
-export function bundled(groups: readonly Group[], configuration: Configuration, weigh: Weigh): Bundle[] {
+export function bundled(groups: readonly Group[], by: BundledBy): Bundle[] {
 	const byKey = new Map<string, Bundle>();
 	return groups.flatMap((group): Bundle[] => {
-		const key = group.options.length > 0 ? equivalenceKey(group, configuration, weigh) : null;
+		const key = group.options.length > 0 ? equivalenceKey(group, by) : null;
 		const bundle = key === null ? undefined : byKey.get(key);
 		if (bundle) {
 			bundle.members.push(group);

@@ -1,6 +1,7 @@
 import { amount } from '../../quantity';
 import type { KitChoices } from '../choices/choices';
 import { Builder, type Demand, type KitProgram, type Variation } from './builder';
+import { addAccess } from './access';
 import { addConsumables } from './consumables';
 import { addLamps } from './lamps';
 import { addAlong, addNeeds } from './needs';
@@ -28,6 +29,7 @@ const PARTS: readonly ((b: Builder) => void)[] = [
 	addNeeds,
 	addAlong,
 	addOutputs,
+	addAccess,
 	addWhites,
 	addConsumables,
 	addPacks,
