@@ -1,8 +1,7 @@
 <script lang="ts">
-	import { isPressed } from '$lib/client/shortcuts';
-	import { tick } from 'svelte';
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import { completions, readWalkLine, type WalkContext } from '$lib/core/walk';
+	import LineField from '../ui/LineField.svelte';
 	import Reading from './Reading.svelte';
 	import SourceSelect from './SourceSelect.svelte';
 
@@ -10,107 +9,23 @@
 	let { context }: { context: WalkContext } = $props();
 
 	const desk = getDesk();
-	const uid = $props.id();
-
-	let line = $state('');
-	let caret = $state(0);
-	let chosen = $state(-1);
-	let closed = $state(false);
-	let field = $state<HTMLInputElement>();
-	/** Lines on their way to the record. */
-	let underway = $state(0);
-
-	const reading = $derived(readWalkLine(line, context));
-	const offers = $derived(closed ? [] : completions(line, caret));
+	let field = $state<ReturnType<typeof LineField>>();
 
 	/** Puts a beginning into the line, for places that are usually there. */
-	export async function begin(text: string): Promise<void> {
-		line = text;
-		await tick();
-		field?.focus();
-		field?.setSelectionRange(text.length, text.length);
-		caret = text.length;
-	}
+	export const begin = (text: string): Promise<void> | undefined => field?.begin(text);
 
-	function typed(event: Event & { currentTarget: HTMLInputElement }): void {
-		caret = event.currentTarget.selectionStart ?? line.length;
-		chosen = -1;
-		closed = false;
-	}
-
-	async function accept(index: number): Promise<void> {
-		const offer = offers[index];
-		if (!offer) return;
-		await begin(offer.line);
-		field?.setSelectionRange(offer.caret, offer.caret);
-		caret = offer.caret;
-		chosen = -1;
-	}
-
-	async function add(): Promise<void> {
-		if (line.trim() === '' || reading.problems.length > 0) return;
-		const sent = line;
-		line = '';
-		chosen = -1;
-		underway += 1;
-		const outcome = await desk.send({ kind: 'add-line', line: sent, source: desk.source });
-		underway -= 1;
-		// What could not be written comes back, unless the next line has been begun: then it stands before it.
-		if (!outcome.ok) line = [sent, line].filter(Boolean).join(' ');
-	}
-
-	function key(event: KeyboardEvent): void {
-		const last = offers.length - 1;
-		if (isPressed('offer-down', event) && last >= 0) chosen = chosen >= last ? 0 : chosen + 1;
-		else if (isPressed('offer-up', event) && last >= 0) chosen = chosen <= 0 ? last : chosen - 1;
-		else if (isPressed('offer-close', event)) closed = true;
-		else if (isPressed('offer-take', event) && chosen >= 0) void accept(chosen);
-		else if (isPressed('line-add', event)) void add();
-		else return;
-		event.preventDefault();
-	}
+	const add = async (line: string) => (await desk.send({ kind: 'add-line', line, source: desk.source })).ok;
 </script>
 
-<div class="grid gap-1">
-	<div class="flex flex-wrap items-end gap-2">
-		<label class="grid grow gap-0.5 text-sm text-soft">
-			Walk-line: what, where, lamp category, lens, optic, in any order
-			<!-- svelte-ignore a11y_autofocus (an empty record begins with this line) -->
-			<input
-				bind:this={field}
-				data-line
-				autofocus={context.sockets.length === 0}
-				bind:value={line}
-				class="field min-h-11! text-lg text-ink"
-				placeholder="low h7 projector clear"
-				autocomplete="off"
-				autocapitalize="off"
-				spellcheck="false"
-				role="combobox"
-				aria-expanded={offers.length > 0}
-				aria-controls={`${uid}-offers`}
-				aria-activedescendant={chosen >= 0 ? `${uid}-${chosen}` : undefined}
-				aria-autocomplete="list"
-				aria-describedby={`${uid}-reading`}
-				oninput={typed}
-				onkeydown={key}
-			/>
-		</label>
-		<SourceSelect bind:value={desk.source} label="What you go by" />
-	</div>
-	<ul id={`${uid}-offers`} role="listbox" aria-label="Ways to go on" class="flex min-h-6 flex-wrap gap-1">
-		{#each offers as offer, i (offer.word)}
-			<!-- svelte-ignore a11y_click_events_have_key_events (the field has the keys) -->
-			<li
-				id={`${uid}-${i}`}
-				role="option"
-				aria-selected={i === chosen}
-				class="rounded border border-line px-1.5 text-sm aria-selected:border-sea aria-selected:bg-sea-wash"
-				onclick={() => accept(i)}
-			>
-				{offer.word} <span class="text-soft">{offer.label === offer.word ? '' : offer.label}</span>
-			</li>
-		{/each}
-	</ul>
-	<div id={`${uid}-reading`}><Reading {line} {reading} {underway} /></div>
-</div>
+<LineField
+	bind:this={field}
+	label="Walk-line: what, where, lamp category, lens, optic, in any order"
+	placeholder="low h7 projector clear"
+	focused={context.sockets.length === 0}
+	offersAt={completions}
+	isReady={(line) => readWalkLine(line, context).problems.length === 0}
+	onadd={add}
+>
+	{#snippet beside()}<SourceSelect bind:value={desk.source} label="What you go by" />{/snippet}
+	{#snippet reading(line, underway)}<Reading {line} reading={readWalkLine(line, context)} {underway} />{/snippet}
+</LineField>

@@ -11,6 +11,7 @@
 		{ name: 'List', key: 'list', href: `${resolve('/vehicles/[id]/walk/[[socket]]', { id, socket })}?view=list` },
 		{ name: 'Room', key: 'room', href: `${resolve('/vehicles/[id]/walk/[[socket]]', { id, socket })}?view=room` },
 		{ name: 'Channels', key: 'channels', href: resolve('/vehicles/[id]/channels/[[channel]]', { id }) },
+		{ name: 'Way in', key: 'access', href: resolve('/vehicles/[id]/access/[[operation]]', { id }) },
 		{ name: 'Sister', key: 'sister', href: resolve('/vehicles/[id]/sister', { id }) },
 		{ name: 'Spreadsheet', key: 'sheet', href: resolve('/vehicles/[id]/sheet', { id }) },
 		{ name: 'History', key: 'history', href: resolve('/vehicles/[id]/history', { id }) }

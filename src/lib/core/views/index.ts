@@ -18,6 +18,7 @@ export * from './recorded';
 export * from './socket-record';
 export * from './doubts';
 export * from './walk';
+export * from './access';
 export * from './channels';
 export * from './channel-map';
 export * from './questions';

@@ -52,6 +52,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/stock/supplier': { read: 'look', write: { ask: 'stock' } },
 	'/vehicles': LOOK,
 	'/vehicles/[id]': LOOK,
+	'/vehicles/[id]/access/[[operation]]': LOOK,
 	'/vehicles/[id]/channels/[[channel]]': LOOK,
 	'/vehicles/[id]/circuit': LOOK,
 	'/vehicles/[id]/circuit/scan': LOOK,

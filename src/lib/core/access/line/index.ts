@@ -1,3 +1,4 @@
 export * from './reading';
 export * from './completion';
-export { fastenerText, toolsFor } from './fasteners';
+export { fastenerText, readFastener, toolsFor } from './fasteners';
+export { CARES as KNOWN_CARES, TOOLS as KNOWN_TOOLS } from './vocabulary';

@@ -200,5 +200,20 @@ export const CARES: readonly string[] = [
 	'a rag below: the bolt falls'
 ];
 
+/** Tools people name, for completion; most follow from the fasteners. */
+export const TOOLS: readonly string[] = [
+	'trim tool',
+	'8 mm socket',
+	'10 mm socket',
+	'T20 driver',
+	'T25 driver',
+	'T30 driver',
+	'cross driver',
+	'slotted driver',
+	'long extension',
+	'endoscope',
+	'jack and stands'
+];
+
 /** The words a clause of the line begins with. */
 export const CLAUSES = ['after', 'by', 'reaches', 'tools', 'care'] as const;

@@ -108,6 +108,10 @@ export function factLabel({ label, labels }: Fact, market?: string): string {
 	return (market !== undefined && labels && Object.hasOwn(labels, market) && labels[market]) || label;
 }
 
+/** One item of a list, in words: of a thing with fields, what they say. */
+const itemText = (item: unknown): string =>
+	typeof item === 'object' && item !== null ? Object.values(item).join(' ') : String(item);
+
 /**
  * A fact's value in words.
  * @example factText(FACTS.socket.keyAngle, 30) // "30°"
@@ -116,6 +120,7 @@ export function factLabel({ label, labels }: Fact, market?: string): string {
 export function factText({ unit, choices: all }: Fact, value: unknown): string {
 	if (value === undefined || value === null) return 'not known';
 	if (typeof value === 'string') return all && Object.hasOwn(all, value) ? inWords(value) : value;
+	if (Array.isArray(value)) return value.map(itemText).join(', ') || 'none';
 	const text = typeof value === 'object' ? JSON.stringify(value) : String(value);
 	if (!unit) return text;
 	return unit === '°' ? `${text}°` : `${text} ${unit}`;
