@@ -10,9 +10,11 @@
 	let { data, children } = $props();
 	provideShop(() => data);
 
-	/** Pages for customers stand alone, without the rooms of the shop. */
+	/** Pages for customers and for the bay stand alone, without the rooms of the shop. */
 	const alone = $derived(
-		page.route.id?.startsWith('/k/') || (page.route.id === '/sign-in' && data.guarded && data.role === null)
+		page.route.id?.startsWith('/k/') ||
+			page.route.id === '/fittings/[fitting]' ||
+			(page.route.id === '/sign-in' && data.guarded && data.role === null)
 	);
 </script>
 

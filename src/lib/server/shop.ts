@@ -40,6 +40,9 @@ const letters = (count: number) => Array.from(randomBytes(count), (byte) => ALPH
 
 const newId = () => `K${letters(6)}`;
 
+/** An id for a fitting that nobody has. */
+export const newFittingId = (): string => `F${letters(8)}`;
+
 /** Twelve of 32 letters are 60 random bits. In fours, to be read out. */
 const newCode = () => [letters(4), letters(4), letters(4)].join('-');
 

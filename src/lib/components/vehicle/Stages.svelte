@@ -36,7 +36,7 @@
 		},
 		{
 			name: 'Walk',
-			pages: ['walk', 'channels', 'sister', 'sheet', 'history'],
+			pages: ['walk', 'channels', 'access', 'sister', 'sheet', 'history'],
 			href: resolve('/vehicles/[id]/walk/[[socket]]', { id, socket }),
 			open: walkOpen
 		},
@@ -64,6 +64,12 @@
 			pages: ['kit'],
 			href: resolve('/vehicles/[id]/kit', { id }),
 			open: kits === 0 ? 'none yet' : `${kits} on record`
+		},
+		{
+			name: 'Fit-up',
+			pages: ['fitup'],
+			href: resolve('/vehicles/[id]/fitup/[[kit]]', { id, kit: page.params.kit }),
+			open: kits === 0 ? 'needs a kit' : 'way in and steps'
 		}
 	]);
 	const here = $derived(page.route.id?.split('/')[3] ?? '');

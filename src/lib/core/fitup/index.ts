@@ -5,3 +5,4 @@ export * from './checkpoints';
 export * from './cautions';
 export * from './fit-up';
 export * from './plan-fit-up';
+export * from './fitting';

@@ -73,6 +73,10 @@ export const LAMP_HINTS: readonly Hint[] = [
 		(at) => at.product?.kind === 'halogen',
 		'Hold the new lamp by its foot; fingerprints on the glass are wiped off with alcohol.'
 	),
+	when(
+		(at) => isLed(at) && !isAssembly(at) && showsOutside(at.socket.functions),
+		'A little contact grease on the contacts; none on lens, mirror or emitters.'
+	),
 	({ socket: { retention }, product }) =>
 		product === null || retention === undefined || product.kind === 'assembly' ? null : SEAT[retention],
 	when(
@@ -94,10 +98,6 @@ export const LAMP_HINTS: readonly Hint[] = [
 	when(
 		({ product }) => product?.cooling === 'strap',
 		'Spread its cooling straps apart before the cap closes; they must not touch each other or a wire.'
-	),
-	when(
-		(at) => isLed(at) && !isAssembly(at) && showsOutside(at.socket.functions),
-		'A little contact grease on the contacts; none on lens, mirror or emitters.'
 	),
 	when(
 		({ socket }) => socket.cap !== undefined && socket.cap.kind !== 'none',

@@ -25,6 +25,7 @@ export * from './questions';
 export * from './next-facts';
 export * from './vin';
 export * from './dependence';
+export * from './fit-up';
 export * from './kit';
 export * from './kit-notes';
 export * from './line-change';

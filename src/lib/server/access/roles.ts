@@ -4,6 +4,7 @@ export const PERMISSIONS = {
 	record: 'change the record of a vehicle, settle questions',
 	kit: 'start and change kits',
 	release: 'check and release kits',
+	fit: 'fit kits in the bay, and say what was found there',
 	stock: 'change products, parts and prices, ask the supplier',
 	import: 'take files in',
 	settings: 'change policy and assumptions',
@@ -16,9 +17,9 @@ export type Permission = keyof typeof PERMISSIONS;
 /** Who does what in a shop. A new role is an entry here. */
 export const ROLES = {
 	owner: { label: 'owner', may: Object.keys(PERMISSIONS) as Permission[] },
-	specialist: { label: 'fitment specialist', may: ['look', 'record', 'kit', 'release', 'stock', 'import'] },
+	specialist: { label: 'fitment specialist', may: ['look', 'record', 'kit', 'release', 'fit', 'stock', 'import'] },
 	counter: { label: 'counter', may: ['look', 'kit'] },
-	workshop: { label: 'workshop', may: ['look', 'record'] }
+	workshop: { label: 'workshop', may: ['look', 'record', 'fit'] }
 } as const satisfies Record<string, { label: string; may: readonly Permission[] }>;
 
 export type Role = keyof typeof ROLES;

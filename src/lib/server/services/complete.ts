@@ -25,6 +25,9 @@ const TABLES = [
 	'kit_revisions',
 	'kit_items',
 	'kit_also',
+	'fittings',
+	'fitting_marks',
+	'pictures',
 	'records',
 	'settings',
 	'heading_maps',
@@ -42,6 +45,7 @@ const ORDER: Partial<Record<(typeof TABLES)[number], string>> = {
 	kit_revisions: 'code',
 	kit_items: 'kit_id',
 	kit_also: 'kit_id',
+	pictures: 'hash',
 	settings: 'key',
 	heading_maps: 'supplier'
 };

@@ -88,7 +88,9 @@ const BELONGS: readonly [table: string, column: string, to: string][] = [
 	['product_fits', 'product_id', 'products'],
 	['unit_uses', 'unit_id', 'units'],
 	['open_questions', 'configuration_id', 'configurations'],
-	['kit_revisions', 'kit_id', 'kits']
+	['kit_revisions', 'kit_id', 'kits'],
+	['fittings', 'configuration_id', 'configurations'],
+	['fitting_marks', 'fitting_id', 'fittings']
 ];
 
 const orphans: Look = async (db) => {

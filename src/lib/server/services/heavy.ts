@@ -3,6 +3,7 @@ import type { PricingWatch } from '../../core/kit';
 import type { Solver } from '../../core/solver';
 import { showAcross } from './across';
 import { showCircuit } from './circuit';
+import { showFitUp, type KitAsked } from './fitups';
 import { kitWorkOn, type KitWork } from './kits/work';
 import { nextInShop } from './questions';
 import { showNext } from './vehicle';
@@ -26,6 +27,7 @@ type Asked<F> = F extends (db: Knex, ...asked: infer A) => unknown ? A : never;
 export const HEAVY = {
 	across: ({ db }: Tools, ...asked: Asked<typeof showAcross>) => showAcross(db, ...asked),
 	circuit: ({ db, solver }: Tools, id: string) => showCircuit(db, id, solver),
+	fitup: ({ db, solver }: Tools, asked: KitAsked) => showFitUp(db, asked, solver),
 	next: ({ db }: Tools, ...asked: Asked<typeof showNext>) => showNext(db, ...asked),
 	nextInShop: ({ db }: Tools) => nextInShop(db),
 	sockets: ({ db }: Tools, ...asked: Asked<typeof judgedSockets>) => judgedSockets(db, ...asked),

@@ -5,6 +5,7 @@ import * as kitLife from './0003-kit-life';
 import * as changes from './0004-changes';
 import * as people from './0005-people';
 import * as marks from './0006-marks';
+import * as fittings from './0007-fittings';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -13,7 +14,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0003-kit-life': kitLife,
 	'0004-changes': changes,
 	'0005-people': people,
-	'0006-marks': marks
+	'0006-marks': marks,
+	'0007-fittings': fittings
 };
 
 /** Their keys, in order. */

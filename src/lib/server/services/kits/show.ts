@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Accessory, Configuration, KitOrder, Policy } from '../../../core/model';
+import type { Accessory, Configuration, KitOrder, Policy, Product } from '../../../core/model';
 import { NEW_LIFE, readAnswer, type KitAnswer, type KitLife, type ReleaseImpact } from '../../../core/kit';
 import { kitView, signaturesWanted, type KitView, type SignatureWanted } from '../../../core/views';
 import { vehicleName } from '../../../core/vehicle';
@@ -33,6 +33,8 @@ export interface KitSheet {
 	order: KitOrder;
 	answer: KitAnswer;
 	kit: KitView;
+	/** What is in it, as it stands or stood. */
+	records: { products: Product[]; accessories: Accessory[] };
 	/** Wires of the parts in it, by accessory. */
 	wires: Record<string, { colour: string; to: string }[]>;
 	/** What wants a signature before it is checked. */
@@ -96,7 +98,12 @@ export async function kitSheet(
 	if (revision !== undefined && !released) return null;
 	const shown = released ? frozen(released) : await shownKit(db, stored, configuration);
 	const { catalogue, shop } = await dataOfKit(db, shown);
-	const products = productsIn(shown).flatMap((one) => catalogue.find(one)?.record ?? []);
+	const document = released ? (released.document as FrozenKit) : null;
+	const inKit = new Set(shown.answer.lines.flatMap((line) => line.accessory ?? []));
+	const records = {
+		products: document?.products ?? productsIn(shown).flatMap((one) => catalogue.find(one)?.record ?? []),
+		accessories: (document?.accessories ?? shop.accessories).filter(({ id: one }) => inKit.has(one))
+	};
 	return {
 		id,
 		name: stored.name,
@@ -111,8 +118,9 @@ export async function kitSheet(
 		configuration: shown.configuration,
 		order: shown.order,
 		answer: shown.answer,
-		kit: kitView(shown.configuration, shown.answer, { products, choices: shown.order.choices }),
-		wires: wiresIn(shown.answer, released ? (released.document as FrozenKit).accessories : shop.accessories),
+		kit: kitView(shown.configuration, shown.answer, { products: records.products, choices: shown.order.choices }),
+		records,
+		wires: wiresIn(shown.answer, records.accessories),
 		toSign: signaturesWanted(shown.answer, shown.configuration),
 		policy: shown.policy,
 		currency: shown.currency,

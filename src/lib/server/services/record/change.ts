@@ -101,30 +101,32 @@ async function changeUnit(
  * Makes one change to a vehicle's record, with its event, in one transaction. What the change writes over must still be what the
  * person saw; else both versions come back. The changed record must hold together as a whole.
  */
-export async function changeRecord(db: Knex, request: Request, actor: Actor): Promise<Result<Changed, Refusal>> {
-	return change(db, async (tx): Promise<Result<Changed, Refusal>> => {
-		const { id, command } = request;
-		const stored = await CONFIGURATIONS.find(tx, id);
-		if (!stored) return err({ kind: 'gone', message: `There is no vehicle “${id}” on record any more.` });
-		const current = await composed(tx, stored);
-		const clash = await conflict(tx, { ...request, actor }, current);
-		if (clash) return err(clash);
-		const wrong = nonsense(current, command);
-		if (wrong) return err({ kind: 'problem', message: wrong });
-		const edit = (await editFor(tx, command, actor))(current);
-		if (!edit.ok) return err({ kind: 'problem', message: edit.error });
-		const shared = sharedBy(current, command);
-		if (shared && 'subject' in command) {
-			const done = await changeUnit(tx, { ...shared, socketId: command.subject.id }, { ...edit.value, actor });
-			if (!done.ok) return err({ kind: 'problem', message: done.error });
-			return ok({ what: done.value, revision: await lastEvent(tx, CONFIGURATIONS.name(id)), unit: shared.unit });
-		}
-		const read = readConfiguration(edit.value.configuration);
-		if (!read.ok) return err({ kind: 'problem', message: `${summarise(read.error)}. Nothing was changed.` });
-		const overlap = command.kind === 'identity' ? await overlapWith(tx, read.value) : null;
-		if (overlap) return err({ kind: 'problem', message: overlap });
-		const event = { kind: 'change' as const, what: edit.value.what };
-		const revision = await writeRecord(tx, CONFIGURATIONS, { before: stored, after: read.value, event, actor });
-		return ok({ what: edit.value.what, revision, unit: null });
-	});
+export const changeRecord = (db: Knex, request: Request, actor: Actor): Promise<Result<Changed, Refusal>> =>
+	change(db, (tx) => changeRecordIn(tx, request, actor));
+
+/** The same as a part of a larger change. */
+export async function changeRecordIn(tx: Tx, request: Request, actor: Actor): Promise<Result<Changed, Refusal>> {
+	const { id, command } = request;
+	const stored = await CONFIGURATIONS.find(tx, id);
+	if (!stored) return err({ kind: 'gone', message: `There is no vehicle “${id}” on record any more.` });
+	const current = await composed(tx, stored);
+	const clash = await conflict(tx, { ...request, actor }, current);
+	if (clash) return err(clash);
+	const wrong = nonsense(current, command);
+	if (wrong) return err({ kind: 'problem', message: wrong });
+	const edit = (await editFor(tx, command, actor))(current);
+	if (!edit.ok) return err({ kind: 'problem', message: edit.error });
+	const shared = sharedBy(current, command);
+	if (shared && 'subject' in command) {
+		const done = await changeUnit(tx, { ...shared, socketId: command.subject.id }, { ...edit.value, actor });
+		if (!done.ok) return err({ kind: 'problem', message: done.error });
+		return ok({ what: done.value, revision: await lastEvent(tx, CONFIGURATIONS.name(id)), unit: shared.unit });
+	}
+	const read = readConfiguration(edit.value.configuration);
+	if (!read.ok) return err({ kind: 'problem', message: `${summarise(read.error)}. Nothing was changed.` });
+	const overlap = command.kind === 'identity' ? await overlapWith(tx, read.value) : null;
+	if (overlap) return err({ kind: 'problem', message: overlap });
+	const event = { kind: 'change' as const, what: edit.value.what };
+	const revision = await writeRecord(tx, CONFIGURATIONS, { before: stored, after: read.value, event, actor });
+	return ok({ what: edit.value.what, revision, unit: null });
 }

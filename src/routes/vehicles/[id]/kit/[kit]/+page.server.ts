@@ -34,7 +34,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, url }) => {
 	const sheet = await kitOr404(params, url);
-	const { configuration, answer: _answer, ...shown } = sheet;
+	const { configuration, answer: _answer, records: _records, ...shown } = sheet;
 	const place = url.searchParams.get('place');
 	return {
 		...shown,

@@ -1,0 +1,98 @@
+import type { Knex } from 'knex';
+import type { FittingMark } from '../../core/fitup';
+import type { FitUpView } from '../../core/views';
+import type { Tx } from '../db/change';
+
+/** A kit that is fitted to a customer's vehicle. */
+export interface StoredFitting {
+	id: string;
+	configurationId: string;
+	kitId: string;
+	kitName: string;
+	/** The released revision that is fitted; null for a draft. */
+	revision: number | null;
+	code: string | null;
+	state: 'running' | 'finished';
+	startedAt: string;
+	startedBy: string | null;
+	finishedAt: string | null;
+	/** The work as it stood when the fitting began. */
+	plan: FitUpView;
+}
+
+/** A fitting as lists show it. */
+export type FittingRow = Omit<StoredFitting, 'plan'>;
+
+const COLUMNS = {
+	id: 'id',
+	configurationId: 'configuration_id',
+	kitId: 'kit_id',
+	kitName: 'kit_name',
+	revision: 'revision',
+	code: 'code',
+	state: 'state',
+	startedAt: 'started_at',
+	startedBy: 'started_by',
+	finishedAt: 'finished_at'
+} as const;
+
+/** A fitting; null when it is not there. */
+export async function findFitting(db: Knex, id: string): Promise<StoredFitting | null> {
+	const row = await db('fittings')
+		.where({ id })
+		.first({ ...COLUMNS, plan: 'plan' });
+	return row ? { ...row, plan: JSON.parse(row.plan) } : null;
+}
+
+/** Fittings, the last begun first; those of one vehicle when one is named. */
+export async function listFittings(db: Knex, most: number, configurationId?: string): Promise<FittingRow[]> {
+	const query = db('fittings').orderBy('started_at', 'desc').limit(most).select(COLUMNS);
+	if (configurationId !== undefined) void query.where({ configuration_id: configurationId });
+	return query;
+}
+
+/** Writes a new fitting. */
+export async function addFitting(tx: Tx, fitting: StoredFitting): Promise<void> {
+	const { plan, ...row } = fitting;
+	const columns = Object.fromEntries(
+		Object.entries(COLUMNS).map(([field, column]) => [column, row[field as keyof FittingRow]])
+	);
+	await tx('fittings').insert({ ...columns, plan: JSON.stringify(plan) });
+}
+
+/** Says that a fitting is finished. */
+export async function closeFitting(tx: Tx, id: string, finishedAt: string): Promise<void> {
+	await tx('fittings').where({ id }).update({ state: 'finished', finished_at: finishedAt });
+}
+
+/** What was marked in a fitting, in the order it came. */
+export async function marksOf(db: Knex, fittingId: string): Promise<FittingMark[]> {
+	const rows: { uid: string; step: string; kind: FittingMark['kind']; at: string; by: string | null; data: string }[] =
+		await db('fitting_marks').where({ fitting_id: fittingId }).orderBy('id');
+	return rows.map(({ uid, step, kind, at, by, data }) => ({ uid, step, kind, at, by, ...JSON.parse(data) }));
+}
+
+/** True when a mark has come already. */
+export async function hasMark(db: Knex, uid: string): Promise<boolean> {
+	return (await db('fitting_marks').where({ uid }).first('id')) !== undefined;
+}
+
+/** Writes a mark. */
+export async function addMark(tx: Tx, fittingId: string, mark: FittingMark): Promise<void> {
+	const { uid, step, kind, at, by, ...data } = mark;
+	await tx('fitting_marks').insert({ fitting_id: fittingId, uid, step, kind, at, by, data: JSON.stringify(data) });
+}
+
+/** A picture; null when it is not there. */
+export async function findPicture(db: Knex, hash: string): Promise<{ type: string; bytes: Buffer } | null> {
+	const row = await db('pictures').where({ hash }).first('type', 'data');
+	return row ? { type: row.type, bytes: Buffer.from(row.data, 'base64') } : null;
+}
+
+/** Keeps a picture under the hash of its bytes, once. */
+export async function keepPicture(tx: Tx, hash: string, picture: { type: string; bytes: Uint8Array }): Promise<void> {
+	await tx('pictures')
+		.insert({ hash, type: picture.type, data: Buffer.from(picture.bytes).toString('base64') })
+		.onConflict('hash')
+		.ignore();
+}
