@@ -4,10 +4,16 @@
 	import { SMALL } from './wheel';
 	import WheelCell from './WheelCell.svelte';
 
-	/** The rota on paper: black marks on white, each lamp's light as a band on the rim. Nothing to operate. */
-	let { sockets, label }: { sockets: SocketView[]; label: string } = $props();
+	/** The rota on paper: black marks on white, each lamp's light as a band on the rim. Nothing to operate. With numbers, those stand for the marks. */
+	let {
+		sockets,
+		label,
+		numbers = null
+	}: { sockets: SocketView[]; label: string; numbers?: ReadonlyMap<string, number> | null } = $props();
 
-	const byId = $derived(new Map(sockets.map((socket) => [socket.id, socket])));
+	const marked = (socket: SocketView): SocketView =>
+		numbers ? { ...socket, mark: String(numbers.get(socket.id) ?? '') } : socket;
+	const byId = $derived(new Map(sockets.map((socket) => [socket.id, marked(socket)])));
 </script>
 
 <svg

@@ -2,6 +2,9 @@ import type { Operation, Socket } from '../model';
 import type { AccessGraph } from './graph';
 import { isReady } from './possible';
 
+const OUTSIDE: ReadonlySet<string> = new Set(['front', 'side', 'rear', 'roof', 'engine']);
+const isOutside = (zones: ReadonlySet<string>) => [...zones].some((zone) => OUTSIDE.has(zone));
+
 /** What two operations have in common that follow each other: the more, the less a person walks and changes tools. */
 function kept(
 	next: Operation,
@@ -12,10 +15,11 @@ function kept(
 	const [mine, theirs] = [zones(next), zones(last)];
 	const sameSide = next.side === last.side ? 8 : next.side === 'both' || last.side === 'both' ? 4 : 0;
 	const sameZone = [...mine].some((zone) => theirs.has(zone)) ? 6 : 0;
+	const stays = mine.size > 0 && theirs.size > 0 && isOutside(mine) === isOutside(theirs) ? 9 : 0;
 	const follows = (next.after ?? []).includes(last.id) || (next.anyOf ?? []).flat().includes(last.id) ? 2 : 0;
 	const tools = new Set(last.tools);
 	const sameTools = (next.tools ?? []).every((tool) => tools.has(tool)) ? 1 : 0;
-	return sameSide + sameZone + follows + sameTools;
+	return sameSide + sameZone + stays + follows + sameTools;
 }
 
 /**

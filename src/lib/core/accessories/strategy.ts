@@ -17,6 +17,8 @@ export interface AccessoryStrategy {
 	minutes: number;
 	/** What the hand does to fit one, in order. */
 	hand: readonly string[];
+	/** True when it goes in before its lamp. */
+	first?: true;
 	/** What its consumables are counted by; null when fitting it uses up nothing. */
 	consumedBy: ConsumedBy | null;
 	/** What to mind where the hand is; empty when nothing hurts. */

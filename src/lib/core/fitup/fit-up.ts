@@ -101,8 +101,9 @@ const refitStep = (operation: Operation): FitUpStep =>
 		expected: minutesOf(operation).on
 	});
 
-function lampStep({ socket, product }: LampJob): FitUpStep {
-	const at = { socket, product, category: categoryOrNull(socket.category) };
+function lampStep({ socket, product }: LampJob, { parts }: Job): FitUpStep {
+	const hasCap = parts.some(({ accessory, place }) => accessory.kind === 'cap' && place.socket === socket.id);
+	const at = { socket, product, category: categoryOrNull(socket.category), hasCap };
 	return step({
 		id: `lamp ${socket.id}`,
 		kind: 'lamp',
@@ -135,17 +136,22 @@ function partStep(job: Job, { accessory, place }: PartJob, number: number): FitU
 /** Steps of the work at each lamp and part, put behind the operation by which it can first be reached. */
 function placed(fitCase: FitUpCase, order: readonly Operation[]): FitUpStep[] {
 	const { job } = fitCase;
-	const lamps = [...job.lamps];
-	const parts = job.parts.map((part, i) => ({ part, step: partStep(job, part, i + 1) }));
+	let lamps: readonly LampJob[] = job.lamps;
+	let parts = job.parts.map((part, i) => ({ part, step: partStep(job, part, i + 1) }));
 	const reached = new Set<string>();
 	const steps: FitUpStep[] = [];
+	const takeParts = (isNow: (part: PartJob) => boolean) => {
+		const now = parts.filter(({ part }) => isNow(part));
+		steps.push(...now.map((item) => item.step));
+		parts = parts.filter((item) => !now.includes(item));
+	};
 	const take = (all: boolean) => {
-		for (const lamp of lamps.splice(0))
-			if (reached.has(lamp.socket.id)) steps.push(lampStep(lamp));
-			else if (!all) lamps.push(lamp);
-		for (const item of parts.splice(0))
-			if (all || isReached(item.part, reached)) steps.push(item.step);
-			else parts.push(item);
+		for (const lamp of lamps.filter(({ socket }) => reached.has(socket.id))) {
+			takeParts((part) => part.place.socket === lamp.socket.id && strategyOf(part.accessory).first === true);
+			steps.push(lampStep(lamp, job));
+		}
+		lamps = lamps.filter(({ socket }) => !reached.has(socket.id));
+		takeParts((part) => all || isReached(part, reached));
 	};
 	for (const operation of order) {
 		steps.push(operationStep(operation));

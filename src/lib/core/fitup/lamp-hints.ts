@@ -7,6 +7,8 @@ export interface LampAtHand {
 	socket: Socket;
 	product: Product | null;
 	category: LampCategory | null;
+	/** True when a cap comes with the kit: it closes the lamp afterwards. */
+	hasCap: boolean;
 	/** How the lamp is turned in its collar; null where that is no question. */
 	turn: Turn | null;
 }
@@ -100,7 +102,7 @@ export const LAMP_HINTS: readonly Hint[] = [
 		'Spread its cooling straps apart before the cap closes; they must not touch each other or a wire.'
 	),
 	when(
-		({ socket }) => socket.cap !== undefined && socket.cap.kind !== 'none',
+		({ socket, hasCap }) => !hasCap && socket.cap !== undefined && socket.cap.kind !== 'none',
 		'Close the cap without force and look that its seal lies all the way round; a vent stays open. Nothing is left loose inside.'
 	),
 	when(

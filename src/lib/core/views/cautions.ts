@@ -16,13 +16,3 @@ export function policySentences({ headlamps, fog }: Policy, exception?: PolicyEx
 			: [])
 	];
 }
-
-/** Cautions that stand on every kit sheet. */
-export const CAUTIONS: readonly string[] = [
-	'Lights off, key out, lamps cold before a hand goes in. Halogen glass burns skin for minutes after it was lit.',
-	'Never raise the rating of a fuse. A lamp that blows one is wired wrong: take it out.',
-	'Load resistors pass 100 C: bolt them to bare metal, 50 mm from plastic, hose, wire and trim; never tape them to a loom.',
-	'Keep clear of airbags and their yellow plugs; disconnect the battery as the vehicle handbook says.',
-	'Test every mode before the lamp unit goes back, and check the aim on a wall before driving at night.',
-	'LED light sources may need an approval of their own. Check local rules; a licensed workshop or the inspection body decides.'
-];

@@ -14,6 +14,7 @@ import { describe, expect, it } from 'vitest';
 import { demoDatabase, freshDatabase } from '../../../../tests/support/database';
 import { dumpOf } from '../../../../tests/support/dump';
 import { DATABASE_FILE, openDatabase, quickCheck } from '../db/connection';
+import { MIGRATIONS } from '../db/migrations';
 import { ownFolder } from '../db/owner';
 import { loadDemo } from '../demo/load';
 import { backUp, listBackups, restore } from './backups';
@@ -82,7 +83,7 @@ describe('a backup', () => {
 		await db.migrate.down({ migrationSource: (await import('../db/migrations')).migrations });
 		await db.destroy();
 		await (await openDatabase(folder)).destroy();
-		expect(listBackups(folder).map(({ file }) => file)).toEqual([expect.stringContaining('before-0006-marks-')]);
+		expect(listBackups(folder).map(({ file }) => file)).toEqual([expect.stringContaining(`before-${MIGRATIONS.at(-1)}-`)]);
 	});
 });
 

@@ -12,5 +12,6 @@ export const load: PageServerLoad = async ({ params, url }) => {
 			message: `There is no released kit with the code “${params.code}”.`,
 			kept: 'Read the code from the label once more, or ask the shop.'
 		});
-	return { kit, qr: qrCode(customerLink(url, params.code)) };
+	const step = Number(url.searchParams.get('step'));
+	return { kit, step: Number.isSafeInteger(step) && step > 0 ? step : 0, qr: qrCode(customerLink(url, params.code)) };
 };

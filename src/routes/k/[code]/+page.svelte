@@ -1,6 +1,7 @@
 <script lang="ts">
 	import PaperRota from '$lib/components/rota/PaperRota.svelte';
 	import QrSquare from '$lib/components/kit/QrSquare.svelte';
+	import StepBody from '$lib/components/fitup/StepBody.svelte';
 	import { resolve } from '$app/paths';
 	import { shopFormats } from '$lib/components/ui/shop-formats';
 
@@ -9,6 +10,10 @@
 	let { data } = $props();
 
 	const kit = $derived(data.kit);
+	const numbers = $derived(new Map(kit.plan.key.map(({ id, number }) => [id, number])));
+	const steps = $derived([...kit.plan.steps, ...kit.plan.refit, ...kit.plan.afterwards]);
+	const step = $derived(steps[data.step - 1] ?? null);
+	const to = (number: number) => `?step=${number}#step`;
 </script>
 
 <svelte:head><title>Kit {kit.code}</title></svelte:head>
@@ -34,7 +39,10 @@
 			</ul>
 		</section>
 	{/if}
-	<div class="mx-auto w-full max-w-sm"><PaperRota sockets={kit.sockets} label={kit.vehicle} /></div>
+	<div class="mx-auto w-full max-w-sm"><PaperRota sockets={kit.sockets} label={kit.vehicle} {numbers} /></div>
+	<ol class="columns-2 text-sm" aria-label="Places on the wheel">
+		{#each kit.plan.key as { id, number, name } (id)}<li>{number} {name}</li>{/each}
+	</ol>
 	<section>
 		<h2>What goes where</h2>
 		<ul>
@@ -46,6 +54,35 @@
 				</li>
 			{/each}
 		</ul>
+	</section>
+	<section id="step">
+		<h2>Fit it yourself, step by step</h2>
+		<p class="text-sm text-soft">{kit.plan.timeWords.join('; ')}.</p>
+		<p class="mt-2 font-medium">Stop and go to a workshop where</p>
+		<ul class="list-disc pl-5">
+			{#each kit.plan.stops as words (words)}<li>{words}</li>{/each}
+		</ul>
+		{#if step}
+			<div class="mt-3 grid gap-2 rounded-md border border-line p-3">
+				<p class="flex flex-wrap gap-x-3 text-sm text-soft">
+					<span>Step {data.step} of {steps.length}</span>
+					{#if step.side === 'left' || step.side === 'right'}<span class="font-medium">{step.side}</span>{/if}
+					{#each step.places as place (place.id)}<span>{place.number}: {place.name}</span>{/each}
+				</p>
+				<h3 class="font-medium">{step.title}</h3>
+				<StepBody {step} />
+			</div>
+		{/if}
+		<nav class="mt-2 flex gap-3" aria-label="Steps">
+			<!-- eslint-disable svelte/no-navigation-without-resolve -- this page, at another step -->
+			{#if step && data.step > 1}<a class="button min-h-12! grow justify-center" href={to(data.step - 1)}>Back</a>{/if}
+			{#if data.step < steps.length}
+				<a class="button min-h-12! grow justify-center" data-main href={to(data.step + 1)}
+					>{step ? 'Next' : 'Begin with the first step'}</a
+				>
+			{/if}
+			<!-- eslint-enable svelte/no-navigation-without-resolve -->
+		</nav>
 	</section>
 	{#if kit.wires.length > 0}
 		<section>

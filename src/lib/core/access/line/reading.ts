@@ -181,7 +181,7 @@ export function readAccessLine(line: string, context: AccessContext): AccessRead
 		};
 	const { head: said, clauses } = cutLine(line);
 	if (!said)
-		return clauses.length > 0 ? { ...EMPTY, problems: ['The line does not say which part: begin with it.'] } : EMPTY;
+		return line.trim() !== '' ? { ...EMPTY, problems: ['The line does not say which part: begin with it.'] } : EMPTY;
 	const head = readHead(said);
 	if (!head)
 		return {

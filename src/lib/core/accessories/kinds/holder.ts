@@ -6,6 +6,7 @@ const holderOf = (label: string): AccessoryStrategy => ({
 	label,
 	answers: (_accessory, need) => need.kind === 'adapter',
 	minutes: 3,
+	first: true,
 	hand: [
 		'Off the new lamp and into the lamp unit first, locked as the stock lamp was; the new lamp goes into it afterwards.'
 	]

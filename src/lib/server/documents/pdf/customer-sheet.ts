@@ -1,4 +1,4 @@
-import { CAUTIONS, policySentences, wiresOf } from '../../../core/views';
+import { policySentences, wiresOf } from '../../../core/views';
 import type { KitSheet } from '../../services/kits';
 import {
 	bullets,
@@ -55,7 +55,7 @@ function customerSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promise<
 		if (sheet.kit.open.length > 0) heading(doc, 'Stays as it was');
 		for (const { name, why } of sheet.kit.open) paragraph(doc, `${name}: ${why}`, 10);
 		heading(doc, 'Before you begin');
-		bullets(doc, CAUTIONS, 10);
+		bullets(doc, sheet.cautions, 10);
 		heading(doc, 'What this shop fits');
 		for (const sentence of policySentences(sheet.policy, sheet.order.exception)) paragraph(doc, sentence, 10);
 	};

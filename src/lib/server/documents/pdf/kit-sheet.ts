@@ -1,4 +1,4 @@
-import { CAUTIONS, policySentences, wiresOf, type LineView } from '../../../core/views';
+import { policySentences, wiresOf, type LineView } from '../../../core/views';
 import { shopDay } from '../../shop-time';
 import { amount, money } from '../../../core/quantity';
 import type { KitSheet } from '../../services/kits';
@@ -102,7 +102,7 @@ function kitSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promise<Buffe
 		if (sheet.kit.open.length > 0) heading(doc, 'Open sockets');
 		for (const { name, why } of sheet.kit.open) paragraph(doc, `${name}: ${why}`);
 		heading(doc, 'Cautions');
-		bullets(doc, CAUTIONS);
+		bullets(doc, sheet.cautions);
 	};
 	const foot = `${sheet.code ?? `draft ${sheet.id}`}  ·  ${sheet.vehicleName}`;
 	return pdf({ title: `${sheet.name}, ${sheet.vehicleName}`, paper, foot }, draw);

@@ -6,11 +6,11 @@ import { layOut, middle, type Cell } from '../../../core/views/rota-layout';
 const RADII = { exterior: [146, 208], cabin: [80, 138], core: [18, 72] } as const;
 const RIM = [211, 224] as const;
 
-/** Draws the rota as vectors, its print form: marks on white, each lamp's light as a band on the rim. */
+/** Draws the rota as vectors, its print form: marks on white, each lamp's light as a band on the rim. With numbers, those stand for the marks. */
 export function drawRota(
 	doc: InstanceType<typeof PDFDocument>,
 	sockets: readonly SocketView[],
-	at: { x: number; y: number; size: number }
+	at: { x: number; y: number; size: number; numbers?: ReadonlyMap<string, number> }
 ): void {
 	const scale = at.size / (2 * RIM[1]);
 	doc.save().translate(at.x, at.y).scale(scale);
@@ -29,7 +29,11 @@ export function drawRota(
 		doc
 			.fillColor('#000000')
 			.fontSize(19)
-			.text(socket.mark, x - 18, y - 12, { width: 36, align: 'center', lineBreak: false });
+			.text(at.numbers ? String(at.numbers.get(socket.id) ?? '') : socket.mark, x - 18, y - 12, {
+				width: 36,
+				align: 'center',
+				lineBreak: false
+			});
 	}
 	doc.restore();
 }

@@ -1,7 +1,10 @@
 import type { Knex } from 'knex';
+import { LRUCache } from 'lru-cache';
 import { readAnswer } from '../../../core/kit';
-import { CAUTIONS, kitView, policySentences, wiresOf, type SocketView } from '../../../core/views';
+import { kitView, policySentences, wiresOf, type FitUpView, type SocketView } from '../../../core/views';
 import { findRevision, listRevisions } from '../../repositories/kits';
+import { highsSolver } from '../../solver/highs';
+import { fitUpOf, type KitWithRecords } from './fit-up-of';
 import type { FrozenKit } from './life';
 import { wiresIn } from './show';
 
@@ -19,7 +22,20 @@ export interface CustomerKit {
 	wires: string[];
 	stays: string[];
 	cautions: readonly string[];
+	/** The work, for somebody who fits at home. */
+	plan: FitUpView;
 	policy: string[];
+}
+
+/** Plans of released kits, which never change. */
+const plans = new LRUCache<string, FitUpView>({ max: 100 });
+
+async function planOfRevision(code: string, kit: KitWithRecords): Promise<FitUpView> {
+	const known = plans.get(code);
+	if (known) return known;
+	const plan = await fitUpOf(kit, highsSolver);
+	plans.set(code, plan);
+	return plan;
 }
 
 /** The released kit of a code, as it was frozen and as a customer sees it; null when no revision was released under it. */
@@ -30,6 +46,7 @@ export async function customerKit(db: Knex, code: string): Promise<CustomerKit |
 	const { configuration, order, policy, products = [], accessories = [], also = [] } = frozen;
 	const answer = readAnswer(frozen.answer);
 	const kit = kitView(configuration, answer, { products, choices: order.choices });
+	const plan = await planOfRevision(code, { configuration, answer, records: { products, accessories } });
 	const last = (await listRevisions(db, revision.kitId)).at(-1);
 	return {
 		code,
@@ -47,7 +64,8 @@ export async function customerKit(db: Knex, code: string): Promise<CustomerKit |
 		})),
 		wires: wiresOf({ kit, wires: wiresIn(answer, accessories) }),
 		stays: kit.open.map(({ name }) => name),
-		cautions: CAUTIONS,
+		cautions: plan.cautions,
+		plan,
 		policy: policySentences(policy, order.exception)
 	};
 }

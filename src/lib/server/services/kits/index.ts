@@ -9,3 +9,4 @@ export * from './alternatives';
 export * from './offer';
 export * from './show';
 export * from './rows';
+export * from './fit-up-of';

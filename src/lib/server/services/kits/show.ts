@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import type { Accessory, Configuration, KitOrder, Policy, Product } from '../../../core/model';
 import { NEW_LIFE, readAnswer, type KitAnswer, type KitLife, type ReleaseImpact } from '../../../core/kit';
+import { cautionsFor, jobOfKit } from '../../../core/fitup';
 import { kitView, signaturesWanted, type KitView, type SignatureWanted } from '../../../core/views';
 import { vehicleName } from '../../../core/vehicle';
 import { findConfiguration } from '../../repositories/configurations';
@@ -9,6 +10,7 @@ import { shopRules } from '../catalogue';
 import { readCurrency } from '../policy';
 import { staleness } from './context';
 import { dataOfKit, productsIn } from './data';
+import { recordsById } from './fit-up-of';
 import { sightOf } from './landing';
 import type { FrozenKit } from './life';
 import { impactsOnRelease } from './release-impacts';
@@ -39,6 +41,8 @@ export interface KitSheet {
 	wires: Record<string, { colour: string; to: string }[]>;
 	/** What wants a signature before it is checked. */
 	toSign: SignatureWanted[];
+	/** What to mind when it is fitted: what applies to it and no more. */
+	cautions: string[];
 	policy: Policy;
 	currency: string;
 	/** What the draft stands on and has changed since it was worked out, in words. */
@@ -73,6 +77,15 @@ async function shownKit(db: Knex, stored: StoredKit, configuration: Configuratio
 function frozen({ document }: KitRevision): Shown {
 	const kit = document as FrozenKit;
 	return { ...kit, answer: readAnswer(kit.answer), life: kit.life ?? NEW_LIFE, also: kit.also ?? [] };
+}
+
+/** What to mind when a kit is fitted. */
+export function cautionsOf(
+	{ configuration, answer }: Pick<KitSheet, 'configuration' | 'answer'>,
+	records: KitSheet['records']
+): string[] {
+	const job = jobOfKit(configuration, answer, recordsById(records));
+	return cautionsFor({ ...job, operations: [] });
 }
 
 /** Wires of the parts in a kit, by accessory. */
@@ -120,6 +133,7 @@ export async function kitSheet(
 		answer: shown.answer,
 		kit: kitView(shown.configuration, shown.answer, { products: records.products, choices: shown.order.choices }),
 		records,
+		cautions: cautionsOf(shown, records),
 		wires: wiresIn(shown.answer, records.accessories),
 		toSign: signaturesWanted(shown.answer, shown.configuration),
 		policy: shown.policy,

@@ -5,7 +5,7 @@
 	import QrSquare from '$lib/components/kit/QrSquare.svelte';
 	import PaperRota from '$lib/components/rota/PaperRota.svelte';
 	import { provideCurrency, shopFormats } from '$lib/components/ui/shop-formats';
-	import { CAUTIONS, policySentences } from '$lib/core/views/cautions';
+	import { policySentences } from '$lib/core/views/cautions';
 	import { wiresOf } from '$lib/core/views/wires';
 
 	let { data } = $props();
@@ -70,7 +70,7 @@
 	<section>
 		<h2>Cautions</h2>
 		<ul class="list-disc pl-5">
-			{#each CAUTIONS as caution (caution)}<li>{caution}</li>{/each}
+			{#each data.sheet.cautions as caution (caution)}<li>{caution}</li>{/each}
 		</ul>
 	</section>
 </main>
