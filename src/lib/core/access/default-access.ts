@@ -7,6 +7,8 @@ export interface DefaultAccess {
 	title: string;
 	/** There and back, min. */
 	minutes: number;
+	/** True when it is done once for both sides. */
+	shared?: true;
 }
 
 /**
@@ -14,7 +16,7 @@ export interface DefaultAccess {
  * nobody has recorded this one.
  */
 const USUAL: readonly (DefaultAccess & { applies: (socket: Socket) => boolean })[] = [
-	{ title: 'Reach the instrument cluster', minutes: 40, applies: ({ zone }) => zone === 'cluster' },
+	{ title: 'Reach the instrument cluster', minutes: 40, shared: true, applies: ({ zone }) => zone === 'cluster' },
 	{
 		title: 'Reach behind the headlamp',
 		minutes: 20,
@@ -40,8 +42,8 @@ const USUAL: readonly (DefaultAccess & { applies: (socket: Socket) => boolean })
 
 /** What is assumed of the way to a socket that nobody has recorded; the last usual way applies to every lamp. */
 export function defaultAccess(socket: Socket): DefaultAccess {
-	const { title, minutes } = USUAL.find(({ applies }) => applies(socket)) as DefaultAccess;
-	return { title, minutes };
+	const { title, minutes, shared } = USUAL.find(({ applies }) => applies(socket)) as DefaultAccess;
+	return { title, minutes, ...(shared ? { shared } : {}) };
 }
 
 /** What is assumed of the way to a flasher that nobody has recorded. */
@@ -61,7 +63,8 @@ export function assumedOperations(
 	places: readonly string[]
 ): AssumedOperation[] {
 	const found = new Map<string, AssumedOperation>();
-	const add = ({ title, minutes }: DefaultAccess, place: string, side: Operation['side']) => {
+	const add = ({ title, minutes, shared }: DefaultAccess, place: string, own: Operation['side']) => {
+		const side = shared ? 'both' : own;
 		const id = `reach ${title} ${side ?? ''}`.trim();
 		const reaches = [...(found.get(id)?.reaches ?? []), place];
 		found.set(id, { id, title, side, minutesOff: minutes / 2, minutesOn: minutes / 2, reaches, assumed: true });

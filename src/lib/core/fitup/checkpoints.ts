@@ -6,6 +6,8 @@ export interface ModeCheck {
 	label: string;
 	/** Lamps of the job that should light in it. */
 	lit: string[];
+	/** Those of them that come and go with the flasher. */
+	flashing: string[];
 	/** Lamps of the job of which nobody can say it beforehand. */
 	notKnown: string[];
 	/** Flashes a minute of those that flash; null where none does, or nobody knows. */
@@ -14,7 +16,7 @@ export interface ModeCheck {
 	messages: string[];
 }
 
-const flashing = ({ flash, lamps }: ModeState, sockets: ReadonlySet<string>): number | null =>
+const flashesOf = ({ flash, lamps }: ModeState, sockets: ReadonlySet<string>): number | null =>
 	lamps.some((lamp) => lamp.flashing && lamp.lit && sockets.has(lamp.socket)) ? (flash.left ?? flash.right) : null;
 
 function modeCheck(mode: ModeId, state: ModeState, sockets: ReadonlySet<string>): ModeCheck | null {
@@ -27,8 +29,9 @@ function modeCheck(mode: ModeId, state: ModeState, sockets: ReadonlySet<string>)
 		mode,
 		label: modeLabel(MODES[mode]),
 		lit: ids((lit) => lit === true),
+		flashing: [...new Set(fed.filter((lamp) => lamp.flashing && lamp.lit).map((lamp) => lamp.socket))],
 		notKnown: ids((lit) => lit === null),
-		flashPerMinute: flashing(state, sockets),
+		flashPerMinute: flashesOf(state, sockets),
 		messages: state.messages
 	};
 }

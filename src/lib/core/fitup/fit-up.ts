@@ -21,6 +21,7 @@ import type { Job, LampJob, PartJob } from './job';
 import { lampHand } from './lamp-hints';
 import { partPlaceWords } from './part-place-words';
 import { readyFor } from './ready';
+import { placesOfPart } from './wanted-places';
 import { step, type FitUpStep } from './step';
 
 /** The work of a job from the first look to the last one. */
@@ -151,7 +152,7 @@ function placed(fitCase: FitUpCase, order: readonly Operation[]): FitUpStep[] {
 			steps.push(lampStep(lamp, job));
 		}
 		lamps = lamps.filter(({ socket }) => !reached.has(socket.id));
-		takeParts((part) => all || isReached(part, reached));
+		takeParts((part) => all || isReached(placesOfPart(job, fitCase.graph, part), reached));
 	};
 	for (const operation of order) {
 		steps.push(operationStep(operation));
@@ -162,8 +163,9 @@ function placed(fitCase: FitUpCase, order: readonly Operation[]): FitUpStep[] {
 	return steps;
 }
 
-const isReached = ({ place: { socket } }: PartJob, reached: ReadonlySet<string>) =>
-	socket !== undefined && reached.has(socket);
+/** True when every place that a part touches can be reached. */
+const isReached = (places: readonly Wanted[], reached: ReadonlySet<string>) =>
+	places.length > 0 && places.every(({ id, anyOf = [id] }) => anyOf.some((place) => reached.has(place)));
 
 const COMPARE =
 	'One side first: is the new lamp as bright as the old one beside it, of the right colour, and does the dash stay quiet? If not, stop before the other side.';

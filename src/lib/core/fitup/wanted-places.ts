@@ -17,8 +17,8 @@ function sideOf({ channels, sockets }: Configuration, { socket, channel }: PartJ
 	return others.length === 0 ? only : undefined;
 }
 
-/** Places a part touches beside its lamp: the flasher it replaces, the output it taps, somewhere to bolt a load to. */
-function placesOfPart(job: Job, graph: AccessGraph, { accessory, place }: PartJob): Wanted[] {
+/** Places a part touches: its lamp, the flasher it replaces, the output it taps, somewhere to bolt a load to. */
+export function placesOfPart(job: Job, graph: AccessGraph, { accessory, place }: PartJob): Wanted[] {
 	if (hasEffect(accessory, 'steady-flasher')) return [{ id: FLASHER_PLACE }];
 	const found: Wanted[] = [];
 	if (place.socket !== undefined) found.push({ id: place.socket });

@@ -1,7 +1,7 @@
 import { fastenerText } from '../access';
 import type { FitUpStep, ModeCheck, PlannedFitUp } from '../fitup';
 import type { Configuration } from '../model';
-import { socketName, socketsInWalk } from '../vehicle';
+import { groupName, socketName, socketsInWalk, twinGroups } from '../vehicle';
 import { accessPlaceName } from './access';
 
 /** A mode that is switched on at a checkpoint, in words. */
@@ -48,25 +48,29 @@ export interface FitUpView {
 
 const upTo = (minutes: number) => `${Math.round(minutes * 10) / 10} min`;
 
-function checkView(
-	configuration: Configuration,
-	{ mode, label, lit, notKnown, flashPerMinute, messages }: ModeCheck
-): ModeCheckView {
-	const names = (ids: readonly string[]) => ids.map((id) => accessPlaceName(configuration, id)).join(', ');
+/** Lamps in words, twins together. @example "Rear stop, both; Dome" */
+function namesOf({ sockets }: Configuration, ids: readonly string[]): string {
+	return twinGroups(sockets.filter(({ id }) => ids.includes(id)))
+		.map(groupName)
+		.join('; ');
+}
+
+function checkView(configuration: Configuration, check: ModeCheck): ModeCheckView {
+	const { mode, label, lit, flashing, notKnown, flashPerMinute, messages } = check;
+	const steady = lit.filter((id) => !flashing.includes(id));
+	const rate = flashPerMinute === null ? '' : ` about ${Math.round(flashPerMinute)} a minute`;
 	const seen = [
-		lit.length > 0
-			? `${names(lit)}${flashPerMinute === null ? ' lit' : ` flashing about ${Math.round(flashPerMinute)} a minute`}`
-			: 'nothing of this job lit',
-		notKnown.length > 0 ? `look whether ${names(notKnown)} lights: its power is not on record` : ''
-	];
+		steady.length > 0 ? `Lit: ${namesOf(configuration, steady)}.` : '',
+		flashing.length > 0 ? `Flashing${rate}: ${namesOf(configuration, flashing)}.` : '',
+		notKnown.length > 0
+			? `Look whether these light, their power is not on record: ${namesOf(configuration, notKnown)}.`
+			: ''
+	].filter(Boolean);
 	return {
 		mode,
 		label,
-		expect: seen.filter(Boolean).join('; '),
-		dash:
-			messages.length > 0
-				? `the dash says ${messages.map((message) => `“${message}”`).join(', ')}`
-				: 'the dash says nothing'
+		expect: seen.join(' ') || 'Nothing of this job lights.',
+		dash: messages.length > 0 ? `Says ${messages.map((message) => `“${message}”`).join(', ')}` : 'Says nothing'
 	};
 }
 

@@ -83,7 +83,9 @@ describe('a backup', () => {
 		await db.migrate.down({ migrationSource: (await import('../db/migrations')).migrations });
 		await db.destroy();
 		await (await openDatabase(folder)).destroy();
-		expect(listBackups(folder).map(({ file }) => file)).toEqual([expect.stringContaining(`before-${MIGRATIONS.at(-1)}-`)]);
+		expect(listBackups(folder).map(({ file }) => file)).toEqual([
+			expect.stringContaining(`before-${MIGRATIONS.at(-1)}-`)
+		]);
 	});
 });
 
