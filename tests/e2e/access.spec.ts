@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './app';
+import { scanned } from './scan';
 
 const SCREENS = {
 	'Counter and vehicles': [
@@ -20,6 +20,7 @@ const SCREENS = {
 		'/vehicles/tarrow-packhorse-2014/walk?view=list',
 		'/vehicles/tarrow-packhorse-2014/walk/fog-L?view=room',
 		'/vehicles/tarrow-packhorse-2014/channels/stop',
+		'/vehicles/brisken-tarn-2018/access/relay-block?to=flasher',
 		'/vehicles/fenholm-skerry-ii-2022/sister?from=fenholm-skerry-i-2012',
 		'/vehicles/tarrow-packhorse-2014/sheet',
 		'/vehicles/tarrow-packhorse-2014/history'
@@ -33,7 +34,8 @@ const SCREENS = {
 		'/vehicles/fenholm-sound-2015/whole?stock=on&kelvin=4300',
 		'/vehicles/fenholm-skerry-ii-2017/circuit',
 		'/vehicles/fenholm-skerry-ii-2017/kit',
-		'/kits'
+		'/kits',
+		'/fittings'
 	],
 	'Stock, reference and settings': [
 		'/stock/QU-H7-ANY',
@@ -45,37 +47,6 @@ const SCREENS = {
 		'/settings'
 	]
 };
-
-const SERIOUS: readonly unknown[] = ['serious', 'critical'];
-
-/** No page holds another, so one script in the page itself is enough; the rows of a long table are all alike. */
-const axe = (page: Page) =>
-	new AxeBuilder({ page })
-		.setLegacyMode()
-		.exclude('tr:nth-child(n + 12)')
-		.options({ resultTypes: ['violations'] });
-
-/** What is seriously wrong with the page as it stands, with the first places of each. */
-async function problemsOf(scan: AxeBuilder): Promise<string[]> {
-	const { violations } = await scan.analyze();
-	return violations
-		.filter(({ impact }) => SERIOUS.includes(impact))
-		.map(
-			({ id, nodes }) =>
-				`${id}: ${nodes
-					.slice(0, 3)
-					.map(({ target }) => target)
-					.join(' | ')}`
-		);
-}
-
-/** Every rule in the dark; the light theme differs in colour alone. */
-async function scanned(page: Page): Promise<string[]> {
-	const tags = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
-	const dark = await problemsOf(axe(page).withTags(tags));
-	await page.evaluate(() => document.documentElement.classList.remove('dark'));
-	return [...dark, ...(await problemsOf(axe(page).withRules(['color-contrast'])))];
-}
 
 /** How far the page reaches over its right side at a size, px. */
 async function overhang(page: Page, width: number, height: number): Promise<number> {
