@@ -129,6 +129,7 @@ export function crossCheck(document: RotaluxDocument): Problem[] {
 		...duplicates('products', document.products),
 		...duplicates('accessories', document.accessories),
 		...duplicates('kits', document.kits),
+		...duplicates('fittings', document.fittings),
 		...skuProblems(document),
 		...document.configurations.flatMap((c, i) => configurationProblems(c, `configurations[${i}]`)),
 		...document.products.flatMap((product, p) =>

@@ -5,6 +5,7 @@ import { assumptions } from './assumptions';
 import { complaint } from './complaint';
 import { configuration } from './configuration';
 import { followUp, reading } from './field';
+import { fitting } from './fitting';
 import { kit } from './kit';
 import { policy } from './policy';
 import { product } from './product';
@@ -32,6 +33,7 @@ export const document = z.looseObject({
 	/** Assumptions the shop has set itself. */
 	assumptions: assumptions.optional(),
 	kits: z.array(kit).default([]),
+	fittings: z.array(fitting).default([]),
 	proofs: z.array(record).default([]),
 	readings: z.array(reading).default([]),
 	followUps: z.array(followUp).default([]),

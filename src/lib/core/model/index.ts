@@ -11,6 +11,7 @@ export * from './accessory';
 export * from './assumptions';
 export * from './complaint';
 export * from './field';
+export * from './fitting';
 export * from './policy';
 export * from './kit';
 export * from './document';

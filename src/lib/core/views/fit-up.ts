@@ -46,6 +46,24 @@ export interface FitUpView {
 	key: { number: number; id: string; name: string }[];
 }
 
+/** A fit-up with nothing in it. */
+export const EMPTY_FIT_UP: FitUpView = {
+	steps: [],
+	refit: [],
+	afterwards: [],
+	timeWords: [],
+	minutes: 0,
+	exact: true,
+	tools: [],
+	ready: [],
+	cautions: [],
+	stops: [],
+	notRecorded: [],
+	unreachable: [],
+	adds: [],
+	key: []
+};
+
 const upTo = (minutes: number) => `${Math.round(minutes * 10) / 10} min`;
 
 /** Lamps in words, twins together. @example "Rear stop, both; Dome" */

@@ -61,7 +61,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/vehicles/[id]/circuit': LOOK,
 	'/vehicles/[id]/circuit/scan': LOOK,
 	'/vehicles/[id]/export.json': LOOK,
-	'/vehicles/[id]/fitup/[[kit]]': { read: 'look', write: { start: 'fit' } },
+	'/vehicles/[id]/fitup/[[kit]]': { read: 'look', write: { start: 'fit', add: 'kit' } },
 	'/vehicles/[id]/history': LOOK,
 	'/vehicles/[id]/identify': { read: 'look', write: 'record' },
 	'/vehicles/[id]/kit': { read: 'look', write: { start: 'kit' } },

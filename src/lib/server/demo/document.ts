@@ -23,7 +23,9 @@ export function demoDocument(folder = DEMO_FOLDER): RotaluxDocument {
 		configurations: parts.flatMap((part) => part.configurations ?? []),
 		products: parts.flatMap((part) => part.products ?? []),
 		accessories: parts.flatMap((part) => part.accessories ?? []),
-		complaints: parts.flatMap((part) => part.complaints ?? [])
+		complaints: parts.flatMap((part) => part.complaints ?? []),
+		kits: parts.flatMap((part) => part.kits ?? []),
+		fittings: parts.flatMap((part) => part.fittings ?? [])
 	};
 	const read = readDocument(all);
 	if (!read.ok) throw new Error(`The demo data do not hold together: ${summarise(read.error)}`);

@@ -3,11 +3,14 @@ import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { err, ok, type Result } from '../../core/result';
 import { DATABASE_FILE, openDatabase } from '../db/connection';
-import { changeAlways } from '../db/change';
+import { changeAlways, type Tx } from '../db/change';
 import { ownFolder } from '../db/owner';
-import { listConfigurations } from '../repositories/configurations';
+import { findConfiguration, listConfigurations } from '../repositories/configurations';
+import { listKits, updateKit } from '../repositories/kits';
 import { readSetting, writeSetting } from '../repositories/settings';
 import { importDocument, type ImportReport } from '../services/exchange';
+import { dataOfKit } from '../services/kits/data';
+import { foundationOf } from '../services/kits/foundation';
 import { demoDocument } from './document';
 
 /** True when a database holds nothing, or nothing but the demo. */
@@ -25,6 +28,16 @@ export async function loadDemo(folder: string, now: string): Promise<Result<Impo
 	}
 }
 
+/** The kits of the demo were worked out on the demo as it is loaded. */
+async function standOnTheDemo(tx: Tx): Promise<void> {
+	for (const kit of await listKits(tx)) {
+		const configuration = await findConfiguration(tx, kit.configurationId);
+		if (!configuration) continue;
+		const standsOn = foundationOf({ configuration, answer: kit.answer }, await dataOfKit(tx, kit));
+		await updateKit(tx, { ...kit, standsOn });
+	}
+}
+
 async function reload(folder: string, now: string): Promise<Result<ImportReport, string>> {
 	const there = await openDatabase(folder);
 	const free = await mayReplace(there).finally(() => there.destroy());
@@ -34,7 +47,10 @@ async function reload(folder: string, now: string): Promise<Result<ImportReport,
 	const db = await openDatabase(folder);
 	try {
 		const report = await importDocument(db, demoDocument(), { now });
-		await changeAlways(db, (tx) => writeSetting(tx, 'demo', true));
+		await changeAlways(db, async (tx) => {
+			await writeSetting(tx, 'demo', true);
+			await standOnTheDemo(tx);
+		});
 		return ok(report);
 	} finally {
 		await db.destroy();

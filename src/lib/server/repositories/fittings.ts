@@ -51,6 +51,14 @@ export async function listFittings(db: Knex, most: number, configurationId?: str
 	return query;
 }
 
+/** Every fitting, the first begun first. For exports: pages ask for what they show. */
+export async function everyFitting(db: Knex): Promise<StoredFitting[]> {
+	const rows: (FittingRow & { plan: string })[] = await db('fittings')
+		.orderBy(['started_at', 'id'])
+		.select({ ...COLUMNS, plan: 'plan' });
+	return rows.map((row) => ({ ...row, plan: JSON.parse(row.plan) }));
+}
+
 /** Writes a new fitting. */
 export async function addFitting(tx: Tx, fitting: StoredFitting): Promise<void> {
 	const { plan, ...row } = fitting;

@@ -21,6 +21,7 @@ import { addRecord, listRecords, RECORD_LISTS } from '../repositories/records';
 import { raiseMark, readSettings, writeSetting } from '../repositories/settings';
 import { listUnits, unitsById } from '../repositories/units';
 import { readAssumptions } from './assumptions';
+import { exportedFittings, importFittings } from './exchanged-fittings';
 import { readCurrency, readPolicy } from './policy';
 import { readyToTakeIn, takeIn } from './record/take-in';
 
@@ -95,12 +96,14 @@ export async function importDocument(
 			const sentence = await importKit(tx, kit as ExchangedKit, now);
 			if (sentence) kept.push(sentence);
 		}
+		const keptKits = kept.length;
+		kept.push(...(await importFittings(tx, doc.fittings)));
 		await raiseMark(tx, 'shop');
 		return {
 			configurations: doc.configurations.length,
 			products: doc.products.length,
 			accessories: doc.accessories.length,
-			kits: doc.kits.length - kept.length,
+			kits: doc.kits.length - keptKits,
 			kept
 		};
 	});
@@ -134,6 +137,7 @@ export async function exportAll(db: Knex): Promise<Record<string, unknown>> {
 		policy: await readPolicy(db),
 		assumptions: await readAssumptions(db),
 		kits: await Promise.all(kits.map((kit) => exportedKit(db, kit))),
+		fittings: await exportedFittings(db),
 		proofs: await listRecords(db, 'proofs'),
 		readings: await listRecords(db, 'readings'),
 		complaints: await listRecords(db, 'complaints'),

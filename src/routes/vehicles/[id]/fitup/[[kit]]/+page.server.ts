@@ -1,13 +1,14 @@
 import { error, fail, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
+import { socketId, type KitOrder } from '$lib/core/model';
 import { actorHere } from '$lib/server/actor';
 import { dataFolder } from '$lib/server/config';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { listFittings } from '$lib/server/repositories/fittings';
-import { kitRows } from '$lib/server/services/kits';
+import { kitRows, reorderKit } from '$lib/server/services/kits';
 import { kitOr404 } from '$lib/server/services/kits/or-404';
 import { startFitting } from '$lib/server/services/fittings';
-import { database, newFittingId } from '$lib/server/shop';
+import { database, kitContext, newFittingId } from '$lib/server/shop';
 import { inThread } from '$lib/server/workers/heavy';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -31,11 +32,32 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const asked = { configuration: params.id, kit, ...revisionIn(url) };
 	const plan = await inThread(dataFolder(), { what: 'fitup', asked: [asked] });
 	if (!plan) error(404, { message: `There is no kit “${kit}” for this vehicle.` });
-	const { id, name, state, code, revision, stale } = sheet;
-	return { kits: list, fittings, kit: { id, name, state, code, revision, stale }, plan };
+	const { id, name, state, code, revision, stale, answer } = sheet;
+	const open = answer.open.map(({ socket }) => socket);
+	return { kits: list, fittings, kit: { id, name, state, code, revision, stale, open }, plan };
 };
 
 export const actions: Actions = {
+	/** Takes a lamp into the kit that costs next to nothing more to fit. */
+	add: async ({ params, request }) => {
+		const socket = String((await request.formData()).get('socket') ?? '');
+		if (params.kit === undefined || socket === '')
+			return fail(400, { message: 'No lamp was named. Nothing was changed.' });
+		const { answer } = await kitOr404({ id: params.id, kit: params.kit });
+		const inKit = [
+			...answer.lines.flatMap(({ sockets }) => sockets),
+			...answer.open.map((open) => open.socket),
+			socket
+		];
+		const sockets = socketId.array().safeParse([...new Set(inKit)]);
+		if (!sockets.success) return fail(400, { message: `There is no lamp “${socket}”. Nothing was changed.` });
+		const change = (order: KitOrder): KitOrder => ({ ...order, scope: 'sockets', sockets: sockets.data });
+		const { kit } = params;
+		return orDatabaseFailure(async () => {
+			const done = await reorderKit(await kitContext(), kit, { change });
+			return done.ok ? { added: true } : fail(409, { message: done.error });
+		});
+	},
 	start: async ({ params, url }) => {
 		if (params.kit === undefined) return fail(400, { message: 'Choose a kit first. Nothing was changed.' });
 		const sheet = await kitOr404({ id: params.id, kit: params.kit }, url);

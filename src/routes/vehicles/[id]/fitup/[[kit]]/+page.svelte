@@ -5,6 +5,7 @@
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
+	import { staleWords } from '$lib/core/views/stale-words';
 	import { shopFormats } from '$lib/components/ui/shop-formats';
 
 	let { data, form } = $props();
@@ -13,7 +14,18 @@
 	const id = $derived(data.vehicle.id);
 	/** Lamps that cost next to nothing once the others are open, min. */
 	const NEXT_TO_NOTHING = 2;
-	const nearlyFree = $derived((data.plan?.adds ?? []).filter(({ minutes }) => minutes <= NEXT_TO_NOTHING));
+	/** Lamps that may be changed and are no matter of the kit yet. */
+	const free = $derived(
+		new Set(
+			data.vehicle.sockets
+				.filter(({ id: socket, state }) => state === 'filament' && !data.kit?.open.includes(socket))
+				.map((socket) => socket.id)
+		)
+	);
+	const nearlyFree = $derived(
+		(data.plan?.adds ?? []).filter(({ socket, minutes }) => minutes <= NEXT_TO_NOTHING && free.has(socket))
+	);
+	const here = $derived(data.kit ? resolve('/vehicles/[id]/fitup/[[kit]]', { id, kit: data.kit.id }) : '');
 	const others = $derived((data.plan?.adds ?? []).filter(({ minutes }) => minutes > NEXT_TO_NOTHING));
 	const paper = $derived(
 		data.kit ? resolve('/vehicles/[id]/kit/[kit]/[paper].pdf', { id, kit: data.kit.id, paper: 'fit-up' }) : ''
@@ -67,16 +79,13 @@
 			<ul class="text-soft">
 				{#each plan.timeWords as words (words)}<li>{words}</li>{/each}
 			</ul>
-			<BusyForm
-				action={`${resolve('/vehicles/[id]/fitup/[[kit]]', { id, kit: data.kit.id })}?/start${asked.replace('?', '&')}`}
-				class="mt-3"
-			>
+			<BusyForm action={`${here}?/start${asked.replace('?', '&')}`} class="mt-3">
 				{#snippet children(busy)}
 					<button class="button" data-main disabled={busy}>Fit it in the bay</button>
 				{/snippet}
 			</BusyForm>
 			{#if data.kit.stale.length > 0}
-				<p class="mt-2 text-needs">This kit is older than what it stands on: {data.kit.stale.join('; ')}.</p>
+				<p class="mt-2 text-needs">{staleWords(data.kit.stale)}</p>
 			{/if}
 			<h2 class="mt-4">Tools</h2>
 			<p>{plan.tools.join(' · ') || 'None on record.'}</p>
@@ -88,9 +97,24 @@
 			</ul>
 			{#if nearlyFree.length > 0}
 				<h2 class="mt-3">While it is open</h2>
-				<p>
-					These cost next to nothing more: {nearlyFree.map((add) => `${add.name} (${add.minutes} min)`).join(' · ')}.
-				</p>
+				<p class="text-soft">These cost next to nothing more to fit:</p>
+				<ul>
+					{#each nearlyFree as add (add.socket)}
+						<li class="flex flex-wrap items-center justify-between gap-2 py-0.5">
+							<span>{add.name} <span class="text-soft">+{add.minutes} min</span></span>
+							{#if data.kit.state !== 'released'}
+								<BusyForm action={`${here}?/add`}>
+									{#snippet children(busy)}
+										<input type="hidden" name="socket" value={add.socket} />
+										<button class="chip" disabled={busy} aria-label={`Add ${add.name} to the kit`}
+											>Add to the kit</button
+										>
+									{/snippet}
+								</BusyForm>
+							{/if}
+						</li>
+					{/each}
+				</ul>
 			{/if}
 			{#if others.length > 0}
 				<details class="mt-2">
