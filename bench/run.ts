@@ -5,6 +5,7 @@ import { gzipSync } from 'node:zlib';
 import { compileCatalogue, matchConfiguration } from '../src/lib/core/match';
 import { openDatabase } from '../src/lib/server/db/connection';
 import { putRecords } from '../tests/support/put-records';
+import { access } from './access';
 import { circuits } from './circuits';
 import { kits } from './kits';
 import { generateConfiguration, generateProducts } from './generate';
@@ -110,6 +111,7 @@ function firstLoad(): void {
 }
 
 const PARTS: Record<string, () => void | Promise<void>> = {
+	access,
 	walkLine,
 	searching,
 	importing,

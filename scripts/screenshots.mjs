@@ -13,7 +13,7 @@ const VIEWS = [
 	{ name: 'counter-dark', theme: 'dark', path: '/?q=skerry 2018 rear' },
 	{ name: 'vehicles-light', theme: 'light', path: '/vehicles' },
 	{ name: 'walk-dark', theme: 'dark', path: `${SKERRY}/walk/low-L` },
-	{ name: 'walk-room-dark', theme: 'dark', path: `${SKERRY}/walk/low-L?view=room` },
+	{ name: 'access-dark', theme: 'dark', path: `${SKERRY}/access/headlamp-R?to=low-R` },
 	{ name: 'identify-dark', theme: 'dark', path: '/vehicles/identify?q=skery' },
 	{
 		name: 'questions-dark',
@@ -27,14 +27,12 @@ const VIEWS = [
 		theme: 'dark',
 		path: '/vehicles/tarrow-packhorse-2014/match/position-L?tab=colour&product=GL-W5-60'
 	},
-	{ name: 'match-heat-light', theme: 'light', path: `${SKERRY}/match/low-L?tab=heat&product=OR-H7-43` },
 	{
 		name: 'match-compare-dark',
 		theme: 'dark',
 		path: `${SKERRY}/match/low-L?tab=compare&with=GL-H7-43,GL-H7-C,TD-H7-L,QU-H7-ANY`
 	},
 	{ name: 'circuit-brake-dark', theme: 'dark', path: `${SKERRY}/circuit`, keys: '8' },
-	{ name: 'circuit-turn-light', theme: 'light', path: '/vehicles/fenholm-sound-2015/circuit', keys: '5' },
 	{
 		name: 'circuit-remedied-dark',
 		theme: 'dark',
@@ -43,7 +41,9 @@ const VIEWS = [
 		keys: '27'
 	},
 	{ name: 'kit-dark', theme: 'dark', kit: 'fenholm-skerry-ii-2017', then: '?side=place&place=low-L', look: 2 },
-	{ name: 'kit-compare-light', theme: 'light', kit: 'aldring-net-750-2011', revise: 'ease', then: '/compare' },
+	{ name: 'fitup-light', theme: 'light', path: '/vehicles/brisken-tarn-2018-us/fitup' },
+	{ name: 'fitting-tablet-dark', theme: 'dark', path: '/fittings/FBUAJRYDQ', size: { width: 820, height: 1180 } },
+	{ name: 'fitup-sheet', pdf: '/vehicles/brisken-tarn-2018-us/kit/KZ9Y8JX/fit-up.pdf' },
 	{ name: 'sheet', theme: 'light', kit: 'brisken-fjell-650-2010', release: true, then: '/sheet' },
 	{ name: 'stock-light', theme: 'light', path: '/stock' },
 	{ name: 'interchange-dark', theme: 'dark', path: '/reference/interchange?category=3157' }
@@ -59,15 +59,11 @@ async function releaseKit(page) {
 	await page.getByText(/, released$/).waitFor();
 }
 
-/** Starts the next revision with another balance, and releases it. */
-async function reviseKit(page, balance) {
-	await page.getByRole('button', { name: /^Start revision/ }).click();
-	await page.getByText(/^draft of revision/).waitFor();
-	await page.getByRole('tab', { name: 'Order' }).click();
-	await page.getByLabel('Balance').selectOption(balance);
-	await page.getByRole('button', { name: 'Solve again' }).click();
-	await page.waitForLoadState('networkidle');
-	await releaseKit(page);
+/** The first page of a paper; needs pdftoppm (Debian's poppler-utils). */
+async function picturePaper(name, path) {
+	const bytes = Buffer.from(await (await fetch(BASE + path)).arrayBuffer());
+	const made = spawnSync('pdftoppm', ['-r', '100', '-png', '-singlefile', '-', `${OUT}/${name}`], { input: bytes });
+	console.log(made.status === 0 ? `${OUT}/${name}.png` : `${name} was left as it is: pdftoppm is not here`);
 }
 
 const only = process.argv.slice(2);
@@ -80,10 +76,15 @@ await once(server.stdout, 'data');
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 try {
-	for (const { name, theme, path, kit, then, release, revise, look, press, keys = '' } of VIEWS.filter(
+	for (const { name, theme, path, pdf, size, kit, then, release, look, press, keys = '' } of VIEWS.filter(
 		(view) => only.length === 0 || only.includes(view.name)
 	)) {
-		const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, colorScheme: theme });
+		if (pdf) {
+			await picturePaper(name, pdf);
+			continue;
+		}
+		const viewport = size ?? { width: 1280, height: 800 };
+		const context = await browser.newContext({ viewport, colorScheme: theme });
 		const page = await context.newPage();
 		await page.addInitScript((mode) => localStorage.setItem('mode-watcher-mode', mode), theme);
 		await page.goto(BASE + (path ?? `/vehicles/${kit}/kit`), { waitUntil: 'networkidle' });
@@ -92,8 +93,7 @@ try {
 			await page.waitForURL(/kit\/K/);
 			await page.waitForLoadState('networkidle');
 			const address = page.url();
-			if (release || revise) await releaseKit(page);
-			if (revise) await reviseKit(page, revise);
+			if (release) await releaseKit(page);
 			if (then) await page.goto(address + then);
 			await page.waitForLoadState('networkidle');
 			if (look !== undefined) {

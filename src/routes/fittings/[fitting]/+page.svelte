@@ -141,9 +141,7 @@
 			>
 		{/if}
 	</header>
-	<progress class="mt-2 w-full accent-sea" max={all.length} value={standing.done}
-		>{standing.done} of {all.length}</progress
-	>
+	<progress class="mt-2 w-full" max={all.length} value={standing.done}>{standing.done} of {all.length}</progress>
 	{#if desk.trouble}<p class="text-refuse" role="alert">{desk.trouble}</p>{/if}
 
 	{#if panel === 'steps'}
