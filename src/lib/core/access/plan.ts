@@ -42,15 +42,22 @@ function sorted(graph: AccessGraph, wanted: readonly Wanted[], possible: Readonl
 		const [first] = by;
 		if (first === undefined) notRecorded.push(one.id);
 		else if (by.some((id) => possible.has(id))) places.push({ id: one.id, by });
-		else unreachable.push({ place: one.id, why: whyNot(graph, first) ?? '' });
+		else unreachable.push({ place: one.id, why: whyNot(graph, first, possible) ?? '' });
 	}
 	return { places, unreachable, notRecorded };
+}
+
+/** True for an operation that takes no time at all. */
+function isIdle(operation: Operation | undefined): boolean {
+	const { off, on } = minutesOf(operation ?? {});
+	return off + on === 0;
 }
 
 /** What is left of operations when those that carry nothing are taken out: at least minutes only such as take no time can be among them. */
 function needed(graph: AccessGraph, chosen: ReadonlySet<string>, places: readonly WantedPlace[]): Set<string> {
 	const kept = new Set(chosen);
-	for (const id of [...chosen].reverse()) {
+	const idle = [...chosen].filter((id) => isIdle(graph.operations.get(id)));
+	for (const id of idle.reverse()) {
 		kept.delete(id);
 		const left = doable(graph, kept);
 		const isEnough = places.every(({ by }) => by.some((other) => left.has(other)));

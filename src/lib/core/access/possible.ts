@@ -1,5 +1,5 @@
 import type { Operation } from '../model';
-import { wantsAll, wantsOne, type AccessGraph } from './graph';
+import { namedBefore, wantsAll, wantsOne, type AccessGraph } from './graph';
 
 /**
  * Operations that can be done one after the other, in an order in which they can: each after all it wants, and by a route that stands. A ring of
@@ -7,15 +7,25 @@ import { wantsAll, wantsOne, type AccessGraph } from './graph';
  * @param among only these may be done; all of the record when left out
  */
 export function doable({ operations }: AccessGraph, among: Iterable<string> = operations.keys()): Set<string> {
-	const done = new Set<string>();
-	let waiting = [...new Set(among)].flatMap((id) => operations.get(id) ?? []);
-	for (;;) {
-		const next = waiting.filter((operation) => isReady(operation, done));
-		if (next.length === 0) return done;
-		for (const { id } of next) done.add(id);
-		waiting = waiting.filter(({ id }) => !done.has(id));
+	const asked = new Set(among);
+	const followers = new Map<string, Operation[]>();
+	const ready: Operation[] = [];
+	for (const id of asked) {
+		const operation = operations.get(id);
+		if (!operation) continue;
+		for (const other of namedBefore(operation)) followers.set(other, [...(followers.get(other) ?? []), operation]);
+		if (isReady(operation, NOTHING)) ready.push(operation);
 	}
+	const done = new Set<string>();
+	for (let next = ready.shift(); next; next = ready.shift()) {
+		if (done.has(next.id)) continue;
+		done.add(next.id);
+		ready.push(...(followers.get(next.id) ?? []).filter((one) => !done.has(one.id) && isReady(one, done)));
+	}
+	return done;
 }
+
+const NOTHING: ReadonlySet<string> = new Set();
 
 /** True when everything an operation waits for is done. */
 export function isReady(operation: Operation, done: ReadonlySet<string>): boolean {
@@ -27,8 +37,7 @@ export function isReady(operation: Operation, done: ReadonlySet<string>): boolea
 }
 
 /** Why an operation can never be done: the first thing on its way that is not there, or the ring it stands in. Null when it can. */
-export function whyNot(graph: AccessGraph, id: string): string | null {
-	const possible = doable(graph);
+export function whyNot(graph: AccessGraph, id: string, possible = doable(graph)): string | null {
 	const seen: string[] = [];
 	for (let at = id; !possible.has(at);) {
 		const operation = graph.operations.get(at);

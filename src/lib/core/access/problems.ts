@@ -54,7 +54,7 @@ export function accessProblems(configuration: Configuration, path = ''): Problem
 					: []
 			),
 			...(earlier === o && unknown.length === 0 && !possible.has(operation.id)
-				? [{ path: at, message: `can never be done: ${whyNot(graph, operation.id) ?? ''}` }]
+				? [{ path: at, message: `can never be done: ${whyNot(graph, operation.id, possible) ?? ''}` }]
 				: [])
 		];
 	});

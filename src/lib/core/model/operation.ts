@@ -45,8 +45,13 @@ export const operation = z.looseObject({
 	evidence: z.array(evidence).optional()
 });
 
+/** Operations of one vehicle, more is not credible. */
+const MOST_OPERATIONS = 1000;
+
 /** The way in: how the lamps of a vehicle are reached. */
-export const access = z.looseObject({ operations: z.array(operation) });
+export const access = z.looseObject({
+	operations: z.array(operation).max(MOST_OPERATIONS, `must be at most ${MOST_OPERATIONS} operations`)
+});
 
 export type Fastener = z.infer<typeof fastener>;
 export type Operation = z.infer<typeof operation>;
