@@ -10,7 +10,10 @@
 <svelte:head><title>Kits · Rotalux</title></svelte:head>
 
 <main class="grid max-w-5xl gap-4 p-6">
-	<h1>Kits</h1>
+	<div class="flex items-center justify-between gap-3">
+		<h1>Kits</h1>
+		<a class="button" href={resolve('/fittings')}>Fittings in the bay</a>
+	</div>
 	{#if data.total === 0 && data.typed === ''}
 		<p>
 			No kit is on record yet. Open a <a class="link" href={resolve('/vehicles')}>vehicle</a> and its stage Kit to start one.

@@ -59,7 +59,7 @@
 			{:else}
 				<p class="text-soft">Choose a question to see both values, what depends on them, and to settle it.</p>
 				{#await data.next}
-					<p class="mt-5 text-soft" role="status">Looking for what to find out next …</p>
+					<p class="mt-5 text-soft">Looking for what to find out next …</p>
 				{:then next}
 					{#if next && next.length > 0}
 						<h2 class="mt-5">What to find out next</h2>

@@ -36,8 +36,11 @@ export function isReady(operation: Operation, done: ReadonlySet<string>): boolea
 	);
 }
 
-/** Why an operation can never be done: the first thing on its way that is not there, or the ring it stands in. Null when it can. */
-export function whyNot(graph: AccessGraph, id: string, possible = doable(graph)): string | null {
+/**
+ * Why an operation can never be done: the first thing on its way that is not there, or the ring it stands in. Null when it can.
+ * @param possible all that can be done
+ */
+export function whyNot(graph: AccessGraph, id: string, possible: ReadonlySet<string>): string | null {
 	const seen: string[] = [];
 	for (let at = id; !possible.has(at);) {
 		const operation = graph.operations.get(at);

@@ -73,7 +73,7 @@
 				<StepBody {step} />
 			</div>
 		{/if}
-		<nav class="mt-2 flex gap-3" aria-label="Steps">
+		<div class="mt-2 flex gap-3">
 			<!-- eslint-disable svelte/no-navigation-without-resolve -- this page, at another step -->
 			{#if step && data.step > 1}<a class="button min-h-12! grow justify-center" href={to(data.step - 1)}>Back</a>{/if}
 			{#if data.step < steps.length}
@@ -82,7 +82,7 @@
 				>
 			{/if}
 			<!-- eslint-enable svelte/no-navigation-without-resolve -->
-		</nav>
+		</div>
 	</section>
 	{#if kit.wires.length > 0}
 		<section>

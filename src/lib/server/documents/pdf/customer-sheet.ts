@@ -1,5 +1,6 @@
-import { policySentences, wiresOf } from '../../../core/views';
-import type { KitSheet } from '../../services/kits';
+import { policySentences, wiresOf, type FitUpView } from '../../../core/views';
+import { fitUpOf, type KitSheet } from '../../services/kits';
+import { highsSolver } from '../../solver/highs';
 import {
 	bullets,
 	heading,
@@ -30,7 +31,7 @@ function rows({ kit }: KitSheet): string[][] {
 	]);
 }
 
-function head(doc: Doc, sheet: KitSheet, link: string): void {
+function head(doc: Doc, sheet: KitSheet, { key, link }: { key: FitUpView['key']; link: string }): void {
 	const size = 170;
 	const width = inner(doc) - size - 10;
 	doc.font('bold').fontSize(20).text('Your LED kit', MARGIN, MARGIN, { width });
@@ -39,14 +40,18 @@ function head(doc: Doc, sheet: KitSheet, link: string): void {
 	drawQr(doc, link, { x: MARGIN - 6, y: doc.y + 4, size: 84 });
 	doc.fontSize(9).text('This sheet on a phone:', MARGIN + 82, doc.y + 28, { width: width - 82 });
 	doc.text(link, MARGIN + 82, doc.y, { width: width - 82 });
-	drawRota(doc, sheet.kit.sockets, { x: doc.page.width - MARGIN - size / 2, y: MARGIN + size / 2, size });
+	const numbers = new Map(key.map(({ id, number }) => [id, number]));
+	drawRota(doc, sheet.kit.sockets, { x: doc.page.width - MARGIN - size / 2, y: MARGIN + size / 2, size, numbers });
 	doc.y = MARGIN + size + 12;
 }
 
 /** What the customer takes home: what goes where, which wire where, what stays as it was, cautions and the words of the policy. No prices. */
-function customerSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promise<Buffer> {
+async function customerSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promise<Buffer> {
+	const { key, stops } = await fitUpOf(sheet, highsSolver);
 	const draw = (doc: Doc) => {
-		head(doc, sheet, link);
+		head(doc, sheet, { key, link });
+		heading(doc, 'Places on the wheel');
+		paragraph(doc, key.map(({ number, name }) => `${number} ${name}`).join('   ·   '), 10);
 		heading(doc, 'What goes where');
 		table(doc, COLUMNS, rows(sheet));
 		const wires = wiresOf(sheet);
@@ -56,6 +61,8 @@ function customerSheetPdf(sheet: KitSheet, paper: Paper, link: string): Promise<
 		for (const { name, why } of sheet.kit.open) paragraph(doc, `${name}: ${why}`, 10);
 		heading(doc, 'Before you begin');
 		bullets(doc, sheet.cautions, 10);
+		heading(doc, 'Stop and go to a workshop where');
+		bullets(doc, stops, 10);
 		heading(doc, 'What this shop fits');
 		for (const sentence of policySentences(sheet.policy, sheet.order.exception)) paragraph(doc, sentence, 10);
 	};
