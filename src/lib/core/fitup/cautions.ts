@@ -25,8 +25,11 @@ const inZone =
 const hasPart = (job: JobInHand, effect: 'load' | 'steady-flasher' | 'smoothing') =>
 	job.parts.some(({ accessory }) => hasEffect(accessory, effect));
 const hasLoadInside = ({ lamps }: JobInHand) => lamps.some(({ product }) => (product?.builtInLoad ?? 0) > 0);
+/** Vehicles without airbags behind their dash. */
+const WITHOUT_AIRBAGS: ReadonlySet<string> = new Set(['motorcycle', 'trailer']);
 const isNearAirbag = (job: JobInHand) =>
-	mentions(job, /air ?bag|yellow plug/i) || inZone('cluster')(job) || hasPart(job, 'steady-flasher');
+	mentions(job, /air ?bag|yellow plug/i) ||
+	(!WITHOUT_AIRBAGS.has(job.configuration.kind) && (inZone('cluster')(job) || hasPart(job, 'steady-flasher')));
 const discharge = ({ lamps }: JobInHand) =>
 	lamps.some(({ socket }) => {
 		const category = categoryOrNull(socket.category);

@@ -55,6 +55,12 @@
 			{/each}
 		</ul>
 	</section>
+	<section>
+		<h2>Before you begin</h2>
+		<ul class="list-disc pl-5">
+			{#each kit.cautions as words (words)}<li>{words}</li>{/each}
+		</ul>
+	</section>
 	<section id="step">
 		<h2>Fit it yourself, step by step</h2>
 		<p class="text-sm text-soft">{kit.plan.timeWords.join('; ')}.</p>
@@ -92,12 +98,6 @@
 			</ul>
 		</section>
 	{/if}
-	<section>
-		<h2>Before you begin</h2>
-		<ul class="list-disc pl-5">
-			{#each kit.cautions as words (words)}<li>{words}</li>{/each}
-		</ul>
-	</section>
 	{#if kit.stays.length > 0}
 		<section>
 			<h2>Stays as it was</h2>
