@@ -78,6 +78,25 @@ describe('a fitting', () => {
 		expect(steps.find(({ id }) => id === 'do airbox-duct')?.cautions).toEqual(['a hidden screw below']);
 	});
 
+	it('what answers an open question settles it', async () => {
+		const { db } = await fitting();
+		const depth = (value: number) => ({
+			kind: 'claim',
+			subject: { kind: 'socket', id: 'turn-front-L' },
+			facts: { 'envelope.frontLength': value },
+			source: 'in-hand'
+		});
+		const asked = async () =>
+			openQuestions((await findConfiguration(db, CAR))!).filter(({ subject }) => subject.id === 'turn-front-L');
+		await takeMarks(db, 'F1', {
+			marks: sentMarks.parse({ marks: [sent('different', 'lamp turn-front-L', { command: depth(31) })] }).marks,
+			actor: { ...ACTOR, by: 'A. Lindgard' }
+		});
+		expect(await asked()).toHaveLength(1);
+		await take(db, sent('different', 'lamp turn-front-L', { command: depth(31) }));
+		expect(await asked()).toEqual([]);
+	});
+
 	it('what the record cannot take is kept as words, with the reason', async () => {
 		const { db } = await fitting();
 		const nonsense = {

@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { fittingState, MARK_KINDS, takenTimes, type FittingMark, type FittingState } from '../../core/fitup';
 import { factOf } from '../../core/model';
 import { err, ok, type Result } from '../../core/result';
-import { liveEvidence, vehicleName } from '../../core/vehicle';
+import { agree, liveEvidence, openQuestions, vehicleName } from '../../core/vehicle';
 import type { FitUpView } from '../../core/views';
 import { change, type Tx } from '../db/change';
 import { findConfiguration } from '../repositories/configurations';
@@ -113,16 +113,42 @@ async function pictureOf(tx: Tx, address: string): Promise<string> {
 	return hash;
 }
 
-/** Takes what was found into the record; what cannot be taken is kept as words, with the reason. */
+type Found = NonNullable<SentMark['command']>;
+
+/** Open questions that something found in the bay answers with one of the values that stand against each other. */
+async function answeredBy(tx: Tx, configurationId: string, said: Found): Promise<Found[]> {
+	const configuration = await findConfiguration(tx, configurationId);
+	if (!configuration || said.kind !== 'claim') return [];
+	return openQuestions(configuration).flatMap(({ subject, fact, values }): Found[] => {
+		if (subject.kind !== said.subject.kind || subject.id !== said.subject.id || !Object.hasOwn(said.facts, fact))
+			return [];
+		const { tolerance } = factOf(subject.kind, fact);
+		const held = values.find(({ value }) => agree(value, said.facts[fact], tolerance));
+		if (!held) return [];
+		return [{ kind: 'settle', subject: said.subject, fact, value: held.value, note: 'found at a fitting' }];
+	});
+}
+
+/** Takes what was found into the record; what cannot be taken is kept as words, with the reason. A question that it answers is settled by it. */
 async function found(
 	tx: Tx,
 	{ configurationId }: StoredFitting,
 	{ command: said, actor }: Pick<SentMark, 'command'> & { actor: Actor }
 ): Promise<Pick<FittingMark, 'text' | 'taken'>> {
 	if (!said) return {};
-	const base = await lastEvent(tx, CONFIGURATIONS.name(configurationId));
-	const done = await changeRecordIn(tx, { id: configurationId, base, command: said }, actor);
-	return done.ok ? { text: done.value.what, taken: true } : { text: done.error.message, taken: false };
+	const make = async (one: Found) => {
+		const base = await lastEvent(tx, CONFIGURATIONS.name(configurationId));
+		return changeRecordIn(tx, { id: configurationId, base, command: one }, actor);
+	};
+	const answered = await answeredBy(tx, configurationId, said);
+	const done = await make(said);
+	if (!done.ok) return { text: done.error.message, taken: false };
+	const words = [done.value.what];
+	for (const settling of answered) {
+		const settled = await make(settling);
+		if (settled.ok) words.push(settled.value.what);
+	}
+	return { text: words.join('. '), taken: true };
 }
 
 /** Minutes taken at operations that nobody had timed in hand go on record; one that was timed before keeps its time. */
