@@ -35,7 +35,9 @@ const SCREENS = {
 		'/vehicles/fenholm-skerry-ii-2017/circuit',
 		'/vehicles/fenholm-skerry-ii-2017/kit',
 		'/kits',
-		'/fittings'
+		'/vehicles/brisken-tarn-2018-us/fitup',
+		'/fittings',
+		'/fittings/FBUAJRYDQ'
 	],
 	'Stock, reference and settings': [
 		'/stock/QU-H7-ANY',

@@ -52,6 +52,24 @@
 				: 'As it stands when locked, seen from the front.'}
 		</figcaption>
 	</figure>
+{:else if drawing.kind === 'mark'}
+	<figure class="w-44">
+		<svg viewBox="-56 -56 112 112" role="img" aria-label="Mark of the holder on the clock face, seen from the front">
+			<circle r={R} fill="none" stroke="var(--line)" stroke-width="2" />
+			{#each HOURS as hour (hour)}
+				<path d={`M${at(hour, R - 4)} L${at(hour, R)}`} stroke="var(--soft)" stroke-width="1.5" />
+			{/each}
+			<text x="0" y={-R - 3} text-anchor="middle" font-size="9" fill="var(--soft)">12</text>
+			<circle r="26" fill="none" stroke="var(--ink)" stroke-width="2" />
+			<path
+				d={`M${at(drawing.at, 26)} L${at(drawing.at, 38)}`}
+				stroke="var(--sea)"
+				stroke-width="6"
+				stroke-linecap="round"
+			/>
+		</svg>
+		<figcaption class="text-sm text-soft">How the mark of the holder stands, seen from the front.</figcaption>
+	</figure>
 {:else}
 	<ul class="grid gap-1" aria-label="Which wire goes where">
 		{#each drawing.wires as { colour, to } (colour + to)}

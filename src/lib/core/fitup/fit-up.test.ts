@@ -5,6 +5,7 @@ import { solver } from '../../../../tests/support/solver';
 import { vehicleCircuit, withAssumedOutputs } from '../circuit';
 import type { Accessory, Configuration, Product } from '../model';
 import { jobOfSockets, planFitUp, type Job } from '.';
+import { holderMark } from './holder-mark';
 
 const demo = demoDocument();
 const vehicle = (id: string): Configuration => demo.configurations.find((c) => c.id === id)!;
@@ -137,6 +138,15 @@ describe('steps', () => {
 		expect(await words([])).not.toMatch(/resistor|airbag|20 kV|aim/);
 		expect(await words([{ accessory: load, channel: 'stop' }])).toMatch(/Load resistors pass 100 C/);
 	});
+
+	it.each([
+		['at 2 o’clock', 60],
+		["10:30 o'clock", 315],
+		['12:00', 0],
+		['upright', null]
+	])('a holder that stands %s is drawn so', (orientation, at) =>
+		expect(holderMark({ orientation })).toEqual(at === null ? null : { kind: 'mark', at })
+	);
 
 	it('a lamp is told by its holder: clip, collar, polarity, cap', async () => {
 		const beam = { ...LOW_SOCKET, retention: 'spring-clip', keyAngle: 30, cap: { kind: 'stock-sealed', depth: 60 } };

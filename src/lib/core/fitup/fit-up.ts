@@ -18,6 +18,7 @@ import { cautionsFor, stopsFor } from './cautions';
 import { modeChecks } from './checkpoints';
 import { beamTurn } from './collar';
 import type { Job, LampJob, PartJob } from './job';
+import { holderMark } from './holder-mark';
 import { lampHand } from './lamp-hints';
 import { partPlaceWords } from './part-place-words';
 import { readyFor } from './ready';
@@ -115,7 +116,7 @@ function lampStep({ socket, product }: LampJob, { parts }: Job): FitUpStep {
 		sockets: [socket.id],
 		expected: product ? lampMinutes(product) : null,
 		hand: lampHand(at),
-		drawing: beamTurn(at)?.drawing ?? null
+		drawing: beamTurn(at)?.drawing ?? holderMark(socket)
 	});
 }
 

@@ -13,6 +13,8 @@ export type StepDrawing =
 			emitter: number;
 			turn: { degrees: number; direction: 'clockwise' | 'anticlockwise' } | null;
 	  }
+	/** Where the mark of a holder stands on the clock face, degrees clockwise from 12, seen from the front. */
+	| { kind: 'mark'; at: number }
 	/** Which wire of a part goes where. */
 	| { kind: 'wires'; wires: { colour: string; to: string }[] };
 
