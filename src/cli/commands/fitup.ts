@@ -10,35 +10,14 @@ import { highsSolver } from '../../lib/server/solver/highs';
 import { configurationsNamed } from '../choose';
 import { BadInput, readFileDocument, type Command } from '../io';
 
-const shown = ({
-	operation,
-	title,
-	side,
-	minutes,
-	assumedMinutes,
-	tools,
-	fasteners,
-	cautions,
-	checkpoint,
-	kind,
-	sockets,
-	hand,
-	modes
-}: FitUpStep) => ({
-	operation,
-	title,
-	side,
-	minutes,
-	tools,
-	fasteners,
-	cautions,
-	checkpoint,
-	kind,
-	sockets,
-	hand,
-	...(assumedMinutes === null ? {} : { assumedMinutes }),
-	...(modes.length > 0 ? { modes } : {})
-});
+/** A step as it is printed: what is only for screens is left out, and what it has none of. */
+function shown({ id: _id, expected: _expected, drawing: _drawing, assumedMinutes, modes, ...step }: FitUpStep) {
+	return {
+		...step,
+		...(assumedMinutes === null ? {} : { assumedMinutes }),
+		...(modes.length > 0 ? { modes } : {})
+	};
+}
 
 /** The answer of a kit of a file: as it is kept with it, or worked out anew. */
 async function answerOf(

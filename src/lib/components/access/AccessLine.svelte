@@ -3,6 +3,7 @@
 	import { accessCompletions, readAccessLine, type AccessContext } from '$lib/core/access';
 	import SourceSelect from '../record/SourceSelect.svelte';
 	import LineField from '../ui/LineField.svelte';
+	import TakenWords from '../ui/TakenWords.svelte';
 
 	/** The access-line: one operation of the way in, in one line. Enter adds and moves on. */
 	let { context }: { context: AccessContext } = $props();
@@ -31,25 +32,7 @@
 						: 'For example: open bonnet; 1 min · grille off: 4 clips; after bonnet; 3 min · right reservoir aside; care: do not open it'}
 				</p>
 			{:else}
-				<p class="flex flex-wrap items-center gap-1">
-					<span class={['font-medium', read.problems.length === 0 ? 'text-sea' : 'text-soft']}
-						>{read.problems.length === 0 ? 'Enter adds' : 'Not yet'}:</span
-					>
-					{#each read.taken as part, i (i)}
-						{#if part.label !== null}
-							<span class="rounded bg-sea-wash px-1.5">{part.label}</span>
-						{:else}
-							<span class="rounded border border-dashed border-refuse px-1.5 text-refuse"
-								>{line.slice(part.from, part.to)}?</span
-							>
-						{/if}
-					{/each}
-				</p>
-				{#each read.problems as problem (problem)}<p class="text-refuse">{problem}</p>{/each}
-				{#each read.doubts as doubt (doubt)}<p class="text-needs">Look twice: {doubt}</p>{/each}
-				{#if read.problems.length === 0 && read.missing.length > 0}
-					<p class="text-sm text-soft">Not said yet: {read.missing.join(', ')}</p>
-				{/if}
+				<TakenWords {line} {...read} />
 			{/if}
 		</div>
 	{/snippet}

@@ -18,16 +18,20 @@
 	const sweep = $derived(way > 0 ? 1 : 0);
 </script>
 
+{#snippet face()}
+	<circle r={R} fill="none" stroke="var(--line)" stroke-width="2" />
+	{#each HOURS as hour (hour)}
+		<path d={`M${at(hour, R - 4)} L${at(hour, R)}`} stroke="var(--soft)" stroke-width="1.5" />
+	{/each}
+	<text x="0" y={-R - 3} text-anchor="middle" font-size="9" fill="var(--soft)">12</text>
+	<text x={R + 3} y="3" font-size="9" fill="var(--soft)">3</text>
+	<text x={-R - 3} y="3" text-anchor="end" font-size="9" fill="var(--soft)">9</text>
+{/snippet}
+
 {#if drawing.kind === 'clock'}
 	<figure class="w-44">
 		<svg viewBox="-56 -56 112 112" role="img" aria-label="Emitters on the clock face, seen from the front">
-			<circle r={R} fill="none" stroke="var(--line)" stroke-width="2" />
-			{#each HOURS as hour (hour)}
-				<path d={`M${at(hour, R - 4)} L${at(hour, R)}`} stroke="var(--soft)" stroke-width="1.5" />
-			{/each}
-			<text x="0" y={-R - 3} text-anchor="middle" font-size="9" fill="var(--soft)">12</text>
-			<text x={R + 3} y="3" font-size="9" fill="var(--soft)">3</text>
-			<text x={-R - 3} y="3" text-anchor="end" font-size="9" fill="var(--soft)">9</text>
+			{@render face()}
 			{#if turn}
 				<path
 					d={`M${at(now, 32)} L${at(now + 180, 32)}`}
@@ -55,11 +59,7 @@
 {:else if drawing.kind === 'mark'}
 	<figure class="w-44">
 		<svg viewBox="-56 -56 112 112" role="img" aria-label="Mark of the holder on the clock face, seen from the front">
-			<circle r={R} fill="none" stroke="var(--line)" stroke-width="2" />
-			{#each HOURS as hour (hour)}
-				<path d={`M${at(hour, R - 4)} L${at(hour, R)}`} stroke="var(--soft)" stroke-width="1.5" />
-			{/each}
-			<text x="0" y={-R - 3} text-anchor="middle" font-size="9" fill="var(--soft)">12</text>
+			{@render face()}
 			<circle r="26" fill="none" stroke="var(--ink)" stroke-width="2" />
 			<path
 				d={`M${at(drawing.at, 26)} L${at(drawing.at, 38)}`}
