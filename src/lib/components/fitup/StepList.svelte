@@ -15,7 +15,8 @@
 			<div class="grid gap-1.5">
 				<p class="flex flex-wrap items-baseline gap-x-3">
 					<span class={['font-medium', step.kind === 'checkpoint' && 'text-sea']}>{step.title}</span>
-					{#if step.side && SIDE[step.side]}<span class="text-soft">{SIDE[step.side]}</span>{/if}
+					{#if step.kind !== 'lamp' && step.side && SIDE[step.side]}<span class="text-soft">{SIDE[step.side]}</span
+						>{/if}
 					{#each step.places as place (place.id)}<span class="rounded bg-raised px-1.5 text-sm">{place.number}</span
 						>{/each}
 					<span class="ml-auto text-sm text-soft tabular-nums">{step.time}</span>

@@ -45,7 +45,7 @@ export function whyNot(graph: AccessGraph, id: string, possible: ReadonlySet<str
 	for (let at = id; !possible.has(at);) {
 		const operation = graph.operations.get(at);
 		if (!operation) return `“${at}” is not on record`;
-		if (seen.includes(at)) return `${ringWords(graph, seen.slice(seen.indexOf(at)))} wait for each other`;
+		if (seen.includes(at)) return ringWords(graph, seen.slice(seen.indexOf(at)));
 		seen.push(at);
 		const blocked = [...wantsAll(operation), ...wantsOne(operation).flat()].find((other) => !possible.has(other));
 		if (blocked === undefined) return `“${operation.title}” has no route that stands`;
@@ -54,5 +54,7 @@ export function whyNot(graph: AccessGraph, id: string, possible: ReadonlySet<str
 	return null;
 }
 
-const ringWords = ({ operations }: AccessGraph, ids: readonly string[]) =>
-	ids.map((id) => `“${operations.get(id)?.title ?? id}”`).join(' and ');
+function ringWords({ operations }: AccessGraph, ids: readonly string[]): string {
+	const names = ids.map((id) => `“${operations.get(id)?.title ?? id}”`);
+	return names.length === 1 ? `${names[0]} waits for itself` : `${names.join(' and ')} wait for each other`;
+}

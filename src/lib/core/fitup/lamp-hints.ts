@@ -47,7 +47,7 @@ export const LAMP_HINTS: readonly Hint[] = [
 	({ socket: { orientation } }) =>
 		orientation === undefined
 			? 'Before anything moves, photograph how holder, plug and cap stand: everything goes back the same way round.'
-			: `The holder stands at ${orientation}: it goes back the same way round. Photograph it, with plug and cap.`,
+			: `How the holder stands: ${orientation}. It goes back the same way round; photograph it, with plug and cap.`,
 	when(
 		({ socket }) => socket.cap?.kind === 'stock-sealed',
 		'Take the sealed cap off and look that its seal stays in its groove.'

@@ -62,7 +62,11 @@ function drawSteps(doc: Doc, steps: readonly StepView[], first: number): void {
 function drawStep(doc: Doc, step: StepView, number: number): void {
 	const width = inner(doc) - 26;
 	const places = step.places.map((place) => place.number).join(', ');
-	const title = [`${number}  ${step.title}`, SIDED.has(step.side ?? '') ? step.side : '', places && `place ${places}`]
+	const title = [
+		`${number}  ${step.title}`,
+		step.kind !== 'lamp' && SIDED.has(step.side ?? '') ? step.side : '',
+		places && `place ${places}`
+	]
 		.filter(Boolean)
 		.join(', ');
 	const lines = [

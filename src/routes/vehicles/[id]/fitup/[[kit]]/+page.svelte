@@ -74,7 +74,7 @@
 				<StepList steps={plan.afterwards} first={plan.steps.length + plan.refit.length + 1} />
 			</ScrollPanel>
 		</div>
-		<ScrollPanel label="What the work takes" class="min-h-0 p-4">
+		<ScrollPanel label="What the work takes" class="min-h-0 p-4 max-lg:order-first">
 			<h2>About {Math.round(plan.minutes)} min</h2>
 			<ul class="text-soft">
 				{#each plan.timeWords as words (words)}<li>{words}</li>{/each}
