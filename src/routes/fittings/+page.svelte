@@ -32,9 +32,9 @@
 							>
 								<span class="font-medium">{fitting.vehicle}</span>
 								<span class="text-sm text-soft"
-									>{fitting.kitName}{fitting.code ? ` · ${fitting.code}` : ''} · since {moment(
-										fitting.startedAt
-									)}{fitting.startedBy ? ` · ${fitting.startedBy}` : ''}</span
+									>{fitting.kitName}{fitting.code ? ` · ${fitting.code}` : ''} · {fitting.finishedAt
+										? `finished ${moment(fitting.finishedAt)}`
+										: `since ${moment(fitting.startedAt)}`}{fitting.startedBy ? ` · ${fitting.startedBy}` : ''}</span
 								>
 							</a>
 						</li>

@@ -24,6 +24,20 @@ function joinedOptions(a: Configuration, b: Configuration): Configuration['optio
 	return shared.length > 0 ? Object.fromEntries(shared) : undefined;
 }
 
+/** The way in of a vehicle, as it leads to the same lamps of another one. */
+function accessFrom(kept: Configuration, { access, sockets }: Configuration): Configuration['access'] {
+	const own = (place: string) => {
+		const socket = sockets.find(({ id }) => id === place);
+		return (socket && kept.sockets.find((one) => keyOf(one) === keyOf(socket))?.id) ?? place;
+	};
+	return (
+		access && {
+			...access,
+			operations: access.operations.map((one) => (one.reaches ? { ...one, reaches: one.reaches.map(own) } : one))
+		}
+	);
+}
+
 /**
  * Makes one configuration of two that are proved alike: the same sockets, facts, channels and flasher. Years and evidence are joined,
  * options on which they differ are dropped. Two that differ anywhere stay two, and the differences are listed.
@@ -52,6 +66,7 @@ export function merge(kept: Configuration, other: Configuration): Result<Configu
 			: {}),
 		...(options ? { options } : {}),
 		...(tells.length > 0 ? { tells } : {}),
+		...(kept.access || !other.access ? {} : { access: accessFrom(kept, other) }),
 		sockets: kept.sockets.map((socket) => {
 			const twin = other.sockets.find((s) => keyOf(s) === keyOf(socket));
 			const evidence = joined(socket.evidence, twin?.evidence);

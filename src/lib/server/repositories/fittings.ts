@@ -68,6 +68,11 @@ export async function addFitting(tx: Tx, fitting: StoredFitting): Promise<void> 
 	await tx('fittings').insert({ ...columns, plan: JSON.stringify(plan) });
 }
 
+/** Gives the fittings of a vehicle to another one. */
+export async function moveFittings(tx: Tx, { from, to }: { from: string; to: string }): Promise<void> {
+	await tx('fittings').where({ configuration_id: from }).update({ configuration_id: to });
+}
+
 /** Says that a fitting is finished. */
 export async function closeFitting(tx: Tx, id: string, finishedAt: string): Promise<void> {
 	await tx('fittings').where({ id }).update({ state: 'finished', finished_at: finishedAt });

@@ -8,6 +8,7 @@ import { findConfiguration } from '../repositories/configurations';
 import { findFitting, findPicture, marksOf } from '../repositories/fittings';
 import { sentMarks, showFitting, startFitting, stepsOf, takeMarks } from './fittings';
 import { fitUpOf, kitSheet, startKit } from './kits';
+import { mergeConfigurations, splitConfiguration } from './record/create';
 
 const CAR = 'fenholm-skerry-i-2012';
 const NOW = '2026-11-28T10:00:00.000Z';
@@ -117,6 +118,15 @@ describe('a fitting', () => {
 		const remove = { kind: 'remove', socket: 'turn-front-L' };
 		expect(sentMarks.safeParse({ marks: [sent('different', steps[0]!, { command: remove })] }).success).toBe(false);
 		expect(await takeMarks(db, 'F9', { marks: [], actor: ACTOR })).toMatchObject({ ok: false });
+	});
+
+	it('goes with its vehicle into the one that takes it in', async () => {
+		const { db, steps } = await fitting();
+		await take(db, sent('done', steps[0]!));
+		const parted = await splitConfiguration(db, { id: CAR, cut: { by: 'year', from: 2014 } }, ACTOR);
+		const id = parted.ok ? parted.value.id : '';
+		expect(await mergeConfigurations(db, { keep: id, drop: CAR }, ACTOR)).toMatchObject({ ok: true });
+		expect((await findFitting(db, 'F1'))?.configurationId).toBe(id);
 	});
 
 	it('keeps a picture by its hash, and the fitting knows it', async () => {

@@ -10,6 +10,7 @@ import { err, ok, summarise, type Result } from '../../../core/result';
 import { vehicleName } from '../../../core/vehicle';
 import { copyFromSister } from '../../../core/walk';
 import { deleteConfiguration, findConfiguration, findStored } from '../../repositories/configurations';
+import { moveFittings } from '../../repositories/fittings';
 import { moveKits } from '../../repositories/kits';
 import { overlapWith } from './overlap';
 import { CONFIGURATIONS, writeRecord, type Actor } from './store';
@@ -113,6 +114,7 @@ export async function mergeConfigurations(
 		if (!merged.ok) return merged;
 		const before = await findStored(tx, keep);
 		await moveKits(tx, { from: drop, to: keep });
+		await moveFittings(tx, { from: drop, to: keep });
 		await tx('merged_configurations').insert({
 			id: drop,
 			into_id: keep,
