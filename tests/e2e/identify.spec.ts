@@ -91,6 +91,8 @@ test('a shared lamp unit is put right once, for every vehicle that has it', asyn
 	await socket.getByRole('button', { name: /^Held by/ }).click();
 	await socket.getByLabel('Held by').fill('push');
 	await socket.getByRole('button', { name: 'Save' }).click();
+	// What was said of the step before names the unit as well.
+	await expect(page.getByText(/Taken back: .*held by push/)).toHaveCount(0);
 	await expect(page.getByText(/\(Repeater, oval, 2 vehicles\)/)).toBeVisible();
 	await page.goto('/vehicles/tarrow-packhorse-2014/walk/repeater-R', { waitUntil: 'networkidle' });
 	await expect(socket.getByRole('button', { name: /^Held by push/ })).toContainText('manual');
