@@ -14,6 +14,7 @@ const AREAS = [
 	'claims',
 	'fit',
 	'heat',
+	'beam',
 	'circuit',
 	'accessories',
 	'match',
@@ -22,6 +23,7 @@ const AREAS = [
 	'remedy',
 	'kit',
 	'fitup',
+	'proof',
 	'views',
 	'exchange'
 ];

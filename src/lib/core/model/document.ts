@@ -8,13 +8,12 @@ import { followUp, reading } from './field';
 import { fitting } from './fitting';
 import { kit } from './kit';
 import { policy } from './policy';
+import { proof } from './proof';
 import { product } from './product';
 import { unit } from './unit';
 
 /** The version of the format this code reads and writes. */
 export const FORMAT = 'rotalux/1';
-
-const record = z.looseObject({});
 
 /** A whole file. Fields it does not know are kept. */
 export const document = z.looseObject({
@@ -34,7 +33,7 @@ export const document = z.looseObject({
 	assumptions: assumptions.optional(),
 	kits: z.array(kit).default([]),
 	fittings: z.array(fitting).default([]),
-	proofs: z.array(record).default([]),
+	proofs: z.array(proof).default([]),
 	readings: z.array(reading).default([]),
 	followUps: z.array(followUp).default([]),
 	complaints: z.array(complaint).default([])

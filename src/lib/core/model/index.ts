@@ -12,6 +12,7 @@ export * from './assumptions';
 export * from './complaint';
 export * from './field';
 export * from './fitting';
+export * from './proof';
 export * from './policy';
 export * from './kit';
 export * from './document';

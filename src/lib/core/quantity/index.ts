@@ -6,3 +6,4 @@ export * from './number';
 export * from './money';
 export * from './day';
 export * from './assumption';
+export * from './measure';

@@ -1,0 +1,3 @@
+export * from './rules';
+export * from './drop';
+export * from './read-aim';

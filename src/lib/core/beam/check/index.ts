@@ -1,0 +1,3 @@
+export * from './assumptions';
+export * from './beam-check';
+export { CHECK_RULES } from './rules';

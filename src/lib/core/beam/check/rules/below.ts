@@ -1,0 +1,9 @@
+import type { CheckRule } from '../beam-check';
+import { lightRule } from '../light-rule';
+
+/** Under the cut-off, where one sees by it, there is at least as much light as before. */
+export const belowRule: CheckRule = {
+	id: 'below',
+	label: 'Light under the cut-off',
+	judge: lightRule('below', 'proof.below', 'at-least')
+};

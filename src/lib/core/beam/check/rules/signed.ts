@@ -1,0 +1,12 @@
+import type { CheckRule } from '../beam-check';
+
+/** Somebody answers for it by name. */
+export const signedRule: CheckRule = {
+	id: 'signed',
+	label: 'Signed',
+	judge: ({ by }) => ({
+		isMet: by && by.trim() !== '' ? true : null,
+		measured: by?.trim() ? by.trim() : 'nobody yet',
+		required: 'the name of who measured'
+	})
+};

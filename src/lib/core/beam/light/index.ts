@@ -1,0 +1,4 @@
+export * from './candela';
+export * from './points';
+export * from './compare';
+export * from './doubts';

@@ -1,0 +1,102 @@
+/** A picture as its camera gave it: eight bits a channel, row by row from the top left. */
+export interface RawPicture {
+	width: number;
+	height: number;
+	/** 3 or 4 bytes a pixel. */
+	channels: 3 | 4;
+	pixels: Uint8Array | Uint8ClampedArray;
+}
+
+/** Linear luminance, 0 to 1, row by row from the top left. */
+export interface Luminance {
+	width: number;
+	height: number;
+	values: Float32Array;
+}
+
+/** The luminance of a picture at the size it is worked on. */
+export interface WorkPicture extends Luminance {
+	/** Pixels of the camera's picture for one of these, along each axis. */
+	scale: { x: number; y: number };
+	/** Share of pixels in which the camera was at its end. */
+	clipped: number;
+}
+
+/** Longest side that is worked on, px: a cut-off is read to a fraction of a pixel. */
+export const WORK_SIDE = 1200;
+/** From this value up a channel is at its end. */
+const CLIPPED = 254;
+
+/** sRGB decoding (IEC 61966-2-1): a byte as linear light. */
+const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => {
+	const value = byte / 255;
+	return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4;
+});
+
+/** Linear light as an sRGB byte. */
+export function srgbByte(linear: number): number {
+	const value = Math.min(1, Math.max(0, linear));
+	return Math.round(255 * (value <= 0.0031308 ? value * 12.92 : 1.055 * value ** (1 / 2.4) - 0.055));
+}
+
+/** Weights of linear red, green and blue in luminance (sRGB primaries). */
+const [RED, GREEN, BLUE] = [0.2126, 0.7152, 0.0722];
+
+/** A camera's picture as linear luminance, made smaller by the mean of what falls on each pixel. */
+export function workPicture({ width, height, channels, pixels }: RawPicture, side = WORK_SIDE): WorkPicture {
+	const shrink = Math.max(1, Math.ceil(Math.max(width, height) / side));
+	const [w, h] = [Math.floor(width / shrink), Math.floor(height / shrink)];
+	const values = new Float32Array(w * h);
+	let clipped = 0;
+	for (let y = 0; y < h * shrink; y++) {
+		const row = Math.floor(y / shrink) * w;
+		let at = y * width * channels;
+		for (let x = 0; x < w * shrink; x++, at += channels) {
+			const [r, g, b] = [pixels[at] ?? 0, pixels[at + 1] ?? 0, pixels[at + 2] ?? 0];
+			if (r >= CLIPPED || g >= CLIPPED || b >= CLIPPED) clipped++;
+			const light = RED * (LINEAR[r] ?? 0) + GREEN * (LINEAR[g] ?? 0) + BLUE * (LINEAR[b] ?? 0);
+			const to = row + Math.floor(x / shrink);
+			values[to] = (values[to] ?? 0) + light;
+		}
+	}
+	const share = 1 / (shrink * shrink);
+	for (let i = 0; i < values.length; i++) values[i] = (values[i] ?? 0) * share;
+	return {
+		width: w,
+		height: h,
+		values,
+		scale: { x: shrink, y: shrink },
+		clipped: clipped / (w * h * shrink * shrink)
+	};
+}
+
+/** Luminance between pixels, by the four around; 0 outside. */
+export function sample({ width, height, values }: Luminance, x: number, y: number): number {
+	if (x < 0 || y < 0 || x > width - 1 || y > height - 1) return 0;
+	const [x0, y0] = [Math.min(Math.floor(x), width - 2), Math.min(Math.floor(y), height - 2)];
+	const [fx, fy] = [x - x0, y - y0];
+	const at = y0 * width + x0;
+	const top = (values[at] ?? 0) * (1 - fx) + (values[at + 1] ?? 0) * fx;
+	const bottom = (values[at + width] ?? 0) * (1 - fx) + (values[at + width + 1] ?? 0) * fx;
+	return top * (1 - fy) + bottom * fy;
+}
+
+/** Mean over a square of an odd side about every pixel, by running sums; at the rim over what there is. */
+export function boxMean({ width, height, values }: Luminance, side: number): Luminance {
+	const reach = Math.floor(side / 2);
+	const pass = (from: Float32Array, length: number, count: number, at: (line: number, i: number) => number) => {
+		const to = new Float32Array(from.length);
+		for (let line = 0; line < count; line++) {
+			let sum = 0;
+			for (let i = 0; i < Math.min(reach, length); i++) sum += from[at(line, i)] ?? 0;
+			for (let i = 0; i < length; i++) {
+				if (i + reach < length) sum += from[at(line, i + reach)] ?? 0;
+				if (i - reach - 1 >= 0) sum -= from[at(line, i - reach - 1)] ?? 0;
+				to[at(line, i)] = sum / (Math.min(length - 1, i + reach) - Math.max(0, i - reach) + 1);
+			}
+		}
+		return to;
+	};
+	const rows = pass(values, width, height, (line, i) => line * width + i);
+	return { width, height, values: pass(rows, height, width, (line, i) => i * width + line) };
+}

@@ -1,0 +1,3 @@
+export * from './fears';
+export * from './pattern';
+export * from './render';
