@@ -1,51 +1,6 @@
 import type { Assumed } from '../../quantity';
-import type { LightSet } from '../light/compare';
+import type { BeamEvidence, CheckedRule } from './rule';
 import { CHECK_RULES } from './rules';
-
-/** What was found of one lamp type in one lamp unit. What is missing was not done. */
-export interface BeamEvidence {
-	light?: { before: LightSet; after: LightSet } | undefined;
-	/** Two pictures of the wall, as far as they compare. */
-	pictures?: PictureFindings | undefined;
-	aim?: AimFindings | undefined;
-	/** Who answers for it. */
-	by?: string | undefined;
-}
-
-/** What two pictures said. */
-export interface PictureFindings {
-	comparable: boolean;
-	/** Degrees, clockwise positive as the camera sees it; null where a cut-off is lost. */
-	tilt: number | null;
-	/** The cut-off stands so much higher, percent of the distance to the wall; null where nothing gave the scale, or a cut-off is lost. */
-	rise: number | null;
-}
-
-/** Where the cut-off stands now, by a rule of aim. */
-export interface AimFindings {
-	rule: string;
-	/** mm over the floor, m, mm under lamp height, percent stamped beside the lamp. */
-	height: number;
-	distance: number;
-	drop: number;
-	stamped?: number | undefined;
-}
-
-/** One rule of the check and how it stands: null says that nothing was found either way. */
-export interface CheckedRule {
-	id: string;
-	label: string;
-	isMet: boolean | null;
-	measured: string;
-	required: string;
-}
-
-/** A rule of the check: what was measured against what is asked. */
-export interface CheckRule {
-	id: string;
-	label: string;
-	judge: (evidence: BeamEvidence, assumed: Assumed) => Omit<CheckedRule, 'id' | 'label'>;
-}
 
 /** What a beam check comes to: `open` while something was not measured. */
 export type CheckOutcome = 'proved' | 'failed' | 'open';

@@ -1,7 +1,7 @@
 import { assumedValue, decimal } from '../../quantity';
 import { comparePoints } from '../light/compare';
 import type { LightPoint } from '../light/points';
-import type { CheckRule } from './beam-check';
+import type { CheckRule } from './rule';
 
 /** A ratio is read off meters: it counts to half a percent. */
 const READ_TO = 0.005;

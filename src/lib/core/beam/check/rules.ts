@@ -1,4 +1,4 @@
-import type { CheckRule } from './beam-check';
+import type { CheckRule } from './rule';
 import { aboveRule } from './rules/above';
 import { aimWithinRule } from './rules/aim';
 import { belowRule } from './rules/below';

@@ -53,8 +53,9 @@ const NARROW_SHOWS = 0.62;
 /** Light that counts as dark, a share of the brightest of the strip: under it steps are noise. */
 const DARK = 0.03;
 
-function stepWithin(line: Float64Array, sums: Float64Array, reach: number, floor: number): Step & { score: number } {
-	const h = line.length;
+/** @param sums running sums of the light of a strip, one more than it has rows */
+function stepWithin(sums: Float64Array, reach: number, floor: number): Step & { score: number } {
+	const h = sums.length - 1;
 	const mean = (from: number, to: number) => ((sums[to] ?? 0) - (sums[from] ?? 0)) / (to - from);
 	let best = { y: 0, contrast: 0, reach, score: 0 };
 	for (let y = Math.max(reach, Math.round(h * TOP)); y < Math.min(h - reach, h * BOTTOM); y++) {
@@ -72,9 +73,7 @@ function stepWithin(line: Float64Array, sums: Float64Array, reach: number, floor
 function steepest(line: Float64Array, peak: number): Step | null {
 	const sums = new Float64Array(line.length + 1);
 	for (let i = 0; i < line.length; i++) sums[i + 1] = (sums[i] ?? 0) + (line[i] ?? 0);
-	const steps = REACHES.map((share) =>
-		stepWithin(line, sums, Math.max(3, Math.round(line.length * share)), peak * DARK)
-	);
+	const steps = REACHES.map((share) => stepWithin(sums, Math.max(3, Math.round(line.length * share)), peak * DARK));
 	const most = Math.max(...steps.map(({ contrast }) => contrast));
 	return most < LEAST_CONTRAST ? null : (steps.find(({ contrast }) => contrast >= NARROW_SHOWS * most) ?? null);
 }

@@ -81,22 +81,32 @@ export function sample({ width, height, values }: Luminance, x: number, y: numbe
 	return top * (1 - fy) + bottom * fy;
 }
 
-/** Mean over a square of an odd side about every pixel, by running sums; at the rim over what there is. */
+/** How the lines of a picture lie in its row of values: how many, how long, and where one is. */
+interface Lines {
+	count: number;
+	length: number;
+	at: (line: number, i: number) => number;
+}
+
+/** Running mean along lines, at the ends over what there is. */
+function meanAlong(from: Float32Array, { count, length, at }: Lines, reach: number): Float32Array {
+	const to = new Float32Array(from.length);
+	for (let line = 0; line < count; line++) {
+		let sum = 0;
+		for (let i = 0; i < Math.min(reach, length); i++) sum += from[at(line, i)] ?? 0;
+		for (let i = 0; i < length; i++) {
+			if (i + reach < length) sum += from[at(line, i + reach)] ?? 0;
+			if (i - reach - 1 >= 0) sum -= from[at(line, i - reach - 1)] ?? 0;
+			to[at(line, i)] = sum / (Math.min(length - 1, i + reach) - Math.max(0, i - reach) + 1);
+		}
+	}
+	return to;
+}
+
+/** Mean over a square of an odd side about every pixel; at the rim over what there is. */
 export function boxMean({ width, height, values }: Luminance, side: number): Luminance {
 	const reach = Math.floor(side / 2);
-	const pass = (from: Float32Array, length: number, count: number, at: (line: number, i: number) => number) => {
-		const to = new Float32Array(from.length);
-		for (let line = 0; line < count; line++) {
-			let sum = 0;
-			for (let i = 0; i < Math.min(reach, length); i++) sum += from[at(line, i)] ?? 0;
-			for (let i = 0; i < length; i++) {
-				if (i + reach < length) sum += from[at(line, i + reach)] ?? 0;
-				if (i - reach - 1 >= 0) sum -= from[at(line, i - reach - 1)] ?? 0;
-				to[at(line, i)] = sum / (Math.min(length - 1, i + reach) - Math.max(0, i - reach) + 1);
-			}
-		}
-		return to;
-	};
-	const rows = pass(values, width, height, (line, i) => line * width + i);
-	return { width, height, values: pass(rows, height, width, (line, i) => i * width + line) };
+	const rows = { count: height, length: width, at: (line: number, i: number) => line * width + i };
+	const columns = { count: width, length: height, at: (line: number, i: number) => i * width + line };
+	return { width, height, values: meanAlong(meanAlong(values, rows, reach), columns, reach) };
 }

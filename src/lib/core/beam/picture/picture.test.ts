@@ -212,7 +212,7 @@ describe('light on a picture', () => {
 		const profile = verticalProfile(BEFORE.picture, 0.52);
 		expect(Math.max(...profile.map(({ light }) => light)) * factor).toBeCloseTo(40, -1);
 		expect(luxPerUnit(BEFORE.picture, { x: 0.02, y: 0.02 }, 40)).not.toBeNaN();
-		expect(lightGrid(BEFORE.picture, 150).width).toBe(150);
+		expect(lightGrid(BEFORE.picture, 150).width).toBe(WIDTH / 5);
 	});
 
 	it('sRGB there and back', () => {

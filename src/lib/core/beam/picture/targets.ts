@@ -28,8 +28,13 @@ function inLogs(picture: Luminance): Luminance {
 	return { width, height, values: values.map((value) => Math.log(value + dark)) };
 }
 
+/** A ring on a picture, px. */
+interface Ring extends PicturePoint {
+	radius: number;
+}
+
 /** How much a ring looks like quarters of black and white: light and dark twice round, and nothing else. 0 for anything else. */
-function quarters(picture: Luminance, x: number, y: number, radius: number): number {
+function quarters(picture: Luminance, { x, y, radius }: Ring): number {
 	let [mean, square, c1, s1, c2, s2] = [0, 0, 0, 0, 0, 0];
 	for (let i = 0; i < RING; i++) {
 		const value = sample(picture, x + radius * COS[i]!, y + radius * SIN[i]!);
@@ -48,21 +53,20 @@ function quarters(picture: Luminance, x: number, y: number, radius: number): num
 }
 
 /** A ring and a smaller one inside it, both of quarters. */
-const targetScore = (picture: Luminance, x: number, y: number, radius: number) =>
-	Math.min(quarters(picture, x, y, radius), quarters(picture, x, y, radius * 0.6));
+const targetScore = (picture: Luminance, ring: Ring) =>
+	Math.min(quarters(picture, ring), quarters(picture, { ...ring, radius: ring.radius * 0.6 }));
 
-interface Found extends PicturePoint {
+interface Found extends Ring {
 	score: number;
-	radius: number;
 }
 
 function searched(picture: Luminance): Found[] {
 	const found: Found[] = [];
 	for (let y = 6; y < picture.height - 6; y += 2)
 		for (let x = 6; x < picture.width - 6; x += 2) {
-			if (quarters(picture, x, y, RADII[0]!) < LEAST_SCORE * 0.6) continue;
+			if (quarters(picture, { x, y, radius: RADII[0]! }) < LEAST_SCORE * 0.6) continue;
 			for (const radius of RADII) {
-				const score = targetScore(picture, x, y, radius);
+				const score = targetScore(picture, { x, y, radius });
 				if (score >= LEAST_SCORE) found.push({ x, y, score: score * Math.sqrt(radius), radius });
 			}
 		}
@@ -81,7 +85,7 @@ function towardsMiddle(picture: Luminance, { x, y }: PicturePoint, radius: numbe
 	let [sum, sumX, sumY] = [0, 0, 0];
 	for (let dy = -3; dy <= 3; dy += 0.5)
 		for (let dx = -3; dx <= 3; dx += 0.5) {
-			const score = targetScore(picture, x + dx, y + dy, radius) ** 3;
+			const score = targetScore(picture, { x: x + dx, y: y + dy, radius }) ** 3;
 			sum += score;
 			sumX += score * dx;
 			sumY += score * dy;

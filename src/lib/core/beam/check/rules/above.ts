@@ -1,4 +1,4 @@
-import type { CheckRule } from '../beam-check';
+import type { CheckRule } from '../rule';
 import { lightRule } from '../light-rule';
 
 /** Over the cut-off, in the eyes of others, there is hardly more than before. */

@@ -1,7 +1,7 @@
 import { decimal } from '../../../quantity';
 import { aim } from '../../aim/drop';
 import { readAim, type AimReading } from '../../aim/read-aim';
-import type { BeamEvidence, CheckRule } from '../beam-check';
+import type { BeamEvidence, CheckRule } from '../rule';
 
 function reading({ aim: found }: BeamEvidence): { reading: AimReading; range: string } | string {
 	if (!found) return 'not aimed yet';

@@ -1,4 +1,4 @@
-import type { CheckRule } from '../beam-check';
+import type { CheckRule } from '../rule';
 import { lightRule } from '../light-rule';
 
 /** Under the cut-off, where one sees by it, there is at least as much light as before. */

@@ -1,4 +1,4 @@
-import type { CheckRule } from '../beam-check';
+import type { CheckRule } from '../rule';
 
 /** Two pictures of the wall that may be held against each other. */
 export const picturesRule: CheckRule = {

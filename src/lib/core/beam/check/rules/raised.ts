@@ -1,5 +1,5 @@
 import { assumedValue, decimal } from '../../../quantity';
-import type { CheckRule } from '../beam-check';
+import type { CheckRule } from '../rule';
 import { isAimRight } from './aim';
 
 /** The cut-off does not stand higher than before; where it did, and was aimed since, its aim decides. */

@@ -1,4 +1,4 @@
-import type { CheckRule } from '../beam-check';
+import type { CheckRule } from '../rule';
 
 /** Somebody answers for it by name. */
 export const signedRule: CheckRule = {

@@ -1,5 +1,5 @@
 import { assumedValue, decimal } from '../../../quantity';
-import type { CheckRule } from '../beam-check';
+import type { CheckRule } from '../rule';
 
 /** The cut-off does not lean. One that is lost counts as leaning. */
 export const tiltedRule: CheckRule = {
