@@ -20,3 +20,16 @@ export function secondsUntil(heat: HeatCase, timeConstant: number, limit: number
 	const share = (limit - heat.ambient) / rise;
 	return rise > 0 && share < 1 ? -timeConstant * Math.log(1 - share) : null;
 }
+
+/** Before so many time constants a reading does not tell where a body will end. */
+const TELLS_AFTER = 2;
+
+/**
+ * Rise a body comes to rest at, K, from a reading on the way there: `rise / (1 - exp(-t / tau))`; null when it was read too early to tell.
+ * @param timeConstant s
+ * @example restingRise({ rise: 40, minutes: 30 }, 300) // 40.1
+ */
+export function restingRise({ rise, minutes }: { rise: number; minutes: number }, timeConstant: number): number | null {
+	const constants = (minutes * 60) / timeConstant;
+	return constants < TELLS_AFTER ? null : rise / (1 - Math.exp(-constants));
+}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { compileCatalogue, matchConfiguration, type Field } from '.';
+import { compileCatalogue, matchConfiguration, NO_FIELD, type Field } from '.';
 import {
 	found,
 	gate,
@@ -296,7 +296,7 @@ describe('heat', () => {
 		const hot = makeProduct({ power: { at13v5: 12 }, evidence: measured });
 		const at = { product: hot.id, configuration: configuration.id, socket: 'stop-L' };
 		const judged = (field: Partial<Field>) => {
-			const catalogue = compileCatalogue([hot], [], { readings: [], followUps: [], ...field });
+			const catalogue = compileCatalogue([hot], [], { ...NO_FIELD, ...field });
 			const [match] = matchConfiguration(configuration, catalogue, makeShop());
 			return gate(match!.candidates[0]!, 'heat');
 		};

@@ -177,6 +177,8 @@ export const proof = z.discriminatedUnion('kind', [
 			})
 			.optional(),
 		aim: aimed.optional(),
+		/** The lamp unit and the place in it, where the unit is one that several vehicles share. */
+		unit: label.optional(),
 		/** What lamp type and lamp unit were like: a change of either asks again. */
 		about: z.looseObject({ product: z.record(z.string(), z.unknown()), unit: z.record(z.string(), z.unknown()) })
 	})

@@ -6,3 +6,4 @@ export * from './facts';
 export * from './identity';
 export * from './channel-templates';
 export * from './identity-form';
+export * from './tested';

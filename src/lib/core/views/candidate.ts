@@ -7,6 +7,7 @@ import {
 	gateLevel,
 	piecesOf,
 	survivingShare,
+	triedHere,
 	widestMired,
 	type Candidate,
 	type DescribedFinding,
@@ -14,6 +15,7 @@ import {
 	type Gate,
 	type Level,
 	type Shop,
+	type TriedHere,
 	type Verdict
 } from '../match';
 
@@ -43,6 +45,8 @@ export interface CandidateView {
 	lightShare: number | null;
 	/** Widest difference to the whites beside it, mired. */
 	mired: number | null;
+	/** How tests of every mode went with it on this vehicle; null where it was never tried. */
+	tried: TriedHere | null;
 	/** Cheapest pack, and pieces on the shelf. */
 	pack: { sku: string; count: number; price: number } | null;
 	stock: number;
@@ -124,6 +128,7 @@ function viewOf(candidate: Candidate, where: Where, shown: readonly Finding[]): 
 		score: Math.round(candidate.score),
 		lightShare: survivingShare(candidate.cases.socket, candidate.cases.product),
 		mired: widestMired(candidate.cases.socket, candidate.cases.product),
+		tried: triedHere(candidate.cases.socket, candidate.cases.product),
 		pack: pack ? { sku: pack.sku, count: pack.count, price: pack.price } : null,
 		stock: piecesOf(product) ?? 0
 	};

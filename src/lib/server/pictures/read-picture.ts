@@ -1,5 +1,5 @@
 import exifr from 'exifr';
-import sharp from 'sharp';
+import sharp, { type Sharp } from 'sharp';
 import { MOST_PIXELS, pictureKind, type Exposure, type RawPicture } from '../../core/beam';
 import { err, ok, type Result } from '../../core/result';
 
@@ -25,7 +25,7 @@ async function exposureOf(bytes: Uint8Array): Promise<Exposure | null> {
 }
 
 /** Opens a picture for decoding, whatever its file was called. @returns one clause when it is none that can be worked with */
-function opened(bytes: Uint8Array): Result<sharp.Sharp, string> {
+function opened(bytes: Uint8Array): Result<Sharp, string> {
 	const kind = pictureKind(bytes);
 	if (!kind.ok) return kind;
 	return ok(sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).autoOrient());

@@ -26,7 +26,7 @@ function remembered(db: Knex): LRUCache<string, Judged> {
 
 /** Equal for sockets that no rule can tell apart, as long as nothing that may be fitted to them has changed. */
 const keyOf = (prepared: SocketCase, data: ShopData): string =>
-	fingerprint([data.key, surroundings(prepared, data.catalogue), equivalenceKey(prepared)]);
+	fingerprint([data.key, surroundings(prepared, data.catalogue), equivalenceKey(prepared, data.catalogue)]);
 
 /** What is known of a socket without judging it; null when it has to be judged. */
 export const known = (db: Knex, prepared: SocketCase, data: ShopData): Judged | null =>

@@ -12,7 +12,10 @@ export interface BeamCheck {
 
 /** Holds what was found against every rule of the check. One that is not met fails it; one of which nothing is known leaves it open. */
 export function beamCheck(evidence: BeamEvidence, assumed: Assumed): BeamCheck {
-	const rules = CHECK_RULES.map(({ id, label, judge }): CheckedRule => ({ id, label, ...judge(evidence, assumed) }));
+	const own = evidence.hasCutOff ? 'with-cut-off' : 'without-cut-off';
+	const rules = CHECK_RULES.filter(({ asks }) => asks === 'every-lamp' || asks === own).map(
+		({ id, label, judge }): CheckedRule => ({ id, label, ...judge(evidence, assumed) })
+	);
 	const outcome = rules.some(({ isMet }) => isMet === false)
 		? 'failed'
 		: rules.every(({ isMet }) => isMet === true)

@@ -3,6 +3,8 @@ import type { LightSet } from '../light/compare';
 
 /** What was found of one lamp type in one lamp unit. What is missing was not done. */
 export interface BeamEvidence {
+	/** False for a high beam of its own: it throws a spot, and has no cut-off to look at. */
+	hasCutOff: boolean;
 	light?: { before: LightSet; after: LightSet } | undefined;
 	/** Two pictures of the wall, as far as they compare. */
 	pictures?: PictureFindings | undefined;
@@ -43,5 +45,7 @@ export interface CheckedRule {
 export interface CheckRule {
 	id: string;
 	label: string;
+	/** Which lamps it is asked of. */
+	asks: 'every-lamp' | 'with-cut-off' | 'without-cut-off';
 	judge: (evidence: BeamEvidence, assumed: Assumed) => Omit<CheckedRule, 'id' | 'label'>;
 }

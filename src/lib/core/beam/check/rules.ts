@@ -2,6 +2,7 @@ import type { CheckRule } from './rule';
 import { aboveRule } from './rules/above';
 import { aimWithinRule } from './rules/aim';
 import { belowRule } from './rules/below';
+import { hotSpotRule } from './rules/hot-spot';
 import { picturesRule } from './rules/pictures';
 import { raisedRule } from './rules/raised';
 import { signedRule } from './rules/signed';
@@ -14,6 +15,7 @@ export const CHECK_RULES: readonly CheckRule[] = [
 	picturesRule,
 	tiltedRule,
 	raisedRule,
+	hotSpotRule,
 	aimWithinRule,
 	signedRule
 ];

@@ -47,7 +47,7 @@ function remember(remembered: Map<string, Judged>, key: string, judged: Judged):
 function judgedFor(prepared: SocketCase, catalogue: Catalogue): Judged {
 	const { configuration, shop } = prepared;
 	const remembered = rememberedFor(shop, catalogue);
-	const key = JSON.stringify([surroundings(prepared, catalogue), equivalenceKey(prepared)]);
+	const key = JSON.stringify([surroundings(prepared, catalogue), equivalenceKey(prepared, catalogue)]);
 	const known = remembered.get(key);
 	if (known) return known;
 	const judged = { of: configuration.id as string, candidates: candidatesFor(prepared, catalogue) };

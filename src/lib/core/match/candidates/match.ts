@@ -1,5 +1,5 @@
 import { categoryOrNull } from '../../lamps';
-import { voltageOf } from '../../vehicle';
+import { twinKey, voltageOf } from '../../vehicle';
 import type { Complaint, Configuration, Product, Socket } from '../../model';
 import { rememberingLens, type throughLens } from '../../optics';
 import { Candidate } from './candidate';
@@ -168,7 +168,10 @@ export function matchSocket({ configuration, catalogue, shop }: MatchCase, socke
 }
 
 /** Equal for sockets that no rule can tell apart: all their facts but their own names, and all that is asked of their outputs. */
-export function equivalenceKey({ socket, channels, neighbours, others, heat }: SocketCase): string {
+export function equivalenceKey(
+	{ socket, channels, neighbours, others, heat }: SocketCase,
+	{ hasFieldFacts }: Pick<Catalogue, 'hasFieldFacts'>
+): string {
 	const { id: _id, side: _side, index: _index, names: _names, evidence: _evidence, unit: _unit, ...facts } = socket;
 	const outputs = channels.map(({ channel: { feed, fuse, assumed }, ...output }) => [
 		feed,
@@ -183,7 +186,9 @@ export function equivalenceKey({ socket, channels, neighbours, others, heat }: S
 		output.twoDuties
 	]);
 	const open = others.map(({ open: { question, value } }) => [question.subject.kind, question.fact, value]);
-	return JSON.stringify([facts, outputs, neighbours.map(({ name, white }) => [name, white]), open, heat.place]);
+	// What was found on a vehicle was found in one place of it.
+	const place = hasFieldFacts ? twinKey(socket) : null;
+	return JSON.stringify([place, facts, outputs, neighbours.map(({ name, white }) => [name, white]), open, heat.place]);
 }
 
 /** What of a vehicle and of the shop a rule may look at, beside the socket, its outputs and its neighbours: equal for vehicles that are judged alike. */
@@ -202,7 +207,7 @@ export function matchConfiguration(configuration: Configuration, catalogue: Cata
 	return configuration.sockets.map((socket) => {
 		const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
 		if (!prepared) return openMatch(socket);
-		const key = equivalenceKey(prepared);
+		const key = equivalenceKey(prepared, catalogue);
 		const twin = judged.get(key);
 		if (twin) return { socket, open: null, candidates: twin.map((candidate) => candidate.in(prepared)) };
 		const candidates = candidatesFor(prepared, catalogue);

@@ -1,41 +1,83 @@
-import type { Configuration, FollowUp, Reading, Socket } from '../../model';
+import type { Configuration, FollowUp, Proof, ProofOf, Reading, Socket } from '../../model';
 import { twinKey } from '../../vehicle';
 
-/** What was found of a lamp in one place of one vehicle: a temperature, C, or months without complaint. */
-export type FieldFact = { configuration: string; socket: string } & (
-	{ kind: 'temperature'; body: number; ambient: number | undefined } | { kind: 'follow-up'; months: number }
-);
+/** What was found of a lamp in one place of one vehicle. */
+export type FieldFact = { configuration: string; socket: string } &
+	/** A temperature of its body, C, so long after it was lit, min; null when nobody noted how long. */
+	(
+		| { kind: 'temperature'; body: number; ambient: number | undefined; minutes: number | null }
+		/** Months without complaint. */
+		| { kind: 'follow-up'; months: number }
+		/** Every mode tried with it fitted. */
+		| { kind: 'mode-test'; test: ProofOf<'mode-test'> }
+		/** Its beam held against the one before. */
+		| { kind: 'beam-check'; check: ProofOf<'beam-check'> }
+	);
 
-/** A body has come to rest after this long, min. */
-const AT_REST_MIN = 15;
+export type FieldFactOf<K extends FieldFact['kind']> = Extract<FieldFact, { kind: K }>;
 
-/** Readings and follow-ups of a shop. */
+/** What a shop has found on vehicles. */
 export interface Field {
 	readings: readonly Reading[];
 	followUps: readonly FollowUp[];
+	proofs: readonly Proof[];
 }
 
-export const NO_FIELD: Field = { readings: [], followUps: [] };
+export const NO_FIELD: Field = { readings: [], followUps: [], proofs: [] };
+
+/** What a proof says of products, each with the place it sat in. */
+function factsOfProof(proof: Proof): { product: string; fact: FieldFact }[] {
+	const { configuration } = proof;
+	switch (proof.kind) {
+		case 'temperature': {
+			const { product, socket, body, ambient, minutes } = proof;
+			return product ? [{ product, fact: { kind: 'temperature', configuration, socket, body, ambient, minutes } }] : [];
+		}
+		case 'mode-test':
+			return Object.entries(proof.lamps).map(([socket, product]) => ({
+				product,
+				fact: { kind: 'mode-test', configuration, socket, test: proof }
+			}));
+		case 'beam-check':
+			return [
+				{ product: proof.product, fact: { kind: 'beam-check', configuration, socket: proof.socket, check: proof } }
+			];
+		case 'light':
+		case 'beam':
+		case 'aim':
+			return [];
+		default:
+			return proof satisfies never;
+	}
+}
 
 /** Facts from the field by product. */
-export function fieldFacts({ readings, followUps }: Field): ReadonlyMap<string, FieldFact[]> {
+export function fieldFacts({ readings, followUps, proofs }: Field): ReadonlyMap<string, FieldFact[]> {
 	const found = new Map<string, FieldFact[]>();
 	const add = (product: string, fact: FieldFact) => found.set(product, [...(found.get(product) ?? []), fact]);
-	for (const { product, configuration, socket, body, ambient, minutes = AT_REST_MIN } of readings)
-		if (product && configuration && socket && body !== undefined && minutes >= AT_REST_MIN)
-			add(product, { kind: 'temperature', configuration, socket, body, ambient });
+	for (const { product, configuration, socket, body, ambient, minutes = null } of readings)
+		if (product && configuration && socket && body !== undefined)
+			add(product, { kind: 'temperature', configuration, socket, body, ambient, minutes });
 	for (const { product, configuration, socket, months, answer } of followUps)
 		if (product && configuration && socket && answer === 'fine' && months !== undefined)
 			add(product, { kind: 'follow-up', configuration, socket, months });
+	for (const proof of proofs) for (const { product, fact } of factsOfProof(proof)) add(product, fact);
 	return found;
 }
 
 /** True when a fact was found in this place of this vehicle, or in its twin on the other side. */
 export function isHere(
-	fact: FieldFact,
+	fact: Pick<FieldFact, 'configuration' | 'socket'>,
 	{ configuration, socket }: { configuration: Configuration; socket: Socket }
 ): boolean {
 	if (fact.configuration !== configuration.id) return false;
 	const there = configuration.sockets.find((s) => s.id === fact.socket);
 	return there !== undefined && twinKey(there) === twinKey(socket);
 }
+
+/** The facts of a kind that were found here. */
+export const factsHere = <K extends FieldFact['kind']>(
+	field: readonly FieldFact[],
+	where: { configuration: Configuration; socket: Socket },
+	kind: K
+): FieldFactOf<K>[] => field.filter((fact): fact is FieldFactOf<K> => fact.kind === kind && isHere(fact, where));

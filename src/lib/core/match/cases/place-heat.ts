@@ -26,6 +26,8 @@ export interface PlaceHeat {
 	resistance: Record<Cooling, Range>;
 	/** Factor of the cap it has today. */
 	cap: number;
+	/** Time in which a body of this kind takes on 63 % of its rise, s. */
+	timeConstant: number;
 }
 
 /** Flashes of a turn lamp, a minute, and its share of the time lit. */
@@ -75,6 +77,7 @@ export function placeHeat(
 		ambient: assumedRange(assumed, ambientName(place)),
 		duty: { major: hardest(of('major')), minor: hardest(of('minor')) },
 		resistance: Object.fromEntries(resistance) as Record<Cooling, Range>,
-		cap: capFactor(capState(socket.cap, category.mount), assumed)
+		cap: capFactor(capState(socket.cap, category.mount), assumed),
+		timeConstant
 	};
 }

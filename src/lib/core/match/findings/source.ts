@@ -22,6 +22,10 @@ export type FindingSource =
 	/** The spectral model: behind a worn lens, or beside the filament lamps as they stand. */
 	| { kind: 'spectral-model'; of: 'worn-lens' | 'neighbours' }
 	| { kind: 'heat-estimate' }
+	/** Every mode tried on this vehicle with the lamp fitted. */
+	| { kind: 'mode-test' }
+	/** A beam check of this lamp type in this lamp unit. */
+	| { kind: 'beam-check'; on: string; by: string }
 	/** A lamp that was fitted and asked after. */
 	| { kind: 'follow-up' }
 	| { kind: 'rule-family'; family: RuleFamily | null }

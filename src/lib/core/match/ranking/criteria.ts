@@ -7,6 +7,7 @@ import { lightCriterion } from './criteria/light';
 import { priceCriterion } from './criteria/price';
 import { purposeCriterion } from './criteria/purpose';
 import { stockCriterion } from './criteria/stock';
+import { triedCriterion } from './criteria/tried';
 
 /** What candidates of one verdict are ranked by. A new criterion is one file in `criteria/` and one entry here. */
 export const CRITERIA: readonly Criterion[] = [
@@ -17,5 +18,6 @@ export const CRITERIA: readonly Criterion[] = [
 	priceCriterion,
 	stockCriterion,
 	complaintsCriterion,
+	triedCriterion,
 	purposeCriterion
 ];

@@ -63,7 +63,7 @@ export function bestLamps(
 	return configuration.sockets.flatMap((socket): [string, Product][] => {
 		const prepared = socketCase(configuration, socket, { shop, through: catalogue.through });
 		if (!prepared) return [];
-		const key = equivalenceKey(prepared);
+		const key = equivalenceKey(prepared, catalogue);
 		const best = judged.get(key) ?? bestFor(prepared, catalogue, serves);
 		judged.set(key, best);
 		return best ? [[socket.id, best.product]] : [];

@@ -85,6 +85,16 @@ export const electricsWording = {
 		required: `at most ${d.atMost} ohm`,
 		why: 'The bulb-out check while off stays content.'
 	}),
+	'electrics.tried-quiet': (d: Tried): Words => ({
+		measured: `${d.channel}: no message with this lamp on this vehicle, ${d.quiet} of ${d.quiet}`,
+		required: 'no message in any mode',
+		why: 'Every mode was tried with it fitted in all places of this output, without a load.'
+	}),
+	'electrics.tried-message': (d: Tried): Words => ({
+		measured: `${d.channel}: ${d.message ?? 'a message'} came with this lamp on this vehicle, ${d.complained} of ${d.quiet + d.complained}`,
+		required: 'no message in any mode',
+		why: 'What was seen speaks against what was reckoned: clean the contacts, try it again, and look for what on record is not so.'
+	}),
 	'electrics.monitor-unknown': (d: { channel: string; missing: MissingFact }): Words => ({
 		measured: `${d.channel}: ${MISSING_WORDS[d.missing]} is not known`,
 		required: 'a number',
@@ -203,4 +213,12 @@ interface Fuse {
 	/** A; null when not on record. */
 	fuse: number | null;
 	share: number;
+}
+
+/** How tests of every mode went as far as an output is concerned. */
+interface Tried {
+	channel: string;
+	quiet: number;
+	complained: number;
+	message: string | null;
 }

@@ -47,12 +47,12 @@ export const heatWording = {
 		why: 'With the power its maker claims it would cook; claims are often too high. Measure its current, then its body after half an hour lit.'
 	}),
 	'heat.measured': (d: Measured): Words => ({
-		measured: `${round(d.body)} C on a hot day, from ${d.readings > 1 ? `${d.readings} readings` : 'a reading'} on this vehicle`,
+		measured: measuredText(d),
 		required: `at most ${d.limit} C`,
 		why: 'Measured in this place, which goes before any estimate.'
 	}),
 	'heat.measured-hot': (d: Measured): Words => ({
-		measured: `${round(d.body)} C on a hot day, from ${d.readings > 1 ? `${d.readings} readings` : 'a reading'} on this vehicle`,
+		measured: measuredText(d),
 		required: `at most ${d.limit} C`,
 		why: 'Measured in this place, and too hot.'
 	}),
@@ -87,4 +87,12 @@ interface Measured {
 	body: number;
 	limit: number;
 	readings: number;
+	/** K/W of this lamp in this place, its cap included; null where its power is not known. */
+	resistance: number | null;
+}
+
+function measuredText({ body, readings, resistance }: Measured): string {
+	const from = readings > 1 ? `${readings} readings` : 'a reading';
+	const own = resistance === null ? '' : `, ${round(resistance, 1)} K/W measured`;
+	return `${round(body)} C on a hot day, from ${from} on this vehicle${own}`;
 }

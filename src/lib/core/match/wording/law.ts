@@ -1,6 +1,18 @@
+import type { CheckedRule } from '../../beam';
 import { lampFunction, ledInFilamentLamp, type FunctionId, type RuleFamily } from '../../lamps';
 import type { Socket } from '../../model';
 import { functionWords, type Words } from './words';
+
+/** A beam check, with the rules that are spoken of. */
+interface Proof {
+	on: string;
+	by: string;
+	rules: readonly Pick<CheckedRule, 'label' | 'measured' | 'required'>[];
+}
+
+const foundBy = ({ on, by }: Pick<Proof, 'on' | 'by'>) => `found on ${on}${by ? ` by ${by}` : ''}`;
+const rulesText = (rules: Proof['rules']) =>
+	rules.map(({ label, measured }) => `${label.toLowerCase()} ${measured}`).join('; ');
 
 const CAUTION = 'Check local rules; a licensed workshop or the inspection body decides.';
 
@@ -45,6 +57,28 @@ export const lawWording = {
 		measured: `LED for ${functionWords([d.function])}, no beam check on record`,
 		required: 'shop policy: a beam check on record for this lamp type',
 		why: `Measure lux at the hot spot, below and above the cut-off, before and after. ${CAUTION}`
+	}),
+	'law.policy.proved': (d: Proof & { function: FunctionId }): Words => ({
+		measured: `beam check: ${rulesText(d.rules)}`,
+		required: 'shop policy: a beam check on record for this lamp type',
+		why: `Proved in this lamp unit, ${foundBy(d)}. LED sources in headlamps made for filament lamps are not approved in many places. ${CAUTION}`
+	}),
+	'law.policy.disproved': (d: Proof & { function: FunctionId }): Words => ({
+		measured: `beam check not met: ${rulesText(d.rules)}`,
+		required: d.rules.map(({ label, required }) => `${label.toLowerCase()}: ${required}`).join('; '),
+		why: `Tried in this lamp unit, ${foundBy(d)}: it does not do here. By the shop's policy it is not sold for it. ${CAUTION}`
+	}),
+	'law.policy.proof-open': (d: Proof & { function: FunctionId }): Words => ({
+		measured: `beam check begun, ${foundBy(d)}; open: ${d.rules.map(({ label }) => label.toLowerCase()).join(', ')}`,
+		required: 'shop policy: a beam check on record for this lamp type',
+		why: `Finish it under Prove. ${CAUTION}`
+	}),
+	'law.policy.proof-outdated': (
+		d: Omit<Proof, 'rules'> & { function: FunctionId; changed: readonly string[] }
+	): Words => ({
+		measured: `beam check ${foundBy(d)}; changed since: ${d.changed.join(', ')}`,
+		required: 'a beam check of the lamp type and the lamp unit as they are now',
+		why: `Lamp type or lamp unit changed on record: make the check again. ${CAUTION}`
 	}),
 	'law.policy.exception': (d: { function: FunctionId; by: string; on: string; words: string }): Words => ({
 		measured: `LED for ${functionWords([d.function])}, against the shop's policy`,

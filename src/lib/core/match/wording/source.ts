@@ -37,6 +37,10 @@ export function findingSourceText(source: FindingSource): string {
 				: 'spectral model; filament lamps beside it as they stand';
 		case 'heat-estimate':
 			return 'estimate from the thermal assumptions of the shop';
+		case 'mode-test':
+			return 'mode tests on this vehicle';
+		case 'beam-check':
+			return `beam check of ${source.on}${source.by ? `, ${source.by}` : ''}`;
 		case 'follow-up':
 			return 'follow-up of a fitting on this vehicle';
 		case 'rule-family':

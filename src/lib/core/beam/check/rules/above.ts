@@ -5,5 +5,6 @@ import { lightRule } from '../light-rule';
 export const aboveRule: CheckRule = {
 	id: 'above',
 	label: 'Light over the cut-off',
+	asks: 'with-cut-off',
 	judge: lightRule('above', 'proof.above', 'at-most')
 };

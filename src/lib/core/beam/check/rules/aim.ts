@@ -26,6 +26,7 @@ export function isAimRight(evidence: BeamEvidence): boolean {
 export const aimWithinRule: CheckRule = {
 	id: 'aim',
 	label: 'Aim within its rule',
+	asks: 'every-lamp',
 	judge: (evidence) => {
 		const found = reading(evidence);
 		return typeof found === 'string'

@@ -5,5 +5,6 @@ import { lightRule } from '../light-rule';
 export const belowRule: CheckRule = {
 	id: 'below',
 	label: 'Light under the cut-off',
+	asks: 'with-cut-off',
 	judge: lightRule('below', 'proof.below', 'at-least')
 };

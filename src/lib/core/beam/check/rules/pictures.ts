@@ -4,6 +4,7 @@ import type { CheckRule } from '../rule';
 export const picturesRule: CheckRule = {
 	id: 'pictures',
 	label: 'Pictures of the wall',
+	asks: 'with-cut-off',
 	judge: ({ pictures }) => ({
 		isMet: pictures ? (pictures.comparable ? true : null) : null,
 		measured: pictures

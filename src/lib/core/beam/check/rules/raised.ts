@@ -6,6 +6,7 @@ import { isAimRight } from './aim';
 export const raisedRule: CheckRule = {
 	id: 'raised',
 	label: 'Cut-off not raised',
+	asks: 'with-cut-off',
 	judge: (evidence, assumed) => {
 		const limit = assumedValue(assumed, 'proof.rise');
 		const required = `at most ${decimal(limit, 2)} % of the distance higher, or aimed by its rule since`;

@@ -4,6 +4,7 @@ import type { CheckRule } from '../rule';
 export const signedRule: CheckRule = {
 	id: 'signed',
 	label: 'Signed',
+	asks: 'every-lamp',
 	judge: ({ by }) => ({
 		isMet: by && by.trim() !== '' ? true : null,
 		measured: by?.trim() ? by.trim() : 'nobody yet',

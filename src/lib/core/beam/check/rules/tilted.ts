@@ -5,6 +5,7 @@ import type { CheckRule } from '../rule';
 export const tiltedRule: CheckRule = {
 	id: 'tilted',
 	label: 'Cut-off not tilted',
+	asks: 'with-cut-off',
 	judge: ({ pictures }, assumed) => {
 		const limit = assumedValue(assumed, 'proof.tilt');
 		const required = `at most ${decimal(limit)}° from before`;

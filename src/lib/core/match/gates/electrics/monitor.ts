@@ -1,6 +1,6 @@
 import { WIRE_SHARE } from '../../../circuit';
 import { lampFunction } from '../../../lamps';
-import { channelLoad, unfedContacts, type ChannelCase, type ProductCase, type SocketCase } from '../../cases';
+import { channelLoad, triedOn, unfedContacts, type ChannelCase, type ProductCase, type SocketCase } from '../../cases';
 import { finding, type Finding } from '../../findings/finding';
 import { MAKER, type FindingSource } from '../../findings/source';
 import type { Rule } from '../rule';
@@ -23,7 +23,7 @@ export const monitorRule: Rule = (socket, product) => {
 			)
 		),
 		...channels.flatMap((channel) => {
-			const found = judge(socket, channel, product);
+			const found = afterTests(socket, channel, { product, found: judge(socket, channel, product) });
 			return found.need ? [found, ...wayOut(socket, product.product, 'load')] : [found];
 		})
 	];
@@ -56,6 +56,25 @@ export function outputSource({ configuration }: SocketCase, { channel }: Channel
 		default:
 			return channel.assumed satisfies never;
 	}
+}
+
+/**
+ * What tests of every mode on this vehicle make of a finding: the message that came speaks against any reckoning, the one that never came
+ * answers what nobody could reckon.
+ */
+function afterTests(
+	s: SocketCase,
+	c: ChannelCase,
+	{ product, found }: { product: ProductCase; found: Finding }
+): Finding {
+	const tried = triedOn(s, product, c);
+	const data = { channel: c.channel.id, ...tried, message: c.channel.message ?? null };
+	const by = { source: { kind: 'mode-test' } as const };
+	if (tried.complained > 0 && found.level === 'pass')
+		return finding('electrics.tried-message', data, { ...by, level: 'unknown' });
+	if (tried.quiet > 0 && tried.complained === 0 && found.level !== 'pass')
+		return finding('electrics.tried-quiet', data, { ...by, level: 'pass' });
+	return found;
 }
 
 function judge(s: SocketCase, c: ChannelCase, { product }: ProductCase): Finding {

@@ -1,7 +1,15 @@
 import { heatLevel, steadySpan, type CapState, type HeatSpan } from '../../../heat';
 import type { Need } from '../../../accessories';
 import type { Product } from '../../../model';
-import { heatBandOf, isHere, limitOf, type ProductCase, type SocketCase } from '../../cases';
+import {
+	factsHere,
+	heatBandOf,
+	limitOf,
+	measuredResistance,
+	measuredRises,
+	type ProductCase,
+	type SocketCase
+} from '../../cases';
 import { finding, type Finding } from '../../findings/finding';
 import { MAKER } from '../../findings/source';
 import type { Rule } from '../rule';
@@ -74,25 +82,21 @@ export const steadyHeatRule: Rule = (s, p) => {
 };
 
 /** A temperature taken on this vehicle, or a lamp that was fitted there and followed up without complaint. */
-function fromTheField(
-	{ configuration, socket, assumed, heat }: SocketCase,
-	{ product, field }: ProductCase
-): Finding | null {
-	const here = field.filter((fact) => isHere(fact, { configuration, socket }));
-	const { limit } = limitOf({ assumed }, product);
-	const measured = here.flatMap((fact) => (fact.kind === 'temperature' ? fact : []));
-	if (measured.length > 0) {
+function fromTheField(s: SocketCase, p: ProductCase): Finding | null {
+	const { assumed, heat } = s;
+	const { limit } = limitOf({ assumed }, p.product);
+	const rises = measuredRises(s, p);
+	if (rises.length > 0) {
+		const rise = Math.max(...rises.map((one) => one.rise));
 		// On a hot day the body is as much hotter as the air is.
-		const body = Math.max(
-			...measured.map((m) => m.body + Math.max(0, heat.ambient.high - (m.ambient ?? heat.ambient.middle)))
-		);
-		const data = { body, limit, readings: measured.length };
+		const body = Math.max(...rises.map((one) => one.ambient + one.rise + Math.max(0, heat.ambient.high - one.ambient)));
+		const data = { body, limit, readings: rises.length, resistance: measuredResistance(p, rise) };
 		return finding(body <= limit ? 'heat.measured' : 'heat.measured-hot', data, {
 			level: body <= limit ? 'pass' : 'refuse',
 			source: { kind: 'measured' }
 		});
 	}
-	const months = Math.max(0, ...here.map((fact) => (fact.kind === 'follow-up' ? fact.months : 0)));
+	const months = Math.max(0, ...factsHere(p.field, s, 'follow-up').map((fact) => fact.months));
 	return months >= PROVED_AFTER_MONTHS
 		? finding('heat.proved', { months }, { level: 'pass', source: { kind: 'follow-up' } })
 		: null;

@@ -1,6 +1,6 @@
 import type { HeadlampPolicy, Policy } from '../../../model';
 import { lampFunction, type FunctionGroup, type FunctionId } from '../../../lamps';
-import type { SocketCase } from '../../cases';
+import { beamProof, type BeamProof, type ProductCase, type SocketCase } from '../../cases';
 import { finding, type Finding } from '../../findings/finding';
 import type { Rule } from '../rule';
 
@@ -11,12 +11,12 @@ export function policyFor(policy: Policy, group: FunctionGroup, market: string):
 }
 
 /** The shop's policy on LED in lamps that throw a beam. */
-export const policyRule: Rule = (s, { lamp }) => {
-	if (lamp === 'filament') return null;
+export const policyRule: Rule = (s, p) => {
+	if (p.lamp === 'filament') return null;
 	return s.socket.functions.flatMap((id): Finding[] => {
 		const { group } = lampFunction(id);
 		if (group !== 'headlamp' && group !== 'fog') return [];
-		const found = judge(s, policyFor(s.shop.policy, group, s.configuration.market), id);
+		const found = judge(s, p, { policy: policyFor(s.shop.policy, group, s.configuration.market), id });
 		return [excepted(s, found, id)];
 	});
 };
@@ -32,7 +32,8 @@ function excepted({ shop: { exception } }: SocketCase, found: Finding, id: Funct
 	);
 }
 
-function judge({ socket, source }: SocketCase, policy: HeadlampPolicy, id: FunctionId): Finding {
+function judge(s: SocketCase, p: ProductCase, { policy, id }: { policy: HeadlampPolicy; id: FunctionId }): Finding {
+	const { socket, source } = s;
 	const data = { function: id };
 	const by = { source: { kind: 'shop-policy' } as const };
 	switch (policy) {
@@ -44,8 +45,33 @@ function judge({ socket, source }: SocketCase, policy: HeadlampPolicy, id: Funct
 				? finding('law.policy.projector', data, { ...by, level: 'pass' })
 				: finding('law.policy.reflector', { ...data, optic: socket.optic }, { ...by, level: 'refuse' });
 		case 'proved':
-			return finding('law.policy.unproved', data, { ...by, level: 'unknown' });
+			return byProof(beamProof(s, p), data);
 		default:
 			return policy satisfies never;
+	}
+}
+
+/** What a beam check on record says: a pass, an honest no, or that it has to be made, finished or made again. */
+function byProof(proof: BeamProof | null, data: { function: FunctionId }): Finding {
+	if (!proof) return finding('law.policy.unproved', data, { level: 'unknown', source: { kind: 'shop-policy' } });
+	const { record, check, changed } = proof;
+	const { on, by = '' } = record;
+	const from = { source: { kind: 'beam-check', on, by } as const };
+	if (changed.length > 0)
+		return finding('law.policy.proof-outdated', { ...data, on, by, changed }, { ...from, level: 'unknown' });
+	const rules = check.rules.filter(({ isMet }) => isMet !== true);
+	switch (check.outcome) {
+		case 'proved':
+			return finding('law.policy.proved', { ...data, on, by, rules: check.rules }, { ...from, level: 'pass' });
+		case 'failed':
+			return finding(
+				'law.policy.disproved',
+				{ ...data, on, by, rules: rules.filter(({ isMet }) => isMet === false) },
+				{ ...from, level: 'refuse' }
+			);
+		case 'open':
+			return finding('law.policy.proof-open', { ...data, on, by, rules }, { ...from, level: 'unknown' });
+		default:
+			return check.outcome satisfies never;
 	}
 }
