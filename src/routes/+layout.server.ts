@@ -1,16 +1,18 @@
 import { briefly } from '$lib/server/briefly';
-import { readCurrency } from '$lib/server/services/policy';
+import { readCurrency, readMeasures } from '$lib/server/services/policy';
 import { timeZone } from '$lib/server/shop-time';
 import { personHere } from '$lib/server/actor';
 import { database } from '$lib/server/shop';
 import type { LayoutServerLoad } from './$types';
 
 const currencyOf = briefly(readCurrency);
+const measuresOf = briefly(readMeasures);
 
 export const load: LayoutServerLoad = async ({ locals }) => {
 	const db = await database();
 	return {
 		currency: await currencyOf(db),
+		measures: await measuresOf(db),
 		timeZone: timeZone(),
 		person: personHere(),
 		role: locals.person?.role ?? null,

@@ -4,7 +4,7 @@ import { jobOfKit, jobOfSockets, planFitUp, type FitUpStep, type Job } from '../
 import { assembleKit, circuitWithKit, readAnswer, type KitAnswer } from '../../lib/core/kit';
 import type { VehicleCircuit } from '../../lib/core/circuit';
 import { withAssumedOutputs } from '../../lib/core/circuit';
-import { compileCatalogue } from '../../lib/core/match';
+import { compileCatalogue, fieldOf } from '../../lib/core/match';
 import type { Configuration, RotaluxDocument } from '../../lib/core/model';
 import { highsSolver } from '../../lib/server/solver/highs';
 import { configurationsNamed } from '../choose';
@@ -34,7 +34,7 @@ async function answerOf(
 		throw new BadInput(`The vehicle "${kit.configuration}" of kit "${id}" does not stand in the file.`);
 	if (kit.answer !== undefined) return { configuration, answer: readAnswer(kit.answer) };
 	const shop = shopOf(document);
-	const catalogue = compileCatalogue(document.products, document.complaints, document);
+	const catalogue = compileCatalogue(document.products, document.complaints, fieldOf(document));
 	const made = await assembleKit({ configuration, catalogue, shop }, kit.order, { solver: highsSolver });
 	if (!made.ok) throw new BadInput(made.error.words);
 	return { configuration, answer: made.value };

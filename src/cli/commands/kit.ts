@@ -3,7 +3,7 @@ import { BALANCES, KIT_SCOPES, kitOrder } from '../../lib/core/model';
 import { shopOf } from '../../lib/core/exchange';
 import { assembleKit } from '../../lib/core/kit';
 import { FUNCTION_IDS } from '../../lib/core/lamps';
-import { compileCatalogue } from '../../lib/core/match';
+import { compileCatalogue, fieldOf } from '../../lib/core/match';
 import { highsSolver } from '../../lib/server/solver/highs';
 import { configurationsNamed } from '../choose';
 import { BadInput, readFileDocument, readNumber, readWord, type Command } from '../io';
@@ -45,7 +45,7 @@ export const kit: Command = {
 			...(values.whole ? { whole: true } : {})
 		});
 		const shop = shopOf(document);
-		const catalogue = compileCatalogue(document.products, document.complaints, document);
+		const catalogue = compileCatalogue(document.products, document.complaints, fieldOf(document));
 		const kit = await assembleKit({ configuration, catalogue, shop }, order, {
 			solver: highsSolver,
 			runnersUp: RUNNERS_UP

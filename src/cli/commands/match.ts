@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util';
 import type { Configuration } from '../../lib/core/model';
 import { shopOf } from '../../lib/core/exchange';
-import { compileCatalogue, describe, matchConfiguration, type SocketMatch } from '../../lib/core/match';
+import { compileCatalogue, fieldOf, describe, matchConfiguration, type SocketMatch } from '../../lib/core/match';
 import { configurationsNamed } from '../choose';
 import { BadInput, readFileDocument, type Command } from '../io';
 
@@ -29,7 +29,7 @@ export const match: Command = {
 		});
 		const document = readFileDocument(positionals[0]);
 		const shop = shopOf(document);
-		const catalogue = compileCatalogue(document.products, document.complaints, document);
+		const catalogue = compileCatalogue(document.products, document.complaints, fieldOf(document));
 		const configurations = configurationsNamed(document, values.configuration).map((configuration) => {
 			const matches = matchConfiguration(configuration, catalogue, shop);
 			const wanted = matches.filter((m) => values.socket === undefined || m.socket.id === values.socket);

@@ -1,6 +1,6 @@
 import { parseArgs } from 'node:util';
 import { shopOf } from '../../lib/core/exchange';
-import { compileCatalogue, factPath, nextFacts } from '../../lib/core/match';
+import { compileCatalogue, fieldOf, factPath, nextFacts } from '../../lib/core/match';
 import { configurationsNamed } from '../choose';
 import { BadInput, readFileDocument, type Command } from '../io';
 
@@ -17,7 +17,7 @@ export const next: Command = {
 		const [configuration] = configurationsNamed(document, values.configuration);
 		if (!configuration || (values.configuration === undefined && document.configurations.length > 1))
 			throw new BadInput('Say which vehicle it is about with --configuration ID.');
-		const catalogue = compileCatalogue(document.products, document.complaints, document);
+		const catalogue = compileCatalogue(document.products, document.complaints, fieldOf(document));
 		const facts = nextFacts(configuration, catalogue, shopOf(document)).map((fact) => ({
 			what: factPath(fact),
 			how: fact.how,

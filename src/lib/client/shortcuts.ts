@@ -7,6 +7,7 @@ export const PLACES = [
 	'a record',
 	'candidates',
 	'Circuit',
+	'a mode test',
 	'the interchange map'
 ] as const;
 
@@ -51,6 +52,9 @@ export const SHORTCUTS = {
 	redo: { where: 'a record', keys: ['ctrl+y', 'ctrl+shift+z'], does: 'bring it again' },
 	compare: { where: 'candidates', keys: ['c'], does: 'compare the lamp, or leave it out again' },
 	'switch-1': { where: 'Circuit', keys: ['1'], does: 'first switch of the list; each has its key beside it' },
+	'test-expected': { where: 'a mode test', keys: ['a'], does: 'as expected, on to the next mode' },
+	'test-otherwise': { where: 'a mode test', keys: ['o'], does: 'something else was seen' },
+	'test-tap': { where: 'a mode test', keys: ['t'], does: 'tap along with the flashing' },
 	'map-down': { where: 'the interchange map', keys: ['ArrowDown'], does: 'next category of the side' },
 	'map-up': { where: 'the interchange map', keys: ['ArrowUp'], does: 'category before' },
 	'map-in': { where: 'the interchange map', keys: ['ArrowLeft'], does: 'to what goes into it' },

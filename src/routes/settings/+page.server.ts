@@ -3,7 +3,7 @@ import { fail } from '@sveltejs/kit';
 import { shopDay } from '$lib/server/shop-time';
 import { policy as policySchema } from '$lib/core/model';
 import { ASSUMPTIONS } from '$lib/core/kit';
-import type { SetValues } from '$lib/core/quantity';
+import { MEASURE_SYSTEMS, type SetValues } from '$lib/core/quantity';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { bytesText } from '$lib/core/quantity';
 import { may } from '$lib/server/access/roles';
@@ -14,7 +14,7 @@ import { fingerprint } from '$lib/server/fingerprint';
 import { actorHere } from '$lib/server/actor';
 import { keepName } from '$lib/server/access/who';
 import { changeAssumptions, readAssumptions, type AssumptionChange } from '$lib/server/services/assumptions';
-import { changePolicy, readPolicy } from '$lib/server/services/policy';
+import { changeMeasures, changePolicy, readMeasures, readPolicy } from '$lib/server/services/policy';
 import type { Actor } from '$lib/server/services/record/store';
 import { database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
@@ -22,7 +22,8 @@ import type { Actions, PageServerLoad } from './$types';
 const AREAS = [
 	{ title: 'How candidates are ranked', starts: 'ranking.' },
 	{ title: 'Heat', starts: 'heat.' },
-	{ title: 'Work in the bay', starts: 'work.' }
+	{ title: 'Work in the bay', starts: 'work.' },
+	{ title: 'Beam check', starts: 'proof.' }
 ];
 
 export const load: PageServerLoad = async ({ locals }) => {
@@ -35,6 +36,7 @@ export const load: PageServerLoad = async ({ locals }) => {
 		backup: last ? { at: last.at, bytes: last.bytes, file: last.file } : null,
 		folder: dataFolder(),
 		policy,
+		measured: await readMeasures(db),
 		set,
 		saw: { policy: fingerprint(policy), set: fingerprint(set) },
 		areas: AREAS.map(({ title, starts }) => ({ title, list: ASSUMPTIONS.filter(({ id }) => id.startsWith(starts)) }))
@@ -76,6 +78,16 @@ export const actions: Actions = {
 		return orDatabaseFailure(async () => {
 			const done = await changeAssumptions(db, changes, String(form.get('was') ?? ''));
 			return done.ok ? { assumed: true } : fail(400, { message: done.error });
+		});
+	},
+	measures: async ({ request }) => {
+		const asked = (await request.formData()).get('measures');
+		const measures = MEASURE_SYSTEMS.find((one) => one === asked);
+		if (!measures) return fail(400, { message: 'Choose metric or US units. Nothing was changed.' });
+		const db = await database();
+		return orDatabaseFailure(async () => {
+			const done = await changeMeasures(db, measures);
+			return done.ok ? { measured: true } : fail(409, { message: done.error });
 		});
 	},
 	policy: async ({ request }) => {

@@ -38,6 +38,27 @@
 				</p>{/if}
 		{/snippet}</BusyForm
 	>
+	<BusyForm action="?/measures" class="panel flex flex-wrap items-center gap-4 p-4"
+		>{#snippet children(busy)}
+			<fieldset class="flex flex-wrap items-center gap-4">
+				<legend class="sr-only">Units people measure in</legend>
+				<span class="text-soft">Measured in</span>
+				{#each [{ value: 'metric', words: 'lux, metres, mm, C' }, { value: 'us', words: 'foot-candles, feet, inches, F' }] as { value, words } (value)}
+					<label class="flex min-h-9 items-center gap-2"
+						><input
+							type="radio"
+							name="measures"
+							{value}
+							checked={value === data.measured}
+							class="size-4 accent-(--sea)"
+						/>{words}</label
+					>
+				{/each}
+			</fieldset>
+			<button class="button" disabled={busy}>Save the units</button>
+			{#if form && 'measured' in form}<p role="status">Saved. What was measured before is shown in them too.</p>{/if}
+		{/snippet}</BusyForm
+	>
 	<section class="panel grid gap-2 p-4" aria-label="Data and people">
 		<h2>Data and people</h2>
 		<p class="flex flex-wrap gap-4">

@@ -1,10 +1,26 @@
 import { getContext, hasContext, setContext } from 'svelte';
-import { amount, dayIn, DEFAULT_CURRENCY, momentIn, money, type Currency, type TimeZone } from '$lib/core/quantity';
+import {
+	amount,
+	dayIn,
+	DEFAULT_CURRENCY,
+	keptMeasure,
+	measureText,
+	measureUnit,
+	momentIn,
+	money,
+	shownMeasure,
+	type Currency,
+	type Measure,
+	type MeasureSystem,
+	type MeasureUnit,
+	type TimeZone
+} from '$lib/core/quantity';
 
-/** What amounts and times of the shop are written in. */
+/** What amounts, times and measures of the shop are written in. */
 export interface ShopSetting {
 	currency: Currency;
 	timeZone: TimeZone;
+	measures: MeasureSystem;
 }
 
 /** Amounts and times as the shop writes them. */
@@ -15,11 +31,16 @@ export interface ShopFormats {
 	/** Day, and day with time, where the shop stands; nothing for nothing. */
 	day: (instant: string | null | undefined) => string;
 	moment: (instant: string | null | undefined) => string;
+	/** A kept measure (lx, m, mm, C) in words, in the unit of the shop; and there and back for fields. */
+	measure: (measure: Measure, kept: number) => string;
+	unit: (measure: Measure) => MeasureUnit;
+	shown: (measure: Measure, kept: number) => number;
+	kept: (measure: Measure, shown: number) => number;
 }
 
 const KEY = Symbol('shop formats');
 /** What a component drawn by itself is written in. */
-const ALONE: ShopSetting = { currency: DEFAULT_CURRENCY, timeZone: 'UTC' };
+const ALONE: ShopSetting = { currency: DEFAULT_CURRENCY, timeZone: 'UTC', measures: 'metric' };
 
 /** Hands the shop's currency and time zone to every component below. */
 export function provideShop(setting: () => ShopSetting): void {
@@ -31,7 +52,7 @@ const settingHere = (): (() => ShopSetting) => (hasContext(KEY) ? getContext<() 
 /** Hands another currency to every component below: a kit keeps the one it was released in. */
 export function provideCurrency(currency: () => Currency): void {
 	const around = settingHere();
-	provideShop(() => ({ timeZone: around().timeZone, currency: currency() }));
+	provideShop(() => ({ ...around(), currency: currency() }));
 }
 
 /** How amounts and times are written here. */
@@ -41,6 +62,10 @@ export function shopFormats(): ShopFormats {
 		price: (minor) => amount(minor, setting().currency),
 		money: (minor) => money(minor, setting().currency),
 		day: (instant) => (instant ? dayIn(instant, setting().timeZone) : ''),
-		moment: (instant) => (instant ? momentIn(instant, setting().timeZone) : '')
+		moment: (instant) => (instant ? momentIn(instant, setting().timeZone) : ''),
+		measure: (measure, kept) => measureText(measure, setting().measures, kept),
+		unit: (measure) => measureUnit(measure, setting().measures),
+		shown: (measure, kept) => shownMeasure(measure, setting().measures, kept),
+		kept: (measure, shown) => keptMeasure(measure, setting().measures, shown)
 	};
 }

@@ -70,6 +70,12 @@
 			pages: ['fitup'],
 			href: resolve('/vehicles/[id]/fitup/[[kit]]', { id, kit: page.params.kit }),
 			open: kits === 0 ? 'needs a kit' : 'way in and steps'
+		},
+		{
+			name: 'Prove',
+			pages: ['prove'],
+			href: resolve('/vehicles/[id]/prove', { id }),
+			open: 'modes, light, aim'
 		}
 	]);
 	const here = $derived(page.route.id?.split('/')[3] ?? '');

@@ -54,9 +54,16 @@ function message(issue: z.core.$ZodIssue, found: string): string {
 	}
 }
 
+/** Of a choice between shapes the trouble of the one that was meant: its kind is right, and something else in it is not. */
+function meantBy(issue: z.core.$ZodIssue): z.core.$ZodIssue[] {
+	if (issue.code !== 'invalid_union') return [issue];
+	const meant = issue.errors.find((own) => own.length > 0 && own.every(({ path }) => path[0] !== 'kind'));
+	return meant ? meant.map((own) => ({ ...own, path: [...issue.path, ...own.path] })) : [issue];
+}
+
 /** Turns what the schema found into problems with a path and one plain sentence each. */
 export function problemsOf(error: z.ZodError, input: unknown): Problem[] {
-	return error.issues.map((issue) => ({
+	return error.issues.flatMap(meantBy).map((issue) => ({
 		path: pathText(issue.path),
 		message: message(issue, shown(at(input, issue.path)))
 	}));

@@ -1,4 +1,5 @@
 import { HEAT_ASSUMPTIONS } from '../heat';
+import { CHECK_ASSUMPTIONS } from '../beam';
 import { RANKING_WEIGHTS, WORK_ASSUMPTIONS } from '../match';
 import { assumedFrom, type Assumption } from '../quantity';
 
@@ -36,6 +37,7 @@ export const ASSUMPTIONS: readonly Assumption[] = [
 	...RANKING_WEIGHTS,
 	...HEAT_ASSUMPTIONS,
 	...WORK_ASSUMPTIONS,
+	...CHECK_ASSUMPTIONS,
 	...KIT_RATES,
 	HEADLAMP_WHITE
 ];

@@ -7,7 +7,7 @@ export * from './candidates/candidate';
 export * from './candidates/match';
 export * from './candidates/across';
 export * from './ranking';
-export { WORK_ASSUMPTIONS } from './cases/assumed';
+export { assumedForPlaces, WORK_ASSUMPTIONS } from './cases/assumed';
 export { RULES, RULE_LIST, type RuleId } from './rules';
 export { policyFor } from './gates/law/policy';
 export { OPEN_WORDS } from './wording/open';

@@ -8,7 +8,7 @@ import { followUp, reading } from './field';
 import { fitting } from './fitting';
 import { kit } from './kit';
 import { policy } from './policy';
-import { proof } from './proof';
+import { anyProof } from './proof';
 import { product } from './product';
 import { unit } from './unit';
 
@@ -33,7 +33,7 @@ export const document = z.looseObject({
 	assumptions: assumptions.optional(),
 	kits: z.array(kit).default([]),
 	fittings: z.array(fitting).default([]),
-	proofs: z.array(proof).default([]),
+	proofs: z.array(anyProof).default([]),
 	readings: z.array(reading).default([]),
 	followUps: z.array(followUp).default([]),
 	complaints: z.array(complaint).default([])

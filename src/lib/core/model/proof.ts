@@ -188,3 +188,15 @@ export type Proof = z.infer<typeof proof>;
 export type ProofKind = Proof['kind'];
 export type ProofOf<K extends ProofKind> = Extract<Proof, { kind: K }>;
 export const PROOF_KINDS: readonly ProofKind[] = ['mode-test', 'light', 'beam', 'aim', 'temperature', 'beam-check'];
+
+/** A proof of a kind this code does not know: it is kept as it came, and nothing is read from it. */
+const foreignProof = z
+	.looseObject({ kind: z.string().optional() })
+	.refine(({ kind }) => !PROOF_KINDS.includes(kind as ProofKind), { path: ['kind'] });
+
+/** A proof as a file may hold it. */
+export const anyProof = z.union([proof, foreignProof]);
+
+/** Those proofs of a file whose kind is known. */
+export const knownProofs = (proofs: readonly z.infer<typeof anyProof>[]): Proof[] =>
+	proofs.filter((one): one is Proof => PROOF_KINDS.includes(one.kind as ProofKind));

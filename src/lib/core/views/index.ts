@@ -34,3 +34,7 @@ export * from './kit-row';
 export * from './place';
 export * from './offer';
 export * from './wires';
+export * from './prove';
+export * from './mode-test';
+export * from './aim-wall';
+export * from './place-heat';

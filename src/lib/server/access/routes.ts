@@ -44,7 +44,14 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/reference/interchange': LOOK,
 	'/settings': {
 		read: 'look',
-		write: { person: 'look', assumptions: 'settings', policy: 'settings', backup: 'keep', doctor: 'keep' }
+		write: {
+			person: 'look',
+			assumptions: 'settings',
+			policy: 'settings',
+			measures: 'settings',
+			backup: 'keep',
+			doctor: 'keep'
+		}
 	},
 	'/settings/people': { read: 'people', write: 'people' },
 	'/settings/account': { read: 'look', write: 'look' },
@@ -79,6 +86,18 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/vehicles/[id]/kit/[kit]/sheet': LOOK,
 	'/vehicles/[id]/kit/offer.json': LOOK,
 	'/vehicles/[id]/match/[[socket]]': { read: 'look', write: { choose: 'kit', assume: 'settings' } },
+	'/vehicles/[id]/prove': LOOK,
+	'/vehicles/[id]/prove/modes': LOOK,
+	'/vehicles/[id]/prove/modes/paper.pdf': LOOK,
+	'/vehicles/[id]/prove/light': LOOK,
+	'/vehicles/[id]/prove/beam': LOOK,
+	'/vehicles/[id]/prove/aim': LOOK,
+	'/vehicles/[id]/prove/aim/wall.pdf': LOOK,
+	'/vehicles/[id]/prove/heat': LOOK,
+	'/vehicles/[id]/prove/check': { read: 'look', write: { sign: 'fit' } },
+	'/vehicles/[id]/prove/targets.pdf': LOOK,
+	'/vehicles/[id]/prove/proofs': { write: 'fit' },
+	'/vehicles/[id]/prove/pictures': { write: 'fit' },
 	'/vehicles/[id]/record': { write: 'record' },
 	'/vehicles/[id]/next.json': LOOK,
 	'/vehicles/[id]/sheet': { read: 'look', write: 'import' },

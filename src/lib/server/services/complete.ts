@@ -28,6 +28,8 @@ const TABLES = [
 	'fittings',
 	'fitting_marks',
 	'pictures',
+	'proofs',
+	'proof_products',
 	'records',
 	'settings',
 	'heading_maps',
@@ -46,6 +48,7 @@ const ORDER: Partial<Record<(typeof TABLES)[number], string>> = {
 	kit_items: 'kit_id',
 	kit_also: 'kit_id',
 	pictures: 'hash',
+	proof_products: 'proof_id',
 	settings: 'key',
 	heading_maps: 'supplier'
 };

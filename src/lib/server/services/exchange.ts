@@ -17,11 +17,13 @@ import {
 	type StoredKit
 } from '../repositories/kits';
 import { listAccessories, listProducts } from '../repositories/products';
-import { addRecord, listRecords, RECORD_LISTS } from '../repositories/records';
+import { proofsOf } from '../repositories/proofs';
+import { addRecord, listRecords } from '../repositories/records';
 import { raiseMark, readSettings, writeSetting } from '../repositories/settings';
 import { listUnits, unitsById } from '../repositories/units';
 import { readAssumptions } from './assumptions';
 import { exportedFittings, importFittings } from './exchanged-fittings';
+import { exportedProofs, importProofs } from './exchanged-proofs';
 import { readCurrency, readPolicy } from './policy';
 import { readyToTakeIn, takeIn } from './record/take-in';
 
@@ -88,7 +90,8 @@ export async function importDocument(
 		if (doc.policy) await writeSetting(tx, 'policy', doc.policy);
 		if (doc.assumptions) await writeSetting(tx, 'assumptions', { ...(await readAssumptions(tx)), ...doc.assumptions });
 		if (doc.products.length + doc.accessories.length > 0) await writeSetting(tx, 'currency', doc.currency);
-		for (const list of RECORD_LISTS) for (const record of doc[list]) await addRecord(tx, list, record);
+		for (const list of ['readings', 'complaints'] as const)
+			for (const record of doc[list]) await addRecord(tx, list, record);
 		for (const [field, value] of Object.entries(doc))
 			if (!KNOWN_FIELDS.has(field)) await writeSetting(tx, `${EXTRA}${field}`, value);
 		const kept: string[] = [];
@@ -97,7 +100,7 @@ export async function importDocument(
 			if (sentence) kept.push(sentence);
 		}
 		const keptKits = kept.length;
-		kept.push(...(await importFittings(tx, doc.fittings)));
+		kept.push(...(await importFittings(tx, doc.fittings)), ...(await importProofs(tx, doc.proofs)));
 		await raiseMark(tx, 'shop');
 		return {
 			configurations: doc.configurations.length,
@@ -138,7 +141,7 @@ export async function exportAll(db: Knex): Promise<Record<string, unknown>> {
 		assumptions: await readAssumptions(db),
 		kits: await Promise.all(kits.map((kit) => exportedKit(db, kit))),
 		fittings: await exportedFittings(db),
-		proofs: await listRecords(db, 'proofs'),
+		proofs: await exportedProofs(db),
 		readings: await listRecords(db, 'readings'),
 		complaints: await listRecords(db, 'complaints'),
 		...(await readSettings(db, EXTRA))
@@ -155,7 +158,8 @@ export async function exportVehicle(db: Knex, id: string): Promise<Record<string
 		currency: await readCurrency(db),
 		units: [...(await unitsById(db, unitIdsOf(configuration))).values()],
 		configurations: [configuration],
-		kits: await Promise.all(kits.map((kit) => exportedKit(db, kit)))
+		kits: await Promise.all(kits.map((kit) => exportedKit(db, kit))),
+		proofs: await proofsOf(db, id)
 	};
 }
 

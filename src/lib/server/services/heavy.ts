@@ -5,6 +5,7 @@ import { showAcross } from './across';
 import { showCircuit } from './circuit';
 import { showFitUp, type KitAsked } from './fitups';
 import { kitWorkOn, type KitWork } from './kits/work';
+import { showProve } from './prove';
 import { nextInShop } from './questions';
 import { showNext } from './vehicle';
 import { judgedSockets } from './verdicts';
@@ -30,6 +31,7 @@ export const HEAVY = {
 	fitup: ({ db, solver }: Tools, asked: KitAsked) => showFitUp(db, asked, solver),
 	next: ({ db }: Tools, ...asked: Asked<typeof showNext>) => showNext(db, ...asked),
 	nextInShop: ({ db }: Tools) => nextInShop(db),
+	prove: ({ db }: Tools, ...asked: Asked<typeof showProve>) => showProve(db, ...asked),
 	sockets: ({ db }: Tools, ...asked: Asked<typeof judgedSockets>) => judgedSockets(db, ...asked),
 	whole: ({ db }: Tools, ...asked: Asked<typeof showWhole>) => showWhole(db, ...asked),
 	proposal: ({ db, solver, watch }: Tools, asked: Parameters<KitWork['proposal']>[0]) =>

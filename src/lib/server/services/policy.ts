@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { DEFAULT_POLICY, type Policy } from '../../core/model';
-import { DEFAULT_CURRENCY } from '../../core/quantity';
+import { DEFAULT_CURRENCY, type MeasureSystem } from '../../core/quantity';
 import { err, ok, type Result } from '../../core/result';
 import { change } from '../db/change';
 import { fingerprint } from '../fingerprint';
@@ -25,6 +25,19 @@ export function changePolicy(db: Knex, policy: Policy, saw?: string): Promise<Re
 		await writeSetting(tx, 'policy', policy);
 		await raiseMark(tx, 'shop', 'policy');
 		return ok(policy);
+	});
+}
+
+/** What people in the shop measure in. */
+export async function readMeasures(db: Knex): Promise<MeasureSystem> {
+	return ((await readSetting(db, 'measures')) as MeasureSystem | undefined) ?? 'metric';
+}
+
+/** Changes what people measure in; everything is kept in metric units whatever it is. */
+export function changeMeasures(db: Knex, measures: MeasureSystem): Promise<Result<MeasureSystem, string>> {
+	return change(db, async (tx) => {
+		await writeSetting(tx, 'measures', measures);
+		return ok(measures);
 	});
 }
 

@@ -25,6 +25,13 @@ const COMMANDS: Record<Command['kind'], unknown> = {
 	absent: { place: 'nowhere:drl', absent: true },
 	claim: { subject: { kind: 'socket', id: 'dome' }, facts: { keyAngle: 'wide' }, source: 'in-hand' },
 	settle: { subject: { kind: 'socket', id: 'nobody' }, fact: 'lens', value: 'red' },
+	tested: {
+		subject: { kind: 'channel', id: 'nobody' },
+		fact: 'monitor.minCurrent',
+		value: 0.4,
+		narrows: true,
+		note: 'x'
+	},
 	place: { socket: 'nobody', place: { zone: 'front', side: 'left', index: 1, functions: ['fog'] } },
 	remove: { socket: 'nobody' },
 	order: { sockets: ['nobody'] },

@@ -1,8 +1,10 @@
 import { LRUCache } from 'lru-cache';
 import type { Knex } from 'knex';
-import type { Product } from '../../core/model';
-import { productCase, type ProductCase } from '../../core/match';
+import type { Product, Reading } from '../../core/model';
+import { fieldFacts, productCase, type ProductCase } from '../../core/match';
 import { countFor, productsFor } from '../repositories/products';
+import { proofsAbout } from '../repositories/proofs';
+import { recordsAbout } from '../repositories/records';
 import { openComplaints } from './stock';
 
 /** Products of one lamp category, prepared for matching, as they stood at a mark. */
@@ -36,13 +38,16 @@ function roomOf(db: Knex): Room {
 	return room;
 }
 
-/** Prepares products, with the complaints nobody has settled. */
+/** Prepares products, with the complaints nobody has settled and what was found of them on vehicles. */
 export async function prepared(db: Knex, products: readonly Product[]): Promise<ProductCase[]> {
-	const open = await openComplaints(
-		db,
-		products.map(({ id }) => id)
-	);
-	return products.map((product) => productCase(product, open.get(product.id) ?? 0));
+	const ids = products.map(({ id }) => id);
+	const open = await openComplaints(db, ids);
+	const field = fieldFacts({
+		readings: (await recordsAbout(db, 'readings', ids)) as Reading[],
+		followUps: [],
+		proofs: await proofsAbout(db, ids)
+	});
+	return products.map((product) => productCase(product, open.get(product.id) ?? 0, field.get(product.id)));
 }
 
 function shelfOf(mark: number, byId: ReadonlyMap<string, ProductCase>): Shelf {

@@ -81,7 +81,7 @@ export const hasCutOff = ({ functions }: Pick<Socket, 'functions'>): boolean =>
 
 /** What a check on record was made of. */
 export const evidenceIn = (
-	{ light, pictures, aim, by }: CheckRecord,
+	{ light, pictures, aim, by }: Partial<Pick<CheckRecord, 'light' | 'pictures' | 'aim' | 'by'>>,
 	socket: Pick<Socket, 'functions'>
 ): BeamEvidence => ({
 	hasCutOff: hasCutOff(socket),

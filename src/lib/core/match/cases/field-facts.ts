@@ -1,4 +1,13 @@
-import type { Configuration, FollowUp, Proof, ProofOf, Reading, Socket } from '../../model';
+import {
+	knownProofs,
+	type Configuration,
+	type FollowUp,
+	type Proof,
+	type ProofOf,
+	type Reading,
+	type RotaluxDocument,
+	type Socket
+} from '../../model';
 import { twinKey } from '../../vehicle';
 
 /** What was found of a lamp in one place of one vehicle. */
@@ -22,6 +31,13 @@ export interface Field {
 	followUps: readonly FollowUp[];
 	proofs: readonly Proof[];
 }
+
+/** What a document says was found on vehicles. */
+export const fieldOf = ({ readings, followUps, proofs }: RotaluxDocument): Field => ({
+	readings,
+	followUps,
+	proofs: knownProofs(proofs)
+});
 
 export const NO_FIELD: Field = { readings: [], followUps: [], proofs: [] };
 

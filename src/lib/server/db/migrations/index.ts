@@ -6,6 +6,7 @@ import * as changes from './0004-changes';
 import * as people from './0005-people';
 import * as marks from './0006-marks';
 import * as fittings from './0007-fittings';
+import * as proofs from './0008-proofs';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -15,7 +16,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0004-changes': changes,
 	'0005-people': people,
 	'0006-marks': marks,
-	'0007-fittings': fittings
+	'0007-fittings': fittings,
+	'0008-proofs': proofs
 };
 
 /** Their keys, in order. */

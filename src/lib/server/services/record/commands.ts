@@ -36,6 +36,15 @@ export const command = z.discriminatedUnion('kind', [
 		socket: socketId,
 		place: socket.pick({ zone: true, side: true, index: true, functions: true, names: true })
 	}),
+	/** What tests of every mode taught about a threshold. */
+	z.object({
+		kind: z.literal('tested'),
+		subject,
+		fact: label,
+		value: z.number(),
+		narrows: z.boolean(),
+		note: z.string().max(1000)
+	}),
 	z.object({ kind: z.literal('remove'), socket: socketId }),
 	z.object({ kind: z.literal('order'), sockets: z.array(socketId).max(500) }),
 	z.object({ kind: z.literal('mirror') }),

@@ -11,6 +11,7 @@ import { vehicleName } from '../../../core/vehicle';
 import { copyFromSister } from '../../../core/walk';
 import { deleteConfiguration, findConfiguration, findStored } from '../../repositories/configurations';
 import { moveFittings } from '../../repositories/fittings';
+import { moveProofs } from '../../repositories/proofs';
 import { moveKits } from '../../repositories/kits';
 import { overlapWith } from './overlap';
 import { CONFIGURATIONS, writeRecord, type Actor } from './store';
@@ -115,6 +116,7 @@ export async function mergeConfigurations(
 		const before = await findStored(tx, keep);
 		await moveKits(tx, { from: drop, to: keep });
 		await moveFittings(tx, { from: drop, to: keep });
+		await moveProofs(tx, { from: drop, to: keep });
 		await tx('merged_configurations').insert({
 			id: drop,
 			into_id: keep,

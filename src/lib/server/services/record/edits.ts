@@ -10,6 +10,7 @@ import {
 	placeSocket,
 	putChannel,
 	putFlasher,
+	recordTested,
 	removeChannel,
 	removeSocket,
 	settleFact,
@@ -58,6 +59,10 @@ export async function editFor(db: Knex, command: Command, actor: Actor): Promise
 		}
 		case 'settle':
 			return settling(command, actor);
+		case 'tested': {
+			const { kind: _kind, subject: ref, ...lesson } = command;
+			return recordTested(ref, { ...lesson, ...witness(actor) });
+		}
 		case 'place':
 			return placeSocket(command.socket, command.place);
 		case 'remove':

@@ -38,6 +38,7 @@ export function partOf(configuration: Configuration, command: Command): unknown 
 		case 'claim':
 			return Object.keys(command.facts).map((fact) => factPart(configuration, command.subject, fact));
 		case 'settle':
+		case 'tested':
 			return factPart(configuration, command.subject, command.fact);
 		case 'place':
 		case 'remove':
@@ -95,6 +96,7 @@ export function partWords(configuration: Configuration, command: Command): strin
 		case 'claim':
 			return Object.keys(command.facts).map((fact) => factWords(configuration, command.subject, fact));
 		case 'settle':
+		case 'tested':
 			return [factWords(configuration, command.subject, command.fact)];
 		case 'place':
 		case 'remove': {
