@@ -64,7 +64,7 @@
 		<path class="grid" d={`M${LEFT} ${y(tick)}H${WIDTH - RIGHT}`} />
 		<text x={LEFT - 6} y={y(tick) + 4} text-anchor="end">{tick.toLocaleString('en')}</text>
 	{/each}
-	<text x="2" y="10">cd</text>
+	<text x={LEFT - 6} y={height - 8} text-anchor="end">cd</text>
 	{#each POINTS as point (point)}
 		<text x={(x(point) ?? 0) + x.bandwidth() / 2} y={height - 8} text-anchor="middle">{POINT_PLACES[point].label}</text>
 		{#each series as one, i (one.id)}

@@ -10,6 +10,7 @@
 		places,
 		lamps,
 		stock = true,
+		sides = true,
 		side = $bindable('')
 	}: {
 		asked: Asked;
@@ -17,13 +18,15 @@
 		lamps: Readonly<Record<string, readonly OfferedLamp[]>>;
 		/** Whether the lamp the vehicle came with can be chosen. */
 		stock?: boolean;
+		/** Whether it matters which side is measured. */
+		sides?: boolean;
 		/** Socket that is measured, of a left and a right one. */
 		side?: string;
 	} = $props();
 
 	const offered = $derived(asked.place ? (lamps[asked.place.socket] ?? []) : []);
 	const known = $derived(asked.lamp === null || offered.some(({ id }) => id === asked.lamp));
-	// eslint-disable-next-line svelte/no-navigation-without-resolve (a query on this very page)
+	// eslint-disable-next-line svelte/no-navigation-without-resolve -- a query on this very page
 	const go = (query: string) => goto(query, { replaceState: true, keepFocus: true, noScroll: true });
 	const SIDES = ['left', 'right'];
 
@@ -43,7 +46,7 @@
 			{#each places as place (place.socket)}<option value={place.socket}>{place.name}</option>{/each}
 		</select></label
 	>
-	{#if asked.place && asked.place.sockets.length > 1}
+	{#if sides && asked.place && asked.place.sockets.length > 1}
 		<span class="flex gap-1" role="group" aria-label="Side">
 			{#each asked.place.sockets as socket, i (socket)}
 				<button type="button" class="chip min-h-9! px-3!" aria-pressed={side === socket} onclick={() => (side = socket)}

@@ -14,7 +14,9 @@ export interface TestWorld {
 	begun: () => ModeTest | null;
 	keep: (proof: NewProof, finished?: boolean) => Promise<boolean>;
 	newId: () => string;
+	/** Milliseconds, and the same as an ISO moment. */
 	now: () => number;
+	stamp: () => string;
 }
 
 /** How long lamps warm up before they are tried again, ms. */
@@ -97,7 +99,7 @@ export class ModeTestDesk {
 			isAsExpected: otherwise === null,
 			saw: otherwise?.saw ?? [],
 			complained: otherwise?.complained ?? expected.complained,
-			at: new Date(this.#world.now()).toISOString(),
+			at: this.#world.stamp(),
 			...(tapped
 				? { flashPerMinute: Math.round(tapped.perMinute), flashSpread: Math.round(tapped.spread * 10) / 10 }
 				: {}),

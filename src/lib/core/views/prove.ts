@@ -103,7 +103,7 @@ export function proveRows(
 				light: beam(proofsAt(proofs, 'light', at).length > 0),
 				pictures: place.hasCutOff ? beam(proofsAt(proofs, 'beam', at).length > 0) : 'not-wanted',
 				aim: beam(aims.length > 0),
-				heat: proofsAt(proofs, 'temperature', at).length > 0 ? 'good' : 'open',
+				heat: proofsAt(proofs, 'temperature', at).length > 0 ? 'good' : place.isBeam ? 'open' : 'not-wanted',
 				check: !place.isBeam
 					? 'not-wanted'
 					: proof

@@ -25,7 +25,8 @@ export function demoDocument(folder = DEMO_FOLDER): RotaluxDocument {
 		accessories: parts.flatMap((part) => part.accessories ?? []),
 		complaints: parts.flatMap((part) => part.complaints ?? []),
 		kits: parts.flatMap((part) => part.kits ?? []),
-		fittings: parts.flatMap((part) => part.fittings ?? [])
+		fittings: parts.flatMap((part) => part.fittings ?? []),
+		proofs: parts.flatMap((part) => part.proofs ?? [])
 	};
 	const read = readDocument(all);
 	if (!read.ok) throw new Error(`The demo data do not hold together: ${summarise(read.error)}`);

@@ -11,6 +11,7 @@ import { readSetting, writeSetting } from '../repositories/settings';
 import { importDocument, type ImportReport } from '../services/exchange';
 import { dataOfKit } from '../services/kits/data';
 import { foundationOf } from '../services/kits/foundation';
+import { keepDemoBeams } from './beams';
 import { demoDocument } from './document';
 
 /** True when a database holds nothing, or nothing but the demo. */
@@ -47,6 +48,7 @@ async function reload(folder: string, now: string): Promise<Result<ImportReport,
 	const db = await openDatabase(folder);
 	try {
 		const report = await importDocument(db, demoDocument(), { now });
+		await keepDemoBeams(db);
 		await changeAlways(db, async (tx) => {
 			await writeSetting(tx, 'demo', true);
 			await standOnTheDemo(tx);

@@ -10,7 +10,10 @@ const READ_TO = 0.005;
 export function lightRule(point: LightPoint, limitId: string, kind: 'at-least' | 'at-most'): CheckRule['judge'] {
 	return ({ light }, assumed) => {
 		const limit = assumedValue(assumed, limitId);
-		const required = `${kind === 'at-least' ? 'at least' : 'at most'} ${decimal(limit, 2)} times as before`;
+		const required =
+			limit === 1
+				? `${kind === 'at-least' ? 'at least' : 'at most'} as much as before`
+				: `${kind === 'at-least' ? 'at least' : 'at most'} ${decimal(limit, 2)} times as before`;
 		const found = light && comparePoints(light.before, light.after).find((change) => change.point === point);
 		if (!found?.before || !found.after) return { isMet: null, measured: found?.trouble ?? 'not measured', required };
 		const { before, after, ratio } = found;

@@ -22,7 +22,7 @@ const onSide = (configuration: Configuration, side: 'left' | 'right') => (channe
  * Everything a vehicle measures and that tests can bound: each output with a check of its own, and the sides a flasher counts. Outputs that nobody
  * recorded have no fact to be bounded, nor has one whose kind of check is not known.
  */
-export function watchedBy({ configuration }: VehicleCircuit, record: Configuration): Watched[] {
+export function watchedBy({ configuration, fitted }: VehicleCircuit, record: Configuration): Watched[] {
 	const single = record.channels.flatMap((channel): Watched[] => {
 		const subject = { kind: 'channel' as const, id: channel.id };
 		switch (channel.monitor?.kind) {
@@ -38,7 +38,9 @@ export function watchedBy({ configuration }: VehicleCircuit, record: Configurati
 				return [];
 		}
 	});
-	if (record.flasher?.kind !== 'plug-in') return single;
+	// An LED flasher in its place keeps its rate whatever it feeds: such a test says nothing of the unit that was there.
+	const isReplaced = fitted.parts.some(({ effect }) => effect?.kind === 'steady-flasher');
+	if (record.flasher?.kind !== 'plug-in' || isReplaced) return single;
 	const sides = (['left', 'right'] as const).flatMap((side): Watched[] => {
 		const channels = configuration.channels
 			.filter(onSide(configuration, side))

@@ -36,7 +36,7 @@
 		{#each pages as one (one.route)}
 			<!-- eslint-disable svelte/no-navigation-without-resolve (resolved above) -->
 			<a
-				class="chip min-h-9! px-3!"
+				class="chip inline-flex min-h-9! items-center px-3!"
 				href={`${one.href}${asked}`}
 				aria-current={page.route.id === one.route ? 'page' : undefined}>{one.name}</a
 			>

@@ -5,11 +5,9 @@
 	import { counted } from '$lib/core/quantity';
 	import ProveMark from '$lib/components/prove/ProveMark.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
-	import { shopFormats } from '$lib/components/ui/shop-formats';
 
 	let { data } = $props();
 
-	const { day } = shopFormats();
 	const id = $derived(data.vehicle.id);
 	const prove = $derived(data.prove);
 	const tests = $derived(modeTestRows(prove.proofs));
@@ -70,7 +68,7 @@
 						class="field text-ink"
 						value={prove.kit}
 						onchange={(event) =>
-							// eslint-disable-next-line svelte/no-navigation-without-resolve (resolved, with a query behind it)
+							// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query behind it
 							goto(`${resolve('/vehicles/[id]/prove', { id })}?kit=${event.currentTarget.value}`)}
 					>
 						{#each prove.kits as one (one.id)}<option value={one.id}>{one.name}, {one.state}</option>{/each}
@@ -84,6 +82,7 @@
 				without a kit: choose a place on any of the pages above.
 			</p>
 		{:else}
+			<!-- eslint-disable svelte/no-navigation-without-resolve (resolved, with a query behind it) -->
 			<table class="grid-table mt-2">
 				<thead>
 					<tr>
@@ -116,12 +115,10 @@
 					{/each}
 				</tbody>
 			</table>
+			<!-- eslint-enable svelte/no-navigation-without-resolve -->
 		{/if}
 	</ScrollPanel>
-	<ScrollPanel
-		label="What comes next, and what was learned"
-		class="grid min-h-0 content-start gap-3 p-4 max-lg:order-first"
-	>
+	<ScrollPanel label="What comes next, and what was learned" class="min-h-0 space-y-3 p-4 max-lg:order-first">
 		<section>
 			<h2>Next</h2>
 			{#if next.length === 0}
@@ -143,7 +140,7 @@
 			<h2>Mode tests</h2>
 			{#each tests as test (test.id)}
 				<p>
-					{day(test.on)}{test.by ? `, ${test.by}` : ''}:
+					{test.on}{test.by ? `, ${test.by}` : ''}:
 					{test.otherwise.length === 0
 						? `${counted(test.answered, 'answer')}, all as expected`
 						: `otherwise in ${test.otherwise.length} of them`}{test.isWhole ? '' : ', not finished'}

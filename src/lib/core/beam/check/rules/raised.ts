@@ -14,7 +14,8 @@ export const raisedRule: CheckRule = {
 		const aimed = isAimRight(evidence);
 		if (rise === null)
 			return { isMet: aimed || null, measured: aimed ? 'aimed by its rule' : 'not measured', required };
-		const measured = `${decimal(Math.abs(rise), 2)} % ${rise >= 0 ? 'higher' : 'lower'}`;
+		const measured =
+			Math.abs(rise) < 0.005 ? 'no higher' : `${decimal(Math.abs(rise), 2)} % ${rise > 0 ? 'higher' : 'lower'}`;
 		if (rise <= limit) return { isMet: true, measured, required };
 		return { isMet: aimed, measured: aimed ? `${measured}, aimed since` : measured, required };
 	}

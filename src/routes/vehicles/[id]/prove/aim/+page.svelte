@@ -4,6 +4,7 @@
 	import { proveDeskHere } from '$lib/client/prove-desk.svelte';
 	import AimWall from '$lib/components/charts/AimWall.svelte';
 	import { askedIn } from '$lib/components/prove/asked';
+	import AimHistory from '$lib/components/prove/AimHistory.svelte';
 	import PlacePicker from '$lib/components/prove/PlacePicker.svelte';
 	import MeasureField from '$lib/components/ui/MeasureField.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
@@ -112,7 +113,7 @@
 <svelte:head><title>Aim · {data.vehicle.name} · Rotalux</title></svelte:head>
 
 <main class="grid h-full grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[27rem_minmax(0,1fr)]">
-	<ScrollPanel label="Rule, measures and adjusters" class="grid min-h-0 content-start gap-3 p-4">
+	<ScrollPanel label="Rule, measures and adjusters" class="min-h-0 space-y-3 p-4">
 		{#if !asked.place}
 			<p>This vehicle has no lamp on record that throws a beam and can be changed.</p>
 		{:else}
@@ -227,9 +228,10 @@
 			{#if told}<p role="status">{told}</p>{/if}
 		{/if}
 	</ScrollPanel>
-	<ScrollPanel label="The wall, to scale" class="grid min-h-0 content-start gap-3 p-4">
+	<ScrollPanel label="The wall, to scale" class="min-h-0 space-y-3 p-4">
 		<div class="flex flex-wrap items-center gap-2">
 			<h2 class="mr-auto">The wall, seen from behind the vehicle</h2>
+			<!-- eslint-disable svelte/no-navigation-without-resolve (resolved, with a query behind it) -->
 			<a
 				class="button"
 				href={`${resolve('/vehicles/[id]/prove/aim/wall.pdf', { id: data.vehicle.id })}?${query}`}
@@ -240,6 +242,7 @@
 				href={`${resolve('/vehicles/[id]/prove/aim/wall.pdf', { id: data.vehicle.id })}?${query}&paper=letter`}
 				download>Letter</a
 			>
+			<!-- eslint-enable svelte/no-navigation-without-resolve -->
 		</div>
 		{#if wall && where.ok}
 			<AimWall
@@ -278,35 +281,6 @@
 					At {formats.measure('distance', distance)} a millimetre is {decimal(0.1 / distance, 3)} %: measure twice.
 				</p>{/if}
 		{/if}
-		{#if history.length > 0}
-			<h2>Aims on record</h2>
-			<table class="grid-table dense">
-				<thead
-					><tr
-						><th scope="col">Day, side</th><th scope="col">Found</th><th scope="col">Left at</th><th scope="col"
-							>Adjusters</th
-						></tr
-					></thead
-				>
-				<tbody>
-					{#each history as one (one.id)}
-						<tr>
-							<th scope="row" class="text-ink!"
-								>{formats.day(one.on)}, {sideWord(one.socket)}{one.by ? `, ${one.by}` : ''}</th
-							>
-							<td>{one.dropBefore === undefined ? '–' : `${length(one.dropBefore)} under`}</td>
-							<td>{length(one.drop)} under at {formats.measure('distance', one.distance)}</td>
-							<td
-								>{one.adjusters
-									.map(
-										(a) => `${a.which}: ${a.turns} turns${a.tool ? `, ${a.tool}` : ''}${a.ranOut ? ', ran out' : ''}`
-									)
-									.join('; ') || '–'}{one.note ? `; ${one.note}` : ''}</td
-							>
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-		{/if}
+		<AimHistory {history} {sideWord} />
 	</ScrollPanel>
 </main>

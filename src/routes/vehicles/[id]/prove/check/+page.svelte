@@ -7,20 +7,19 @@
 	import LevelMark from '$lib/components/ui/LevelMark.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
-	import { shopFormats } from '$lib/components/ui/shop-formats';
 	import { assumedForChecks, beamCheck } from '$lib/core/beam';
 	import { evidenceIn } from '$lib/core/match';
 	import { gatheredCheck, proofsAt } from '$lib/core/views';
 
 	let { data, form } = $props();
 
-	const { day } = shopFormats();
 	const id = $derived(data.vehicle.id);
 	const prove = $derived(data.prove);
 	const beams = $derived(prove.places.filter((place) => place.isBeam));
 	const asked = $derived(
 		askedIn(page.url, { places: prove.places, lamps: prove.lamps, only: (place) => place.isBeam })
 	);
+	let typedName = $state('');
 	const gathered = $derived(
 		asked.place && asked.lamp !== null
 			? gatheredCheck(prove.configuration, {
@@ -28,7 +27,7 @@
 					place: asked.place,
 					product: asked.lamp,
 					shop: prove.shop,
-					by: data.person ?? 'you'
+					by: data.person ?? typedName
 				})
 			: null
 	);
@@ -57,11 +56,11 @@
 <svelte:head><title>Beam check · {data.vehicle.name} · Rotalux</title></svelte:head>
 
 <main class="grid h-full grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[minmax(0,1fr)_24rem]">
-	<ScrollPanel label="The beam check" class="grid min-h-0 content-start gap-3 p-4">
+	<ScrollPanel label="The beam check" class="min-h-0 space-y-3 p-4">
 		{#if !asked.place}
 			<p>This vehicle has no lamp on record that throws a beam and can be changed.</p>
 		{:else}
-			<PlacePicker {asked} places={beams} lamps={prove.lamps} stock={false} />
+			<PlacePicker {asked} places={beams} lamps={prove.lamps} stock={false} sides={false} />
 			{#if !asked.place.wantsCheck}<p class="text-soft">
 					The shop’s policy does not ask for a beam check here. It can be made and kept all the same.
 				</p>{/if}
@@ -78,6 +77,7 @@
 			{/if}
 			{#if gathered}
 				<h2>{WORDS[gathered.check.outcome]}</h2>
+				<!-- eslint-disable svelte/no-navigation-without-resolve (resolved, with a query behind it) -->
 				<table class="grid-table">
 					<thead
 						><tr
@@ -97,13 +97,14 @@
 								<td>{rule.required}</td>
 								<td
 									>{#if where}<a class="link" href={`${resolve(where, { id })}${page.url.search}`}
-											>{rule.isMet === null ? 'measure it' : 'open'}</a
+											>{rule.isMet === null ? 'measure' : 'see'}</a
 										>{/if}</td
 								>
 							</tr>
 						{/each}
 					</tbody>
 				</table>
+				<!-- eslint-enable svelte/no-navigation-without-resolve -->
 				<BusyForm action="?/sign" class="grid gap-2">
 					{#snippet children(busy)}
 						<input type="hidden" name="socket" value={asked.place?.socket} />
@@ -113,6 +114,7 @@
 								>Who answers for it<input
 									class="field w-72 text-base text-ink"
 									name="by"
+									bind:value={typedName}
 									required
 									maxlength="80"
 								/></label
@@ -136,7 +138,7 @@
 			{:else}<p class="text-soft">Choose the lamp that is to be proved here.</p>{/if}
 		{/if}
 	</ScrollPanel>
-	<ScrollPanel label="Checks on record" class="grid min-h-0 content-start gap-3 p-4">
+	<ScrollPanel label="Checks on record" class="min-h-0 space-y-3 p-4">
 		<h2>Signed here</h2>
 		{#each signed as one (one.id)}
 			{@const outcome = outcomeOf(one)}
@@ -146,7 +148,7 @@
 					{SIGNED_WORDS[outcome]}
 				</p>
 				<p>{lampName(one.product)}</p>
-				<p class="text-sm text-soft">{day(one.on)}, {one.by}{one.note ? `: ${one.note}` : ''}</p>
+				<p class="text-sm text-soft">{one.on}, {one.by}{one.note ? `: ${one.note}` : ''}</p>
 				{#if one.pictures && one.pictures.hashes.length > 0}
 					<div class="mt-1 flex gap-2">
 						{#each one.pictures.hashes as hash, i (hash)}

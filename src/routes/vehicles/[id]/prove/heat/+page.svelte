@@ -53,7 +53,7 @@
 							? []
 							: [
 									{
-										name: `measured ${formats.day(one.on)}`,
+										name: `measured ${one.on}`,
 										heat: { ambient: one.ambient, watts, duty: 1, resistance: rise / watts, cap: 1 },
 										timeConstant: estimate.timeConstant,
 										limit: null
@@ -89,7 +89,7 @@
 <svelte:head><title>Temperature · {data.vehicle.name} · Rotalux</title></svelte:head>
 
 <main class="grid h-full grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[27rem_minmax(0,1fr)]">
-	<ScrollPanel label="A reading" class="grid min-h-0 content-start gap-3 p-4">
+	<ScrollPanel label="A reading" class="min-h-0 space-y-3 p-4">
 		{#if !asked.place}
 			<p>This vehicle has no lamp on record that can be changed.</p>
 		{:else}
@@ -129,7 +129,7 @@
 			{#if told}<p role="status">{told}</p>{/if}
 		{/if}
 	</ScrollPanel>
-	<ScrollPanel label="Against the estimate" class="grid min-h-0 content-start gap-3 p-4">
+	<ScrollPanel label="Against the estimate" class="min-h-0 space-y-3 p-4">
 		<h2>{asked.place?.name ?? 'Temperature'}{product ? `: ${product.maker} ${product.name}` : ''}</h2>
 		{#if estimate}
 			<HeatCurve {curves} minutes={30} />
@@ -159,9 +159,7 @@
 			<tbody>
 				{#each rises as { one, rise } (one.id)}
 					<tr>
-						<th scope="row" class="text-ink!"
-							>{formats.day(one.on)}{one.by ? `, ${one.by}` : ''}{one.tape ? '' : ', no tape'}</th
-						>
+						<th scope="row" class="text-ink!">{one.on}{one.by ? `, ${one.by}` : ''}{one.tape ? '' : ', no tape'}</th>
 						<td class="number">{formats.measure('temperature', one.body)}</td>
 						<td class="number">{one.lens === undefined ? '–' : formats.measure('temperature', one.lens)}</td>
 						<td class="number">{formats.measure('temperature', one.ambient)}</td>

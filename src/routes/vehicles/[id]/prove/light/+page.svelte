@@ -91,7 +91,7 @@
 	const series = $derived(
 		all.toReversed().map((one) => ({
 			id: one.id,
-			name: `${lampName(one.product)}, ${sideWord(one.socket)}, ${formats.day(one.on)}`,
+			name: `${lampName(one.product)}, ${sideWord(one.socket)}, ${one.on}`,
 			candela: candelaOf(one)
 		}))
 	);
@@ -125,7 +125,7 @@
 <svelte:head><title>Light · {data.vehicle.name} · Rotalux</title></svelte:head>
 
 <main class="grid h-full grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[27rem_minmax(0,1fr)]">
-	<ScrollPanel label="Readings" class="grid min-h-0 content-start gap-3 p-4">
+	<ScrollPanel label="Readings" class="min-h-0 space-y-3 p-4">
 		{#if !asked.place}
 			<p>This vehicle has no lamp on record that throws a beam and can be changed.</p>
 		{:else}
@@ -188,7 +188,7 @@
 			{#if told}<p role="status">{told}</p>{/if}
 		{/if}
 	</ScrollPanel>
-	<ScrollPanel label="Light, before and after" class="grid min-h-0 content-start gap-3 p-4">
+	<ScrollPanel label="Light, before and after" class="min-h-0 space-y-3 p-4">
 		<h2>{asked.place?.name ?? 'Light'}: candela, every lamp and day</h2>
 		{#if series.length === 0}
 			<p class="text-soft">
@@ -210,7 +210,7 @@
 						{@const held = one.product === undefined ? [] : comparePoints(stock, one)}
 						<tr>
 							<th scope="row" class="whitespace-normal! text-ink!"
-								>{lampName(one.product)}, {sideWord(one.socket)}, {formats.day(one.on)}{one.by ? `, ${one.by}` : ''}
+								>{lampName(one.product)}, {sideWord(one.socket)}, {one.on}{one.by ? `, ${one.by}` : ''}
 								{#if one.note}<span class="block text-sm font-normal text-soft">{one.note}</span>{/if}</th
 							>
 							{#each LIGHT_POINTS as point (point)}

@@ -44,7 +44,8 @@
 				},
 				keep: (proof, finished) => desk.keep(proof, finished),
 				newId: () => desk.newId(),
-				now: () => Date.now()
+				now: () => Date.now(),
+				stamp: () => new Date().toISOString()
 			})
 	);
 
