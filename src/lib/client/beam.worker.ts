@@ -43,6 +43,8 @@ export interface DrawnBeam {
 
 /** Two beams held against each other, as they are drawn. */
 export interface DrawnComparison {
+	/** Where the marks stand on the pictures put right; null without marks. */
+	quad: Quad | null;
 	before: DrawnBeam;
 	after: DrawnBeam;
 	change: BeamChange;
@@ -147,6 +149,7 @@ const work = {
 		progress('Drawing');
 		const pictures = [await drawn(found.before, at), await drawn(found.after, at)] as const;
 		const answer: DrawnComparison = {
+			quad: found.quad,
 			before: pictures[0],
 			after: pictures[1],
 			change: found.change,

@@ -99,6 +99,8 @@
 				kitState={data.state}
 				revision={data.revision}
 				toSign={data.toSign}
+				unproved={data.unproved}
+				{vehicle}
 				life={data.life}
 				stale={data.stale.length > 0}
 				person={data.person}

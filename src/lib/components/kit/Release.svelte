@@ -1,13 +1,16 @@
 <script lang="ts">
 	import BusyForm from '../ui/BusyForm.svelte';
 	import type { KitLife } from '$lib/core/kit';
-	import type { SignatureWanted } from '$lib/core/views';
+	import { resolve } from '$app/paths';
+	import type { SignatureWanted, UnprovedLine } from '$lib/core/views';
 
 	/** From draft to release: somebody checks it, signs for what wants a hand, and it is frozen under a code. */
 	let {
 		kitState,
 		revision,
 		toSign,
+		unproved,
+		vehicle,
 		life,
 		stale,
 		person,
@@ -16,6 +19,10 @@
 		kitState: 'draft' | 'checked' | 'released';
 		revision: number;
 		toSign: readonly SignatureWanted[];
+		/** Lamps the shop's policy wants proved first. */
+		unproved: readonly UnprovedLine[];
+		/** Id of the vehicle. */
+		vehicle: string;
 		life: KitLife;
 		stale: boolean;
 		person: string;
@@ -26,6 +33,15 @@
 {#if kitState === 'draft'}
 	<h2>1. Check revision {revision}</h2>
 	{#if stale}<p class="text-sm">Facts have changed since it was worked out: solve it again first.</p>{/if}
+	<!-- eslint-disable svelte/no-navigation-without-resolve (resolved, with a query behind it) -->
+	{#each unproved as line (`${line.sku} ${line.socket}`)}
+		<p class="text-needs">
+			{line.name}, {line.place.toLowerCase()}: the shop’s policy wants a beam check first.
+			<a class="link" href={`${resolve('/vehicles/[id]/prove/check', { id: vehicle })}?place=${line.socket}`}>Make it</a
+			>, or sign an exception.
+		</p>
+	{/each}
+	<!-- eslint-enable svelte/no-navigation-without-resolve -->
 	<BusyForm action="?/check" class="grid gap-2"
 		>{#snippet children(busy)}
 			{#each toSign as { id, what } (id)}
@@ -52,7 +68,9 @@
 					autocomplete="name"
 				/></label
 			>
-			<button class="button justify-center" data-main disabled={busy || stale || empty}>Check it</button>
+			<button class="button justify-center" data-main disabled={busy || stale || empty || unproved.length > 0}
+				>Check it</button
+			>
 		{/snippet}</BusyForm
 	>
 {:else if kitState === 'checked'}

@@ -252,6 +252,8 @@ describe('the way to release', () => {
 				kitState: 'draft',
 				revision: 1,
 				toSign: [],
+				unproved: [],
+				vehicle: 'v',
 				life: { checked: null, also: [] },
 				stale: false,
 				person: '',

@@ -1,7 +1,7 @@
 import type { KitOrder } from '$lib/core/model';
 import type { KitLife, DemandPrice } from '$lib/core/kit';
 import type { FunctionId } from '$lib/core/lamps';
-import type { KitView, PlaceView, SignatureWanted } from '$lib/core/views';
+import type { KitView, PlaceView, SignatureWanted, UnprovedLine } from '$lib/core/views';
 
 /** A kit as its page has it. */
 export interface KitPageData {
@@ -15,6 +15,7 @@ export interface KitPageData {
 	life: KitLife;
 	also: string[];
 	toSign: SignatureWanted[];
+	unproved: UnprovedLine[];
 	stale: string[];
 	currency: string;
 	/** Names of what the order speaks of by ids, functions of the vehicle, and who works here. */

@@ -6,6 +6,7 @@
 	import VerdictTag from '../ui/VerdictTag.svelte';
 	import ColourPanel from './ColourPanel.svelte';
 	import Compare from './Compare.svelte';
+	import FearedBeamPanel from './FearedBeamPanel.svelte';
 	import FitPanel from './FitPanel.svelte';
 	import HeatPanel from './HeatPanel.svelte';
 	import Reasons from './Reasons.svelte';
@@ -59,6 +60,12 @@
 	<Tabs.Content value="fit"><FitPanel {detail} {currency} /></Tabs.Content>
 	<Tabs.Content value="colour">
 		{#key candidate.product}<ColourPanel light={detail.light} {neighbours} lightShare={candidate.lightShare} />{/key}
+	</Tabs.Content>
+	<Tabs.Content value="beam">
+		{#if detail.beam}<FearedBeamPanel beam={detail.beam} />{:else}<p>
+				Nothing to fear for a cut-off here: this place throws no beam with one, its optic is not known, or this is a
+				filament lamp.
+			</p>{/if}
 	</Tabs.Content>
 	<Tabs.Content value="heat">
 		{#if detail.heat}

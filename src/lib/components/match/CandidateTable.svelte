@@ -13,6 +13,7 @@
 	import CandidateFilter from './CandidateFilter.svelte';
 	import { shopFormats } from '../ui/shop-formats';
 	import { COLUMNS, USUAL_COLUMNS } from './columns';
+	import { triedWords } from './tried-words';
 
 	const formats = shopFormats();
 
@@ -143,7 +144,11 @@
 						onchange={() => oncompare(candidate.product)}
 					/>
 				</td>
-				<td><VerdictTag verdict={candidate.verdict} /></td>
+				<td
+					><VerdictTag verdict={candidate.verdict} />{#if candidate.tried}<span class="block text-sm text-soft"
+							>{triedWords(candidate.tried)}</span
+						>{/if}</td
+				>
 				<td class="w-full min-w-40 lg:max-w-0">
 					<button
 						type="button"

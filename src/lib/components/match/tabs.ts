@@ -3,6 +3,7 @@ export const MATCH_TABS = [
 	{ id: 'reasons', label: 'Reasons' },
 	{ id: 'fit', label: 'Fit' },
 	{ id: 'colour', label: 'Colour' },
+	{ id: 'beam', label: 'Beam' },
 	{ id: 'heat', label: 'Heat' },
 	{ id: 'score', label: 'Score' },
 	{ id: 'compare', label: 'Compare' }

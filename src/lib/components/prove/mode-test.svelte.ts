@@ -30,12 +30,14 @@ export class ModeTestDesk {
 	#looked = $state<{ mode: string; round: TestRound } | null>(null);
 	#taps = $state.raw<readonly number[]>([]);
 	#clock = $state(0);
+	#control = $state.raw<ModeTest['control']>(undefined);
 
 	constructor(world: TestWorld) {
 		this.#world = world;
 		const begun = world.begun();
 		this.#lines = begun?.lines ?? [];
 		this.#id = begun?.id ?? null;
+		this.#control = begun?.control;
 		this.#clock = world.now();
 	}
 
@@ -48,6 +50,10 @@ export class ModeTestDesk {
 	/** The line that is looked at: the one somebody chose, or the next that is open. */
 	get at(): { mode: string; round: TestRound } | null {
 		return this.#looked ?? this.standing.next;
+	}
+	/** Whether the dash spoke when a plain lamp was out; undefined while nobody tried. */
+	get control(): ModeTest['control'] {
+		return this.#control;
 	}
 	/** Flash rate tapped so far. */
 	get tapped(): TappedRate | null {
@@ -83,7 +89,8 @@ export class ModeTestDesk {
 
 	#proof(lines: readonly TestLine[]): NewProof {
 		this.#id ??= this.#world.newId();
-		return { kind: 'mode-test', id: this.#id, ...this.#world.fitted(), lines: [...lines] } as NewProof;
+		const control = this.#control ? { control: this.#control } : {};
+		return { kind: 'mode-test', id: this.#id, ...this.#world.fitted(), lines: [...lines], ...control } as NewProof;
 	}
 
 	/** Answers the line that is looked at. It counts at once; what could not be sent goes along with the next answer. */
@@ -111,6 +118,12 @@ export class ModeTestDesk {
 		await this.#world.keep(this.#proof(lines));
 	}
 
+	/** Notes whether the dash spoke when a plain lamp was out of a monitored output. */
+	async controlled(channel: string, complained: boolean): Promise<void> {
+		this.#control = { channel, complained } as ModeTest['control'];
+		await this.#world.keep(this.#proof(this.#lines));
+	}
+
 	/** The test is over: what it teaches goes on record. */
 	async finish(): Promise<void> {
 		await this.#world.keep(this.#proof(this.#lines), true);
@@ -120,6 +133,7 @@ export class ModeTestDesk {
 	again(): void {
 		this.#id = null;
 		this.#lines = [];
+		this.#control = undefined;
 		this.look(null);
 	}
 }

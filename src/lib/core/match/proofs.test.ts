@@ -152,6 +152,10 @@ describe('tests of every mode', () => {
 		['another mode', test('t', [line('at-once', [], 'reverse'), line('after-ten-minutes', [], 'reverse')])],
 		['one of two places', test('t', quiet.lines, { lamps: { 'stop-L': led.id } })],
 		['with a load in the output', test('t', quiet.lines, { parts: [{ accessory: 'load', channel: 'stop' }] })],
+		[
+			'where a plain lamp taken out brought no message',
+			test('t', quiet.lines, { control: { channel: 'stop', complained: false } })
+		],
 		['on another vehicle', test('t', quiet.lines, { configuration: 'w' })]
 	])('%s answers nothing', (_, proof) => {
 		expect(electrics([proof])).toContain('unknown electrics.monitor-unknown');

@@ -1,4 +1,5 @@
-import { clockAdvice, depthNeeded, exceeds, type ClockAdvice } from '../fit';
+import { fearedBeam, type FearedBeam } from '../beam';
+import { clockAdvice, clockError, depthNeeded, exceeds, type ClockAdvice } from '../fit';
 import {
 	ambientName,
 	assumedRange,
@@ -13,8 +14,8 @@ import {
 	type HeatSpan,
 	type Range
 } from '../heat';
-import { isBeam, lampFunction, type Mount, type RuleFamily, type SignalColour } from '../lamps';
-import { capOptions, heatBandOf, limitOf, type Candidate, type CapOption, type ScorePart } from '../match';
+import { isBeam, lampFunction, lightCentreOf, type Mount, type RuleFamily, type SignalColour } from '../lamps';
+import { capOptions, hasCutOff, heatBandOf, limitOf, type Candidate, type CapOption, type ScorePart } from '../match';
 import { filamentSource, type Source } from '../optics';
 import { assumedValue } from '../quantity';
 import type { Lens, Product, Socket } from '../model';
@@ -78,6 +79,8 @@ export interface HeatView {
 
 /** The numbers behind a candidate, for drawings and charts. */
 export interface CandidateDetail {
+	/** What kind of beam to fear, where it throws one with a cut-off; null elsewhere. */
+	beam: FearedBeam | null;
 	fit: FitView;
 	clock: ClockView | null;
 	light: LightView;
@@ -187,10 +190,32 @@ function heatOf(candidate: Candidate): HeatView | null {
 	};
 }
 
+/** A sketch of the beam an LED is to be feared of in the optic of a place. */
+function beamOf({ socket: { socket, category, configuration }, product: { product, lamp } }: Cases): FearedBeam | null {
+	const { optic, keyAngle } = socket;
+	if (lamp === 'filament' || !hasCutOff(socket) || (optic !== 'reflector' && optic !== 'projector')) return null;
+	const centre = lightCentreOf(category)?.mm;
+	const own = product.size?.lightCentre;
+	const isSet = product.collar === 'adjustable' || product.collar === 'removable';
+	const error =
+		keyAngle === undefined || product.emitterAngle === undefined
+			? null
+			: clockError({ key: keyAngle, emitter: product.emitterAngle });
+	return fearedBeam({
+		optic,
+		lightCentre: centre === undefined || own === undefined ? null : own - centre,
+		// A collar that turns is set right, and the wall shows whether it was.
+		clocking: isSet ? 0 : error,
+		emission: product.emission ?? null,
+		rises: configuration.steering === 'right' ? 'left' : 'right'
+	});
+}
+
 /** The numbers behind a candidate. */
 export function candidateDetail(candidate: Candidate): CandidateDetail {
 	const { cases } = candidate;
 	return {
+		beam: beamOf(cases),
 		fit: fitOf(cases),
 		clock: clockOf(cases),
 		light: lightOf(cases),

@@ -1,4 +1,5 @@
 import { beamCheck, assumedForChecks, type CheckOutcome } from '../beam';
+import type { KitAnswer } from '../kit';
 import { lampFunction } from '../lamps';
 import { beamProof, evidenceIn, hasCutOff, policyFor, type ProductCase, type Shop } from '../match';
 import { TEST_ROUNDS, type Configuration, type Proof, type ProofOf, type Socket } from '../model';
@@ -126,6 +127,36 @@ function checkWords(proof: ReturnType<typeof beamProof>): string {
 	if (changed.length > 0) return `${who}: changed since (${changed.join(', ')})`;
 	const against = check.rules.filter(({ isMet }) => isMet === (check.outcome === 'failed' ? false : null));
 	return check.outcome === 'proved' ? who : `${who}: ${against.map(({ label }) => label.toLowerCase()).join(', ')}`;
+}
+
+/** A lamp of a kit in a place where the shop's policy wants a beam check that is not there, or was not met. */
+export interface UnprovedLine {
+	sku: string;
+	name: string;
+	place: string;
+	socket: string;
+}
+
+/** Lamps of a kit that its policy wants proved and that are not; none under a signed exception. */
+export function unprovedLines(
+	configuration: Configuration,
+	{ lines }: Pick<KitAnswer, 'lines'>,
+	{ shop, find }: { shop: Shop; find: (product: string) => ProductCase | undefined }
+): UnprovedLine[] {
+	if (shop.exception) return [];
+	const places = provePlaces(configuration, shop).filter((place) => place.wantsCheck);
+	return lines.flatMap(({ sku, name, product, sockets }): UnprovedLine[] => {
+		const known = product === undefined ? undefined : find(product);
+		if (known?.lamp !== 'led') return [];
+		return places.flatMap((place): UnprovedLine[] => {
+			const id = sockets.find((one) => place.sockets.includes(one));
+			const socket = configuration.sockets.find((one) => one.id === id);
+			if (!socket) return [];
+			const proof = beamProof({ configuration, socket, shop }, known);
+			const isProved = proof?.check.outcome === 'proved' && proof.changed.length === 0;
+			return isProved ? [] : [{ sku, name, place: place.name, socket: socket.id }];
+		});
+	});
 }
 
 /** How the tests of every mode of a vehicle stand. */

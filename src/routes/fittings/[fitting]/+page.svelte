@@ -157,6 +157,14 @@
 					href={resolve('/vehicles/[id]/fitup/[[kit]]', { id: data.fitting.configurationId, kit: data.fitting.kitId })}
 					>To the fit-up</a
 				>
+				<!-- eslint-disable svelte/no-navigation-without-resolve (resolved, with a query behind it) -->
+				<a
+					class="button"
+					data-main
+					href={`${resolve('/vehicles/[id]/prove/modes', { id: data.fitting.configurationId })}?kit=${data.fitting.kitId}`}
+					>Prove it: every mode, light, aim</a
+				>
+				<!-- eslint-enable svelte/no-navigation-without-resolve -->
 				<a class="button" href={resolve('/questions')}>Questions</a>
 			</div>
 		</section>

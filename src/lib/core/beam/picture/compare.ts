@@ -53,6 +53,8 @@ export interface BeamChange {
 
 /** Two pictures held against each other. */
 export interface BeamComparison {
+	/** Where the marks stand on both pictures once they are put right; null without marks. */
+	quad: Quad | null;
 	before: ReadPicture;
 	after: ReadPicture;
 	change: BeamChange;
@@ -225,6 +227,7 @@ export function compareBeams(before: BeamShot, after: BeamShot, aspect: number |
 	const lost = { before: reads.before.cutOff === null, after: reads.after.cutOff === null };
 	if (lost.before || lost.after) issues.push({ code: 'no-cut-off', which: which(lost.before, lost.after) });
 	return {
+		quad: pair ? first.quad : null,
 		...reads,
 		change: changeOf(reads.before, reads.after),
 		comparable: issues.every(({ code }) => HOLDS_WITH.has(code)),

@@ -5,5 +5,6 @@ export * from './cutoff';
 export * from './beam-picture';
 export * from './compare';
 export * from './targets';
+export * from './read-drop';
 export * from './readings';
 export * from './advice';

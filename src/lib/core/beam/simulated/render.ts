@@ -69,7 +69,11 @@ export function photograph(pattern: BeamPattern, camera: Camera): RawPicture {
 			const [right, up] = [(x - 0.5) * across, (0.5 - y) * tall];
 			const wall = targetAt(camera.targets, right, up) ?? 0.9;
 			const light = (lightAt(pattern, right, up) + ambient) * wall * exposure + gauss() * noise * 1.73;
-			pixels.fill(srgbByte(light), (row * width + col) * 3, (row * width + col) * 3 + 3);
+			const byte = srgbByte(light);
+			const at = (row * width + col) * 3;
+			pixels[at] = byte;
+			pixels[at + 1] = byte;
+			pixels[at + 2] = byte;
 		}
 	return { width, height, channels: 3, pixels };
 }

@@ -31,6 +31,10 @@ function looksAt({ configuration }: SocketCase, { channel }: ChannelCase, { line
 const hasPartIn = ({ channel }: ChannelCase, { parts }: ModeTest, sockets: ReadonlySet<string>) =>
 	parts.some((part) => (part.channel ? part.channel === channel.id : !part.socket || sockets.has(part.socket)));
 
+/** True when a plain lamp was taken out of it and the dash said nothing: its quiet proves nothing. */
+const isDead = ({ channel }: ChannelCase, { control }: ModeTest) =>
+	control?.complained === false && control.channel === channel.id;
+
 /** True when every place of this category on the output had the lamp: one alone may pass where two do not. */
 function wasWholeOutput(
 	s: SocketCase,
@@ -54,7 +58,12 @@ export function triedOn(s: SocketCase, { record, field }: ProductCase, c: Channe
 		if (seen.has(test.id)) continue;
 		seen.add(test.id);
 		if (test.lines.some(({ complained }) => complained.some((id) => id === c.channel.id))) tried.complained += 1;
-		else if (looksAt(s, c, test) && !hasPartIn(c, test, on) && wasWholeOutput(s, c, { test, product: record.id }))
+		else if (
+			looksAt(s, c, test) &&
+			!isDead(c, test) &&
+			!hasPartIn(c, test, on) &&
+			wasWholeOutput(s, c, { test, product: record.id })
+		)
 			tried.quiet += 1;
 	}
 	return tried;

@@ -63,6 +63,10 @@ function measured(circuit: VehicleCircuit, watched: Watched, state: ModeState): 
 const saysNothing = (mode: ModeId, watched: Watched) =>
 	mode === 'hazard' && watched.channels.some(({ monitor }) => monitor?.kind === 'flasher');
 
+/** True when a plain lamp was taken out of it and the dash said nothing: its quiet proves nothing. */
+const isDead = ({ control }: ModeTest, { channels }: Watched) =>
+	control?.complained === false && channels.some(({ id }) => id === control.channel);
+
 function shownBy(test: ModeTest, circuit: VehicleCircuit, watched: Watched): Shown[] {
 	const { configuration } = circuit;
 	const normal = configuration.flasher?.normalPerMinute ?? 85;
@@ -73,6 +77,7 @@ function shownBy(test: ModeTest, circuit: VehicleCircuit, watched: Watched): Sho
 		const value = measured(circuit, watched, simulate(circuit, MODES[line.mode], charging));
 		if (value === null || value === 0) return [];
 		const complained = complainedIn(line, watched, normal);
+		if (!complained && isDead(test, watched)) return [];
 		return [{ test: test.id, on: test.on, mode: line.mode, value, complained }];
 	});
 }

@@ -4,7 +4,7 @@ import type { Accessory, Complaint, Configuration, KitOrder, Policy, Product } f
 import { checkKit, NEW_LIFE, reasonsAgainst, type KitAnswer, type KitLife } from '../../../core/kit';
 import { err, ok, type Result } from '../../../core/result';
 import { vehicleName } from '../../../core/vehicle';
-import { signaturesWanted, staleWords } from '../../../core/views';
+import { signaturesWanted, staleWords, unprovedLines } from '../../../core/views';
 import { configurationsOf, findConfigurations } from '../../repositories/configurations';
 import { change } from '../../db/change';
 import {
@@ -59,6 +59,12 @@ export async function checkDraft(
 		if (by === '') return err('Write the name of whoever checked it.');
 		const [wrong] = checkKit({ answer: kit.answer, order: kit.order, configuration, catalogue, shop });
 		if (wrong) return err(`The kit does not hold: ${wrong}. Solve it again.`);
+		const order = { ...shop, exception: kit.order.exception };
+		const [unproved] = unprovedLines(configuration, kit.answer, { shop: order, find: catalogue.find });
+		if (unproved)
+			return err(
+				`The shop's policy wants a beam check for ${unproved.name} (${unproved.place.toLowerCase()}): make it under Prove, or sign an exception from the policy.`
+			);
 		const signOffs = signaturesWanted(kit.answer, configuration).map(({ id: about, what }) => ({
 			id: about,
 			what,

@@ -2,7 +2,14 @@ import type { Knex } from 'knex';
 import type { Accessory, Configuration, KitOrder, Policy, Product } from '../../../core/model';
 import { NEW_LIFE, readAnswer, type KitAnswer, type KitLife, type ReleaseImpact } from '../../../core/kit';
 import { cautionsFor, jobOfKit } from '../../../core/fitup';
-import { kitView, signaturesWanted, type KitView, type SignatureWanted } from '../../../core/views';
+import {
+	kitView,
+	signaturesWanted,
+	unprovedLines,
+	type KitView,
+	type SignatureWanted,
+	type UnprovedLine
+} from '../../../core/views';
 import { vehicleName } from '../../../core/vehicle';
 import { findConfiguration } from '../../repositories/configurations';
 import { findKit, listRevisions, type KitRevision, type StoredKit } from '../../repositories/kits';
@@ -41,6 +48,8 @@ export interface KitSheet {
 	wires: Record<string, { colour: string; to: string }[]>;
 	/** What wants a signature before it is checked. */
 	toSign: SignatureWanted[];
+	/** Lamps the shop's policy wants proved first, and that are not. */
+	unproved: UnprovedLine[];
 	/** What to mind when it is fitted: what applies to it and no more. */
 	cautions: string[];
 	policy: Policy;
@@ -136,10 +145,17 @@ export async function kitSheet(
 		cautions: cautionsOf(shown, records),
 		wires: wiresIn(shown.answer, records.accessories),
 		toSign: signaturesWanted(shown.answer, shown.configuration),
+		unproved: released ? [] : await unprovedOf(db, shown),
 		policy: shown.policy,
 		currency: shown.currency,
 		stale: released ? [] : await staleness(db, { kit: stored, configuration }),
 		sight: sightOf(stored),
 		impacts: await impactsOnRelease(db, id)
 	};
+}
+
+/** Lamps of a kit that the shop's policy wants proved first, and that are not. */
+async function unprovedOf(db: Knex, { configuration, order, answer }: Shown): Promise<UnprovedLine[]> {
+	const { catalogue, shop } = await dataOfKit(db, { order, answer });
+	return unprovedLines(configuration, answer, { shop: { ...shop, exception: order.exception }, find: catalogue.find });
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { proveDeskHere } from '$lib/client/prove-desk.svelte';
@@ -27,12 +28,14 @@
 	/** What somebody set; until then the market's own rule and side. */
 	let chosenRule = $state<string | null>(null);
 	let chosenTraffic = $state<'left' | 'right' | null>(null);
-	let height = $state<number | null>(650);
-	let distance = $state<number | null>(10);
+	/** What a picture read off comes along in the address. */
+	const given = (name: string) => readNumber(page.url.searchParams.get(name) ?? '');
+	let height = $state<number | null>(untrack(() => given('height') ?? 650));
+	let distance = $state<number | null>(untrack(() => given('distance') ?? 10));
 	let spread = $state<number | null>(USUAL_SPREAD);
 	let stampedText = $state('');
 	let dropBefore = $state<number | null>(null);
-	let drop = $state<number | null>(null);
+	let drop = $state<number | null>(untrack(() => given('drop')));
 	let turns = $state('');
 	let tool = $state('');
 	let clockwise = $state<'raises' | 'lowers'>('raises');

@@ -8,6 +8,7 @@
 	import BeamProfile from '$lib/components/charts/BeamProfile.svelte';
 	import { askedIn } from '$lib/components/prove/asked';
 	import { BeamDesk, type BeamWorker } from '$lib/components/prove/beam-desk.svelte';
+	import BeamAim from '$lib/components/prove/BeamAim.svelte';
 	import BeamHistory from '$lib/components/prove/BeamHistory.svelte';
 	import BeamNumbers from '$lib/components/prove/BeamNumbers.svelte';
 	import PlacePicker from '$lib/components/prove/PlacePicker.svelte';
@@ -245,6 +246,7 @@
 						/>{Math.round(desk.at * 100)} %</label
 					>
 					<BeamNumbers {found} {risePercent} />
+					{#if marked}<BeamAim {found} {tall} {distance} {asked} vehicle={id} />{/if}
 					<label class="grid gap-0.5 text-sm text-soft"
 						>Note<input class="field text-base text-ink" maxlength="1000" bind:value={note} /></label
 					>

@@ -4,6 +4,7 @@
 	import { isTyping, pressed } from '$lib/client/shortcuts';
 	import { proveDeskHere } from '$lib/client/prove-desk.svelte';
 	import { ModeTestDesk } from '$lib/components/prove/mode-test.svelte';
+	import ControlLamp from '$lib/components/prove/ControlLamp.svelte';
 	import Otherwise from '$lib/components/prove/Otherwise.svelte';
 	import ScanButton from '$lib/components/circuit/ScanButton.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
@@ -252,13 +253,12 @@
 				>Finish with what there is</button
 			>
 		{/if}
-		<section class="mt-4 grid gap-1">
-			<h2>Is the monitor alive at all?</h2>
-			<p class="text-sm text-soft">
-				Take a plain lamp out of a monitored socket and switch it on: a message should come. If none does, a quiet dash
-				proves nothing. Clean the contacts first: a message can also be an old fault.
-			</p>
-		</section>
+		<ControlLamp
+			{channels}
+			control={test.control}
+			busy={desk.busy}
+			onsay={(channel, complained) => test.controlled(channel, complained)}
+		/>
 		<section class="mt-3">
 			<ScanButton address={`${resolve('/vehicles/[id]/circuit/scan', { id })}?fit=chosen`} />
 		</section>
