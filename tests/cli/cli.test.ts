@@ -2,9 +2,12 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import sharp from 'sharp';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { runCommand } from '../../src/cli/run-command';
+import { photograph, PLAIN_BEAM, PLAIN_CAMERA } from '../../src/lib/core/beam';
 import { demoDocument } from '../../src/lib/server/demo/document';
+import { pngOf } from '../../src/lib/server/pictures/read-picture';
 
 const folder = mkdtempSync(join(tmpdir(), 'rotalux-cli-'));
 const demo = join(folder, 'demo.json');
@@ -49,6 +52,82 @@ describe('check', () => {
 			path: 'products[0].maker',
 			message: 'is missing; text expected'
 		});
+	});
+});
+
+describe('aim, light and beam', () => {
+	it('aim: the drop and the marks of a rule; an unknown rule is refused with the list of known ids', async () => {
+		const found = await command(
+			'aim',
+			'--height',
+			'650',
+			'--distance',
+			'10',
+			'--rule',
+			'un-r48-low-beam',
+			'--spread',
+			'1100'
+		);
+		expect(found.json()).toMatchObject({
+			dropMin: 100,
+			drop: 125,
+			dropMax: 150,
+			rises: 'right',
+			marks: [
+				{ lamp: 'left', x: -550, y: 525 },
+				{ lamp: 'right', x: 550, y: 525 }
+			]
+		});
+		const wrong = await command('aim', '--height', '650', '--distance', '10', '--rule', 'nearly');
+		expect([wrong.status, wrong.stdout]).toEqual([2, '']);
+		expect(wrong.stderr).toContain('un-r48-low-beam, un-r48-low-beam-alternative');
+	});
+
+	it('light: candela, ratio and how far one sees; a wall at no distance is refused', async () => {
+		const found = await command(
+			'light',
+			'--before',
+			'30',
+			'--after',
+			'12',
+			'--distance',
+			'5',
+			'--distance-after',
+			'10'
+		);
+		expect(found.json()).toMatchObject({
+			before: { lux: 30, candela: 750 },
+			after: { lux: 12, candela: 1200 },
+			ratio: 1.6
+		});
+		const wrong = await command('light', '--before', '30', '--after', '12', '--distance', '0');
+		expect([wrong.status, wrong.stderr.trim().split('\n').length]).toEqual([2, 1]);
+	});
+
+	it('beam: reads PNG and JPEG, by their bytes; what is none is one line', async () => {
+		const picture = async (name: string, tilt: number) => {
+			const camera = { ...PLAIN_CAMERA, width: 600, height: 400, seed: 1 + tilt };
+			const image = sharp(await pngOf(photograph({ ...PLAIN_BEAM, tilt }, camera)));
+			const path = join(folder, name);
+			await (name.endsWith('.jpg') ? image.jpeg({ quality: 95 }) : image.png()).toFile(path);
+			return path;
+		};
+		const [before, after] = [await picture('before.png', 0), await picture('after.jpg', 2)];
+		const found = (await command('beam', before, after)).json();
+		expect(found.change.tilt).toBeCloseTo(2, 0);
+		expect(Object.keys(found.before)).toEqual(['cutoff', 'hotSpot', 'above', 'clipped']);
+		expect(found.comparable).toBe(true);
+		const marked = (await command('beam', before, after, '--marks', '0.2,0.2,0.8,0.2,0.8,0.8,0.2,0.8')).json();
+		expect(marked.change.tilt).toBeCloseTo(2, 0);
+		for (const args of [
+			[before],
+			[before, file('no.png', 'not a picture')],
+			[before, after, '--marks', '1,2'],
+			[before, after, '--marks', '0.8,0.2,0.2,0.2,0.8,0.8,0.2,0.8']
+		]) {
+			const wrong = await command('beam', ...args);
+			expect([wrong.status, wrong.stdout, wrong.stderr.trim().split('\n').length]).toEqual([2, '', 1]);
+		}
 	});
 });
 

@@ -25,6 +25,15 @@ const SCREENS = {
 		'/vehicles/tarrow-packhorse-2014/sheet',
 		'/vehicles/tarrow-packhorse-2014/history'
 	],
+	Proofs: [
+		'/vehicles/fenholm-skerry-ii-2022/prove',
+		'/vehicles/fenholm-skerry-ii-2022/prove/modes',
+		'/vehicles/brisken-tarn-2018-us/prove/light',
+		'/vehicles/brisken-tarn-2018-us/prove/beam',
+		'/vehicles/fenholm-skerry-ii-2022/prove/aim?place=fog-L',
+		'/vehicles/fenholm-skerry-ii-2022/prove/heat?place=fog-L',
+		'/vehicles/fenholm-skerry-i-2012/prove/check?place=fog-L'
+	],
 	'Match, circuit and kit': [
 		'/vehicles/fenholm-skerry-ii-2017/match/low-L',
 		'/vehicles/fenholm-skerry-ii-2017/match/low-L?tab=fit',

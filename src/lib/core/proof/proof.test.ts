@@ -101,6 +101,7 @@ describe('a rate tapped along', () => {
 		expect(tappedRate([0, 700, 1400, 2100, 2800])?.perMinute).toBeCloseTo(85.7, 1);
 		expect(tappedRate([0, 700, 1400, 2800, 3500, 4200, 4900])?.perMinute).toBeCloseTo(85.7, 1);
 		expect(tappedRate([0, 100, 200, 9000, 9350, 9700, 10050, 10400])?.perMinute).toBeCloseTo(171.4, 1);
+		expect(tappedRate([0, 30, 700, 1400, 1430, 2100, 2800])?.perMinute).toBeCloseTo(85.7, 1);
 		expect(tappedRate([0, 700, 1400])).toBeNull();
 		expect(tappedRate([0, 0, 0, 0, 0, 0])).toBeNull();
 	});

@@ -10,6 +10,8 @@ export interface TappedRate {
 export const LEAST_TAPS = 5;
 /** A pause longer than this begins again, ms. */
 const PAUSE_MS = 3000;
+/** Two taps nearer than this are one that bounced, ms: nothing flashes ten times a second. */
+const BOUNCE_MS = 100;
 
 const at = (sorted: readonly number[], share: number) => {
 	const place = share * (sorted.length - 1);
@@ -25,10 +27,13 @@ const at = (sorted: readonly number[], share: number) => {
  */
 export function tappedRate(moments: readonly number[]): TappedRate | null {
 	const intervals: number[] = [];
-	for (let i = 1; i < moments.length; i++) {
-		const gap = (moments[i] ?? 0) - (moments[i - 1] ?? 0);
+	let last = moments[0] ?? 0;
+	for (const moment of moments.slice(1)) {
+		const gap = moment - last;
+		if (gap < BOUNCE_MS) continue;
 		if (gap > PAUSE_MS) intervals.length = 0;
-		else if (gap > 0) intervals.push(gap);
+		else intervals.push(gap);
+		last = moment;
 	}
 	if (intervals.length < LEAST_TAPS - 1) return null;
 	const sorted = [...intervals].sort((a, b) => a - b);

@@ -1,19 +1,25 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { page } from '$app/state';
+	import { navigating, page } from '$app/state';
 	import { ProveDesk, setProveDesk } from '$lib/client/prove-desk.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 
 	let { data, children } = $props();
 
 	const id = $derived(data.vehicle.id);
+	/** Somebody may be on the way to another page while something is kept: what that page has read is older. */
+	async function refresh(): Promise<void> {
+		await navigating.complete;
+		await invalidateAll();
+	}
+
 	const desk = setProveDesk(
 		new ProveDesk({
 			proofs: () => resolve('/vehicles/[id]/prove/proofs', { id }),
 			pictures: () => resolve('/vehicles/[id]/prove/pictures', { id }),
 			fetch: (...request) => fetch(...request),
-			refresh: () => invalidateAll(),
+			refresh,
 			uid: () => Array.from(crypto.getRandomValues(new Uint32Array(2)), (n) => n.toString(36)).join('')
 		})
 	);

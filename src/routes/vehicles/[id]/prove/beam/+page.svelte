@@ -13,7 +13,7 @@
 	import BeamNumbers from '$lib/components/prove/BeamNumbers.svelte';
 	import PlacePicker from '$lib/components/prove/PlacePicker.svelte';
 	import ShotSlot from '$lib/components/prove/ShotSlot.svelte';
-	import { smallPicture } from '$lib/components/fitup/small-picture';
+	import { smallBeam } from '$lib/components/fitup/small-picture';
 	import MeasureField from '$lib/components/ui/MeasureField.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
@@ -33,10 +33,13 @@
 	let side = $state('');
 
 	let worker: Worker | null = null;
+	/** One for as long as the page lives: a door that is dropped closes the worker's ear. */
+	let door: Comlink.Remote<BeamWork> | null = null;
 	/** The worker starts with the first picture: a page that is only looked at needs none. */
 	function started(): Comlink.Remote<BeamWork> {
 		worker ??= new Worker(new URL('../../../../../lib/client/beam.worker.ts', import.meta.url), { type: 'module' });
-		return Comlink.wrap<BeamWork>(worker);
+		door ??= Comlink.wrap<BeamWork>(worker);
+		return door;
 	}
 	const remote: BeamWorker = {
 		open: (name, file, progress) => started().open(name, file, Comlink.proxy(progress)),
@@ -84,10 +87,6 @@
 		void desk.compare();
 	}
 
-	async function small(file: Blob): Promise<Blob> {
-		return (await fetch(await smallPicture(file))).blob();
-	}
-
 	/** A pair that was kept, opened as if it had just been taken. */
 	async function again({ before, after, wall, distance: far }: ProofOf<'beam'>): Promise<void> {
 		width = wall?.width ?? null;
@@ -105,8 +104,8 @@
 
 	async function keep(): Promise<void> {
 		if (!found || !shots.before || !shots.after || asked.lamp === null) return;
-		const before = await keeper.keepPicture(await small(shots.before.file));
-		const after = before && (await keeper.keepPicture(await small(shots.after.file)));
+		const before = await keeper.keepPicture(await smallBeam(shots.before.file));
+		const after = before && (await keeper.keepPicture(await smallBeam(shots.after.file)));
 		if (!before || !after) return;
 		const shotOf = (picture: string, { marks, exposure }: NonNullable<typeof shots.before>) => ({
 			picture,
