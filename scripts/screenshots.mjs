@@ -9,6 +9,7 @@ const OUT = 'docs/screenshots';
 const env = { ...process.env, PORT, ROTALUX_DATA: '.rotalux/screenshots' };
 
 const SKERRY = '/vehicles/fenholm-skerry-ii-2017';
+const TARN = '/vehicles/brisken-tarn-2018-us';
 const VIEWS = [
 	{ name: 'counter-dark', theme: 'dark', path: '/?q=skerry 2018 rear' },
 	{ name: 'vehicles-light', theme: 'light', path: '/vehicles' },
@@ -21,32 +22,29 @@ const VIEWS = [
 		path: '/questions?q=fenholm-skerry-ii-2017&q=socket&q=turn-rear-L&q=category'
 	},
 	{ name: 'match-dark', theme: 'dark', path: `${SKERRY}/match/low-L` },
-	{ name: 'match-fit-light', theme: 'light', path: `${SKERRY}/match/low-L?tab=fit&product=TD-H7-L` },
 	{
 		name: 'match-colour-dark',
 		theme: 'dark',
 		path: '/vehicles/tarrow-packhorse-2014/match/position-L?tab=colour&product=GL-W5-60'
 	},
-	{
-		name: 'match-compare-dark',
-		theme: 'dark',
-		path: `${SKERRY}/match/low-L?tab=compare&with=GL-H7-43,GL-H7-C,TD-H7-L,QU-H7-ANY`
-	},
 	{ name: 'circuit-brake-dark', theme: 'dark', path: `${SKERRY}/circuit`, keys: '8' },
-	{
-		name: 'circuit-remedied-dark',
-		theme: 'dark',
-		path: '/vehicles/fenholm-sound-2015/circuit',
-		press: 'With remedies',
-		keys: '27'
-	},
 	{ name: 'kit-dark', theme: 'dark', kit: 'fenholm-skerry-ii-2017', then: '?side=place&place=low-L', look: 2 },
 	{ name: 'fitup-light', theme: 'light', path: '/vehicles/brisken-tarn-2018-us/fitup' },
 	{ name: 'fitting-tablet-dark', theme: 'dark', path: '/fittings/FBUAJRYDQ', size: { width: 820, height: 1180 } },
 	{ name: 'fitup-sheet', pdf: '/vehicles/brisken-tarn-2018-us/kit/KZ9Y8JX/fit-up.pdf' },
 	{ name: 'sheet', theme: 'light', kit: 'brisken-fjell-650-2010', release: true, then: '/sheet' },
-	{ name: 'stock-light', theme: 'light', path: '/stock' },
-	{ name: 'interchange-dark', theme: 'dark', path: '/reference/interchange?category=3157' }
+	{ name: 'prove-dark', theme: 'dark', path: `${TARN}/prove` },
+	{ name: 'mode-test-light', theme: 'light', path: `${TARN}/prove/modes`, size: { width: 820, height: 1180 } },
+	{ name: 'light-dark', theme: 'dark', path: `${TARN}/prove/light` },
+	{
+		name: 'beam-dark',
+		theme: 'dark',
+		path: `${TARN}/prove/beam`,
+		press: 'Look at them again',
+		wait: 'They compare',
+		afterwards: 'By light'
+	},
+	{ name: 'aim-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2022/prove/aim?place=fog-L' }
 ];
 
 /** Checks a kit and releases it. */
@@ -76,9 +74,21 @@ await once(server.stdout, 'data');
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 try {
-	for (const { name, theme, path, pdf, size, kit, then, release, look, press, keys = '' } of VIEWS.filter(
-		(view) => only.length === 0 || only.includes(view.name)
-	)) {
+	for (const {
+		name,
+		theme,
+		path,
+		pdf,
+		size,
+		kit,
+		then,
+		release,
+		look,
+		press,
+		wait,
+		afterwards,
+		keys = ''
+	} of VIEWS.filter((view) => only.length === 0 || only.includes(view.name))) {
 		if (pdf) {
 			await picturePaper(name, pdf);
 			continue;
@@ -101,7 +111,9 @@ try {
 				await page.getByText('with every other lamp as it is').waitFor();
 			}
 		}
-		if (press) await page.getByRole('button', { name: press }).click();
+		if (press) await page.getByRole('button', { name: press }).last().click();
+		if (wait) await page.getByRole('heading', { name: wait }).waitFor();
+		if (afterwards) await page.getByRole('button', { name: afterwards }).click();
 		for (const key of keys) await page.keyboard.press(key);
 		if (keys) await page.waitForTimeout(120);
 		await page.screenshot({ path: `${OUT}/${name}.png` });
