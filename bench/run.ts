@@ -6,6 +6,7 @@ import { compileCatalogue, matchConfiguration } from '../src/lib/core/match';
 import { openDatabase } from '../src/lib/server/db/connection';
 import { putRecords } from '../tests/support/put-records';
 import { access } from './access';
+import { beam } from './beam';
 import { circuits } from './circuits';
 import { kits } from './kits';
 import { generateConfiguration, generateProducts } from './generate';
@@ -112,6 +113,7 @@ function firstLoad(): void {
 
 const PARTS: Record<string, () => void | Promise<void>> = {
 	access,
+	beam,
 	walkLine,
 	searching,
 	importing,

@@ -40,7 +40,9 @@ export function srgbByte(linear: number): number {
 }
 
 /** Weights of linear red, green and blue in luminance (sRGB primaries). */
-const [RED, GREEN, BLUE] = [0.2126, 0.7152, 0.0722];
+const RED = 0.2126;
+const GREEN = 0.7152;
+const BLUE = 0.0722;
 
 /** A camera's picture as linear luminance, made smaller by the mean of what falls on each pixel. */
 export function workPicture({ width, height, channels, pixels }: RawPicture, side = WORK_SIDE): WorkPicture {
@@ -48,15 +50,20 @@ export function workPicture({ width, height, channels, pixels }: RawPicture, sid
 	const [w, h] = [Math.floor(width / shrink), Math.floor(height / shrink)];
 	const values = new Float32Array(w * h);
 	let clipped = 0;
+	// Twelve million rounds: nothing is made in them.
 	for (let y = 0; y < h * shrink; y++) {
 		const row = Math.floor(y / shrink) * w;
 		let at = y * width * channels;
-		for (let x = 0; x < w * shrink; x++, at += channels) {
-			const [r, g, b] = [pixels[at] ?? 0, pixels[at + 1] ?? 0, pixels[at + 2] ?? 0];
-			if (r >= CLIPPED || g >= CLIPPED || b >= CLIPPED) clipped++;
-			const light = RED * (LINEAR[r] ?? 0) + GREEN * (LINEAR[g] ?? 0) + BLUE * (LINEAR[b] ?? 0);
-			const to = row + Math.floor(x / shrink);
-			values[to] = (values[to] ?? 0) + light;
+		for (let x = 0; x < w; x++) {
+			let sum = 0;
+			for (let i = 0; i < shrink; i++, at += channels) {
+				const r = pixels[at] ?? 0;
+				const g = pixels[at + 1] ?? 0;
+				const b = pixels[at + 2] ?? 0;
+				if (r >= CLIPPED || g >= CLIPPED || b >= CLIPPED) clipped++;
+				sum += RED * (LINEAR[r] ?? 0) + GREEN * (LINEAR[g] ?? 0) + BLUE * (LINEAR[b] ?? 0);
+			}
+			values[row + x] = (values[row + x] ?? 0) + sum;
 		}
 	}
 	const share = 1 / (shrink * shrink);

@@ -152,20 +152,22 @@
 					</li>
 				</ul>
 			</details>
-			<ShotSlot
-				title="Before"
-				shot={shots.before ?? null}
-				onfile={(file) => desk.open('before', file)}
-				onmarks={(marks) => desk.mark('before', marks)}
-				ondone={() => desk.compare()}
-			/>
-			<ShotSlot
-				title="After"
-				shot={shots.after ?? null}
-				onfile={(file) => desk.open('after', file)}
-				onmarks={(marks) => desk.mark('after', marks)}
-				ondone={() => desk.compare()}
-			/>
+			<div class="grid gap-3 sm:grid-cols-2 lg:grid-cols-1">
+				<ShotSlot
+					title="Before"
+					shot={shots.before ?? null}
+					onfile={(file) => desk.open('before', file)}
+					onmarks={(marks) => desk.mark('before', marks)}
+					ondone={() => desk.compare()}
+				/>
+				<ShotSlot
+					title="After"
+					shot={shots.after ?? null}
+					onfile={(file) => desk.open('after', file)}
+					onmarks={(marks) => desk.mark('after', marks)}
+					ondone={() => desk.compare()}
+				/>
+			</div>
 			<div class="flex flex-wrap gap-2">
 				{#if marked}<button type="button" class="button" onclick={() => desk.dropMarks()}>Leave the marks out</button>
 				{:else if shots.before && shots.after}<button type="button" class="button" onclick={() => desk.beginMarks()}
