@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { unzipSync, zipSync } from 'fflate';
 import sharp from 'sharp';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { runCommand } from '../../src/cli/run-command';
@@ -81,6 +82,36 @@ describe('aim, light and beam', () => {
 		const wrong = await command('aim', '--height', '650', '--distance', '10', '--rule', 'nearly');
 		expect([wrong.status, wrong.stdout]).toEqual([2, '']);
 		expect(wrong.stderr).toContain('un-r48-low-beam, un-r48-low-beam-alternative');
+	});
+
+	it('pictures travel with the document in one archive, and one that was changed is refused', () => {
+		const zip = join(folder, 'shop.zip');
+		const out = spawnSync(process.execPath, ['node_modules/.rotalux-cli/main.js', 'export', '--as', 'zip'], {
+			env: { ...process.env, ROTALUX_DATA: folder },
+			maxBuffer: 1e9
+		});
+		writeFileSync(zip, out.stdout);
+		const elsewhere = {
+			env: { ...process.env, ROTALUX_DATA: mkdtempSync(join(tmpdir(), 'rotalux-zip-')) },
+			encoding: 'utf8' as const
+		};
+		const into = (path: string) =>
+			spawnSync(process.execPath, ['node_modules/.rotalux-cli/main.js', 'import', path], elsewhere);
+		expect(into(zip).status).toBe(0);
+		const again = spawnSync(process.execPath, ['node_modules/.rotalux-cli/main.js', 'export', '--as', 'zip'], {
+			...elsewhere,
+			encoding: 'buffer',
+			maxBuffer: 1e9
+		});
+		const names = (bytes: Uint8Array) => Object.keys(unzipSync(new Uint8Array(bytes))).sort();
+		expect(names(again.stdout)).toEqual(names(out.stdout));
+		expect(names(out.stdout).length).toBeGreaterThan(5);
+		const files = unzipSync(new Uint8Array(out.stdout));
+		const [picture] = Object.keys(files).filter((name) => name.startsWith('pictures/'));
+		files[picture!] = new Uint8Array([1, 2, 3]);
+		writeFileSync(zip, zipSync(files, { level: 0 }));
+		const wrong = into(zip);
+		expect([wrong.status, wrong.stderr.includes('is not what its name says')]).toEqual([2, true]);
 	});
 
 	it('light: candela, ratio and how far one sees; a wall at no distance is refused', async () => {

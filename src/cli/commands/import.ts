@@ -1,11 +1,12 @@
 import { basename } from 'node:path';
 import { accessProblemsIn } from '../../lib/core/exchange';
 import { summarise } from '../../lib/core/result';
+import { isArchive, unpacked } from '../../lib/server/documents/archive';
 import { readTables } from '../../lib/server/documents/read-tables';
 import { completeIn, importComplete } from '../../lib/server/services/complete';
 import { importDocument } from '../../lib/server/services/exchange';
 import { SheetProblem, writeSheets } from '../../lib/server/services/sheets/import';
-import { BadInput, readBytes, readDocumentIn, readText, type Command } from '../io';
+import { BadInput, readBytes, readDocumentIn, type Command } from '../io';
 import { withDatabase } from '../with-database';
 
 const SPREADSHEET = /\.(csv|tsv|txt|xlsx)$/i;
@@ -38,18 +39,34 @@ async function takeComplete(complete: NonNullable<ReturnType<typeof completeIn>>
 	return done.value;
 }
 
-/** Takes a rotalux/1 file or a spreadsheet of vehicles into the shop's database, all or nothing. */
+/** A document that holds together, its ways in too. @throws BadInput with what does not */
+function soundDocument(text: string, file: string | undefined) {
+	const document = readDocumentIn(text, file);
+	const wrong = accessProblemsIn(document);
+	if (wrong.length > 0) throw new BadInput(`${file}: ${summarise(wrong)}. Nothing was changed.`);
+	return document;
+}
+
+/** Takes a document with its pictures in. */
+async function importArchive(bytes: Uint8Array, file: string, now: string) {
+	const archive = unpacked(bytes);
+	if (!archive.ok) throw new BadInput(`${file}: ${archive.error}`);
+	const { text, pictures } = archive.value;
+	const document = soundDocument(text, file);
+	return withDatabase((db) => importDocument(db, document, { now, pictures }));
+}
+
+/** Takes a rotalux/1 file, with its pictures when it is an archive, or a spreadsheet of vehicles into the shop's database, all or nothing. */
 export const importFile: Command = {
 	usage: 'import FILE',
 	run: async ([file]) => {
 		const now = new Date().toISOString();
 		if (file && SPREADSHEET.test(file)) return { output: await importSheet(file, now) };
-		const text = readText(file);
+		const bytes = readBytes(file);
+		if (isArchive(bytes)) return { output: await importArchive(bytes, file ?? '', now) };
+		const text = new TextDecoder().decode(bytes);
 		const complete = completeIn(jsonOrNull(text));
 		if (complete) return { output: await takeComplete(complete) };
-		const document = readDocumentIn(text, file);
-		const wrong = accessProblemsIn(document);
-		if (wrong.length > 0) throw new BadInput(`${file}: ${summarise(wrong)}. Nothing was changed.`);
-		return { output: await withDatabase((db) => importDocument(db, document, { now })) };
+		return { output: await withDatabase((db) => importDocument(db, soundDocument(text, file), { now })) };
 	}
 };

@@ -102,6 +102,12 @@ export async function findPicture(db: Knex, hash: string): Promise<{ type: strin
 	return row ? { type: row.type, bytes: Buffer.from(row.data, 'base64') } : null;
 }
 
+/** Every picture with its hash. For exports. */
+export async function everyPicture(db: Knex): Promise<{ hash: string; type: string; bytes: Buffer }[]> {
+	const rows: { hash: string; type: string; data: string }[] = await db('pictures').orderBy('hash');
+	return rows.map(({ hash, type, data }) => ({ hash, type, bytes: Buffer.from(data, 'base64') }));
+}
+
 /** Keeps a picture under the hash of its bytes, once. */
 export async function keepPicture(tx: Tx, hash: string, picture: { type: string; bytes: Uint8Array }): Promise<void> {
 	await tx('pictures')

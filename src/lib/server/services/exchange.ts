@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { document as documentSchema, FORMAT, kitOrder, type RotaluxDocument } from '../../core/model';
+import { pictureKind } from '../../core/beam';
 import { EMPTY_ANSWER, NEW_LIFE, type KitAnswer, type KitLife } from '../../core/kit';
 import { unitIdsOf } from '../../core/vehicle';
 import { changeAlways, type Tx } from '../db/change';
@@ -16,6 +17,7 @@ import {
 	type KitRevision,
 	type StoredKit
 } from '../repositories/kits';
+import { keepPicture } from '../repositories/fittings';
 import { listAccessories, listProducts } from '../repositories/products';
 import { proofsOf } from '../repositories/proofs';
 import { addRecord, listRecords } from '../repositories/records';
@@ -29,6 +31,12 @@ import { readyToTakeIn, takeIn } from './record/take-in';
 
 const KNOWN_FIELDS: ReadonlySet<string> = new Set(Object.keys(documentSchema.shape));
 const EXTRA = 'extra:';
+
+/** What kind of picture some bytes are: whatever is none is handed out as bytes, never as a page. */
+function typeOf(bytes: Uint8Array): string {
+	const kind = pictureKind(bytes);
+	return kind.ok ? `image/${kind.value.kind}` : 'application/octet-stream';
+}
 
 /** What an import did, and what it left alone. */
 export interface ImportReport {
@@ -81,7 +89,18 @@ async function importKit(tx: Tx, kit: ExchangedKit, now: string): Promise<string
 export async function importDocument(
 	db: Knex,
 	doc: RotaluxDocument,
-	{ now, by = null, progress }: { now: string; by?: string | null; progress?: (done: number) => void }
+	{
+		now,
+		by = null,
+		progress,
+		pictures = new Map()
+	}: {
+		now: string;
+		by?: string | null;
+		progress?: (done: number) => void;
+		/** Pictures that came along, by SHA-256. */
+		pictures?: ReadonlyMap<string, Uint8Array>;
+	}
 ): Promise<ImportReport> {
 	const ready = await readyToTakeIn(db, doc, { actor: { by, now }, ...(progress ? { progress } : {}) });
 	return changeAlways(db, async (tx) => {
@@ -100,6 +119,7 @@ export async function importDocument(
 			if (sentence) kept.push(sentence);
 		}
 		const keptKits = kept.length;
+		for (const [hash, bytes] of pictures) await keepPicture(tx, hash, { type: typeOf(bytes), bytes });
 		kept.push(...(await importFittings(tx, doc.fittings)), ...(await importProofs(tx, doc.proofs)));
 		await raiseMark(tx, 'shop');
 		return {
