@@ -28,9 +28,12 @@ test('from a lamp nobody may sell, by every proof, to one that Match passes', as
 		await page.goto('/settings', still);
 		await page.getByLabel('Who works at this browser', { exact: false }).fill('M. Tveter');
 		await page.getByRole('button', { name: 'Remember the name' }).click();
+		await expect(page.getByText('Changes are now by M. Tveter.')).toBeVisible();
 		await page.getByRole('group', { name: 'LED in headlamps' }).getByRole('radio').nth(2).check();
+		const proved = page.getByRole('group', { name: 'LED in headlamps' }).getByRole('radio').nth(2);
+		await expect(proved).toBeChecked();
 		await page.getByRole('button', { name: 'Save the policy' }).click();
-		await expect(page.getByText('The policy is saved')).toBeVisible();
+		await expect(page.getByText('The policy is saved', { exact: false })).toBeVisible();
 		await page.goto(`${CAR}/match/low-high-L`, still);
 		await expect(lampRow(page).getByText('Check by hand', { exact: true })).toBeVisible();
 	});

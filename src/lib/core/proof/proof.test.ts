@@ -132,9 +132,24 @@ describe('what tests teach', () => {
 		expect(found.high).toBeCloseTo(6.4 / 14.4 / 1.02, 2);
 		expect(found.low).toBeCloseTo(4 / 14.4, 2);
 		expect(boundsText(found)).toBe('over 0.28 A, at most 0.44 A, by 2 tests');
-		expect(lessonOf(found, { value: undefined, isWeak: true })).toMatchObject({ value: 0.44, kind: 'narrows' });
-		expect(lessonOf(found, { value: 0.4, isWeak: false })).toBeNull();
-		expect(lessonOf(found, { value: 0.6, isWeak: false })).toMatchObject({ value: 0.44, kind: 'contradicts' });
+		expect(lessonOf(found, { value: undefined, isWeak: true, isLesson: false })).toMatchObject({
+			value: 0.44,
+			kind: 'narrows'
+		});
+		expect(lessonOf(found, { value: 0.4, isWeak: false, isLesson: false })).toBeNull();
+		for (const isWeak of [false, true])
+			expect(lessonOf(found, { value: 0.6, isWeak, isLesson: false })).toMatchObject({
+				value: 0.44,
+				kind: 'contradicts'
+			});
+		expect(lessonOf(found, { value: 0.4, isWeak: true, isLesson: false })).toMatchObject({
+			value: 0.44,
+			kind: 'narrows'
+		});
+		expect(lessonOf(found, { value: 0.6, isWeak: true, isLesson: true })).toMatchObject({
+			value: 0.44,
+			kind: 'narrows'
+		});
 	});
 
 	it('holds a hidden threshold in its interval, and puts the safe end into force', () => {
@@ -158,7 +173,7 @@ describe('what tests teach', () => {
 					// The simulated monitor looked at 13.5 V, what a test says is reckoned for a charging supply: 6 % and the share of the wires.
 					if (found.low !== null) expect(hidden).toBeGreaterThan(found.low * 0.93);
 					if (found.high !== null) expect(hidden).toBeLessThanOrEqual(found.high * 1.09);
-					const lesson = lessonOf(found, { value: undefined, isWeak: true });
+					const lesson = lessonOf(found, { value: undefined, isWeak: true, isLesson: false });
 					if (found.high === null) expect(lesson).toBeNull();
 					else expect(lesson!.value).toBeGreaterThanOrEqual(found.high);
 				}
@@ -175,7 +190,7 @@ describe('what tests teach', () => {
 		};
 		const found = bounded(configuration, [quiet]);
 		expect([found.low! > 20 && found.low! <= 25.1, found.high]).toEqual([true, null]);
-		expect(lessonOf(found, { value: undefined, isWeak: true })?.value).toBeLessThanOrEqual(25);
+		expect(lessonOf(found, { value: undefined, isWeak: true, isLesson: false })?.value).toBeLessThanOrEqual(25);
 	});
 
 	it('a flasher is bounded by its side, racing is a message, and hazard says nothing', () => {
@@ -220,7 +235,7 @@ describe('what tests teach', () => {
 		const found = bounded(configuration, [quiet, noisy]);
 		expect(found.isContradictory).toBe(true);
 		expect(found.shown).toHaveLength(2);
-		expect(lessonOf(found, { value: 0.4, isWeak: true })).toMatchObject({ kind: 'contradicts' });
+		expect(lessonOf(found, { value: 0.4, isWeak: true, isLesson: false })).toMatchObject({ kind: 'contradicts' });
 	});
 });
 
@@ -236,7 +251,7 @@ describe('a lesson on record', () => {
 
 	it('takes the place of a number without a source, of an assumption and of an earlier lesson, without a question', () => {
 		const bare = vehicle({ kind: 'hot', minCurrent: 0.6 });
-		expect(testedValue(bare, channel, 'monitor.minCurrent')).toEqual({ value: 0.6, isWeak: true });
+		expect(testedValue(bare, channel, 'monitor.minCurrent')).toEqual({ value: 0.6, isWeak: true, isLesson: false });
 		const first = after(bare, 0.44);
 		const second = after(first, 0.38);
 		expect([inForce(first), inForce(second)]).toEqual([0.44, 0.38]);

@@ -9,17 +9,21 @@ const FROM_TESTS = 'mode-tests';
 type Tested = Evidence & { from?: unknown };
 const isLesson = (item: Tested) => item.from === FROM_TESTS;
 
-/** What is on record of a fact, and whether it is weak: assumed, or the lesson of earlier tests. */
+/** What is on record of a fact; whether it is weak, assumed or without a source; and whether it is the lesson of earlier tests. */
 export function testedValue(
 	configuration: Configuration,
 	{ kind, id }: SubjectRef,
 	fact: string
-): { value: number | undefined; isWeak: boolean } {
+): { value: number | undefined; isWeak: boolean; isLesson: boolean } {
 	const subject = subjectsOf(configuration).find((one) => one.kind === kind && one.id === id)?.subject;
 	const held = subject && valueAt(subject, fact);
 	const live = liveEvidence(subject?.evidence, fact);
 	const strong = live.some((item) => item.source !== 'assumed' && !isLesson(item));
-	return { value: typeof held === 'number' ? held : undefined, isWeak: !strong };
+	return {
+		value: typeof held === 'number' ? held : undefined,
+		isWeak: !strong,
+		isLesson: !strong && live.some(isLesson)
+	};
 }
 
 /**

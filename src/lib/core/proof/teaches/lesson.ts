@@ -39,10 +39,13 @@ function agrees({ watched, low, high }: Bounds, value: number): boolean {
 
 /**
  * What tests teach of one threshold; null when they say nothing new. The value in force becomes the safe end of the interval; a number that somebody
- * measured or read and that lies inside stays. A number that lies outside, or tests that contradict each other, are a question.
- * @param inForce what is on record, and whether it is no more than an assumption or an earlier lesson
+ * measured or read and that lies inside stays. A number that lies outside, an assumption too, or tests that contradict each other, are a question.
+ * @param inForce what is on record; whether nobody measured or read it; and whether it is no more than an earlier lesson
  */
-export function lessonOf(bounds: Bounds, inForce: { value: number | undefined; isWeak: boolean }): Lesson | null {
+export function lessonOf(
+	bounds: Bounds,
+	inForce: { value: number | undefined; isWeak: boolean; isLesson: boolean }
+): Lesson | null {
 	const { subject, fact } = bounds.watched;
 	const note = `mode tests: ${boundsText(bounds)}`;
 	if (bounds.isContradictory) {
@@ -53,7 +56,7 @@ export function lessonOf(bounds: Bounds, inForce: { value: number | undefined; i
 			: { subject, fact, value, note: `${note}; they contradict each other`, kind: 'contradicts' };
 	}
 	const safe = safeEnd(bounds);
-	const { value, isWeak } = inForce;
+	const { value, isWeak, isLesson } = inForce;
 	if (value === undefined) return safe === null ? null : { subject, fact, value: safe, note, kind: 'narrows' };
 	if (agrees(bounds, value)) {
 		const isNews = safe !== null && isWeak && Math.abs(safe - value) > 1e-9;
@@ -61,5 +64,5 @@ export function lessonOf(bounds: Bounds, inForce: { value: number | undefined; i
 	}
 	const beyond = safe ?? justBeyond(bounds);
 	if (beyond === null) return null;
-	return { subject, fact, value: beyond, note, kind: isWeak ? 'narrows' : 'contradicts' };
+	return { subject, fact, value: beyond, note, kind: isLesson ? 'narrows' : 'contradicts' };
 }

@@ -13,6 +13,7 @@
 		comparePoints,
 		lampLight,
 		LIGHT_POINTS,
+		missingPoints,
 		POINT_PLACES,
 		readingDoubt,
 		SEEN_AT_LUX,
@@ -77,6 +78,12 @@
 	};
 	const doubts = $derived(LIGHT_POINTS.filter((point) => doubt(point) !== null));
 	let sure = $state(false);
+	/** Points the beam check will want and that are not filled in. */
+	const missing = $derived(
+		asked.place?.wantsCheck && Object.keys(entered).length > 0
+			? missingPoints(entered, asked.place.hasCutOff ? ['below', 'above'] : ['hot-spot'])
+			: null
+	);
 	const isReady = $derived(
 		set !== null && Object.keys(entered).length > 0 && troubles.length === 0 && (doubts.length === 0 || sure)
 	);
@@ -173,6 +180,7 @@
 				{/each}
 			</div>
 			{#each troubles as words (words)}<p class="text-refuse" role="alert">{words}</p>{/each}
+			{#if missing && !missing.ok}<p class="text-needs">{missing.error.words} The beam check wants it.</p>{/if}
 			{#if doubts.length > 0}
 				<label class="flex min-h-9 items-center gap-2"
 					><input type="checkbox" class="size-4" bind:checked={sure} />These numbers are right as they stand</label
