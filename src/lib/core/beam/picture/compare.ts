@@ -28,6 +28,7 @@ export type CompareIssue =
 	| { code: 'exposure-looks'; times: number }
 	| { code: 'exposure-unknown' }
 	| { code: 'clipped'; which: 'before' | 'after' | 'both'; share: number }
+	| { code: 'dark'; which: 'before' | 'after' | 'both' }
 	| { code: 'marks-on-one' }
 	| { code: 'camera-moved'; pixels: number }
 	| { code: 'no-cut-off'; which: 'before' | 'after' | 'both' };
@@ -70,6 +71,8 @@ const SAME_EXPOSURE = 1.06;
 const LOOKS_DIFFERENT = 1.12;
 const LOOKS_EVEN = 0.06;
 const CELL = 16;
+/** Pictures whose brightest part is under this share of what the camera takes show nothing but noise. */
+const DARK = 0.02;
 
 const lightTaken = ({ seconds, fNumber, iso }: Exposure) => (seconds * iso) / (fNumber * fNumber);
 
@@ -163,6 +166,28 @@ function alikeCutOffs(before: ReadPicture, after: ReadPicture): { before: CutOff
 	return from < to ? { before: again, after: own.after } : { before: own.before, after: again };
 }
 
+/** The darkest places over two beams count as alike within this; and light must stand out of the room's by this share to be told from it. */
+const ROOM_ALIKE = 0.12;
+const LEAST_OVER_ROOM = 0.15;
+/** Where the room is looked for: the uppermost part of the picture, far over the cut-off. */
+const ROOM_PART = 0.2;
+
+/** Light of the darkest place far over a beam. */
+function darkestOver({ width, height, values }: WorkPicture): number {
+	const rows = Math.max(CELL, Math.floor(height * ROOM_PART));
+	const smooth = boxMean({ width, height: rows, values: values.subarray(0, rows * width) }, CELL | 1);
+	let darkest = Infinity;
+	for (let y = CELL >> 1; y < rows; y += CELL)
+		for (let x = CELL >> 1; x < width; x += CELL) darkest = Math.min(darkest, smooth.values[y * width + x] ?? Infinity);
+	return Number.isFinite(darkest) ? darkest : 0;
+}
+
+/** Light of the room on two pictures: what the darkest places far over the beam have in common; 0 where they differ, since the lamp reaches there. */
+function roomLight(before: WorkPicture, after: WorkPicture): number {
+	const [first, second] = [darkestOver(before), darkestOver(after)];
+	return Math.abs(first - second) <= ROOM_ALIKE * Math.max(first, second) ? Math.min(first, second) : 0;
+}
+
 function changeOf(before: ReadPicture, after: ReadPicture): BeamChange {
 	const none: BeamChange = {
 		tilt: null,
@@ -177,10 +202,12 @@ function changeOf(before: ReadPicture, after: ReadPicture): BeamChange {
 	const { width, height, scale } = before.picture;
 	const at = comparedAt(alike.before, alike.after, width);
 	const bands = bandsFor([before, after]);
+	const room = roomLight(before.picture, after.picture);
 	const ratio = (from: number, to: number): number | null => {
 		const first = bandMean(before, from, to);
 		const second = bandMean(after, from, to);
-		return first !== null && second !== null && first > 0 ? second / first : null;
+		if (first === null || second === null || first <= 0) return null;
+		return first - room >= first * LEAST_OVER_ROOM ? Math.max(0, second - room) / (first - room) : second / first;
 	};
 	const under = ({ cutOff, reading }: ReadPicture) =>
 		cutOff ? reading.hotSpot.y * height - heightAt(cutOff.flat, reading.hotSpot.x * width) : 0;
@@ -224,6 +251,11 @@ export function compareBeams(before: BeamShot, after: BeamShot, aspect: number |
 		: { picture: before.picture, quad: WHOLE_PICTURE };
 	const second = pair ? rectified(after.picture, pair.after, { to: first.quad, aspect }) : { picture: after.picture };
 	const reads = { before: readBeam(first.picture), after: readBeam(second.picture) };
+	const dark = {
+		before: reads.before.reading.hotSpot.light < DARK,
+		after: reads.after.reading.hotSpot.light < DARK
+	};
+	if (dark.before || dark.after) issues.push({ code: 'dark', which: which(dark.before, dark.after) });
 	const lost = { before: reads.before.cutOff === null, after: reads.after.cutOff === null };
 	if (lost.before || lost.after) issues.push({ code: 'no-cut-off', which: which(lost.before, lost.after) });
 	return {
@@ -252,6 +284,8 @@ export function issueWords(issue: CompareIssue): string {
 			return 'The pictures do not say how they were exposed: the comparison holds if exposure, ISO and aperture were locked.';
 		case 'clipped':
 			return `In ${WHICH[issue.which]} the brightest part is over what the camera takes (${decimal(issue.share * 100, 1)} %): shorten the exposure and take both again.`;
+		case 'dark':
+			return `There is next to no light on ${WHICH[issue.which]}: expose longer, both alike.`;
 		case 'marks-on-one':
 			return 'Only one picture is marked: mark the same four places on both.';
 		case 'camera-moved':

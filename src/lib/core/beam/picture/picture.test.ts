@@ -129,6 +129,7 @@ describe('pictures that do not compare say so', () => {
 		],
 		['exposed otherwise, as they look', taken({}, { seed: 2, exposure: 0.6 }), null, 'exposure-looks'],
 		['over what the camera takes', taken({}, { seed: 2, exposure: 2.5 }), null, 'clipped'],
+		['dark', taken({}, { seed: 2, exposure: 0.01 }), null, 'dark'],
 		['of another size', taken({}, { seed: 2, width: 600, height: 400 }), null, 'size'],
 		['marked on one only', { ...taken({}, { seed: 2 }), quad: WHOLE_PICTURE }, null, 'marks-on-one']
 	])('%s', (_, after, before, code) => {

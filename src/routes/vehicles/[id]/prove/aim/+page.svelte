@@ -30,8 +30,12 @@
 	let chosenTraffic = $state<'left' | 'right' | null>(null);
 	/** What a picture read off comes along in the address. */
 	const given = (name: string) => readNumber(page.url.searchParams.get(name) ?? '');
-	let height = $state<number | null>(untrack(() => given('height') ?? 650));
-	let distance = $state<number | null>(untrack(() => given('distance') ?? 10));
+	/** The aim that was kept last in this place: its wall is likely the same. */
+	const last = untrack(() =>
+		asked.place ? proofsAt(prove.proofs, 'aim', { sockets: asked.place.sockets })[0] : undefined
+	);
+	let height = $state<number | null>(untrack(() => given('height') ?? last?.height ?? 650));
+	let distance = $state<number | null>(untrack(() => given('distance') ?? last?.distance ?? 10));
 	let spread = $state<number | null>(USUAL_SPREAD);
 	let stampedText = $state('');
 	let dropBefore = $state<number | null>(null);
