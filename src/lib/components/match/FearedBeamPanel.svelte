@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { lightAt, PLAIN_BEAM, type BeamPattern, type FearedBeam } from '$lib/core/beam';
+	import { lightAt, plainBeam, type BeamPattern, type FearedBeam } from '$lib/core/beam';
 
 	/** A sketch of the beam a lamp is to be feared of, beside the one of the lamp the optic was made for. */
 	let { beam }: { beam: FearedBeam } = $props();
@@ -28,10 +28,10 @@
 		};
 	}
 
-	const plain = $derived({ ...PLAIN_BEAM, rises: beam.pattern.rises });
+	const plain = $derived(plainBeam({ rises: beam.pattern.arm === 0 ? null : beam.pattern.rises }));
 </script>
 
-<div class="grid gap-3 sm:grid-cols-2">
+<div class="grid max-w-2xl gap-3 sm:grid-cols-2">
 	{#each [{ name: 'The lamp the optic was made for', pattern: plain }, { name: 'This lamp, as it is to be feared', pattern: beam.pattern }] as one (one.name)}
 		<figure>
 			{#key one.pattern}

@@ -31,6 +31,8 @@ const ARM = Math.tan((15 * Math.PI) / 180);
 const ARM_LENGTH = 450;
 const FLAT_LENGTH = 500;
 const MARGIN = 700;
+/** Room for the heights, to the right of the beams. */
+const LABELS = 350;
 
 /** The wall of an aim with its marks, to scale. */
 export function wallView(
@@ -57,7 +59,7 @@ export function wallView(
 	const cutOff = height - drop;
 	return {
 		left: -reach,
-		right: reach,
+		right: reach + LABELS,
 		top: height + 420,
 		lamps: marks.map(({ lamp, x }) => ({
 			side: lamp,

@@ -207,7 +207,7 @@ function beamOf({ socket: { socket, category, configuration }, product: { produc
 		// A collar that turns is set right, and the wall shows whether it was.
 		clocking: isSet ? 0 : error,
 		emission: product.emission ?? null,
-		rises: configuration.steering === 'right' ? 'left' : 'right'
+		rises: socket.functions.includes('low-beam') ? (configuration.steering === 'right' ? 'left' : 'right') : null
 	});
 }
 

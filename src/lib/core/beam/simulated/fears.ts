@@ -9,7 +9,8 @@ export interface LampInOptic {
 	/** How far its emitters stand from 3 and 9 o'clock, degrees, clockwise positive as seen from the front of the vehicle; null where nobody knows. */
 	clocking: number | null;
 	emission: 'all-round' | 'sided' | 'end' | null;
-	rises: 'left' | 'right';
+	/** To which side the beam rises; null for one with a flat cut-off, as fog lamps have. */
+	rises: 'left' | 'right' | null;
 }
 
 /** A beam as a sketch, and what kind of beam to fear. */
@@ -27,16 +28,23 @@ const SEEN_DEGREES = 3;
 /** A reflector turns so much of its pattern with the source: its facets mix images of all angles. An assumption. */
 const TURNS_WITH = 0.4;
 
+/** The beam of the lamp an optic was made for. */
+export const plainBeam = ({ rises }: Pick<LampInOptic, 'rises'>): BeamPattern =>
+	rises === null
+		? { ...PLAIN_BEAM, arm: 0, hotSpot: { ...PLAIN_BEAM.hotSpot, wide: 8, light: 0.42 } }
+		: { ...PLAIN_BEAM, rises };
+
 /** In a reflector every facet throws an image of the source: what the source does wrong, the beam does. */
-function inReflector({ lightCentre, clocking, emission, rises }: LampInOptic): BeamPattern {
+function inReflector(lamp: LampInOptic): BeamPattern {
+	const { lightCentre, clocking, emission } = lamp;
+	const plain = plainBeam(lamp);
 	const off = Math.abs(lightCentre ?? 0);
 	const turned = Math.abs(clocking ?? 0);
-	const { hotSpot, edge, above } = PLAIN_BEAM;
+	const { hotSpot, edge, above } = plain;
 	const ended = emission === 'end' ? 1 : 0;
 	const round = emission === 'all-round' ? 1 : 0;
 	return {
-		...PLAIN_BEAM,
-		rises,
+		...plain,
 		// The front of the vehicle and the lamp look at each other: clockwise for one is against the clock for the other.
 		tilt: -(clocking ?? 0) * TURNS_WITH,
 		edge: edge + 0.6 * off + 0.03 * turned + 0.5 * round + 2 * ended,
@@ -51,14 +59,15 @@ function inReflector({ lightCentre, clocking, emission, rises }: LampInOptic): B
 }
 
 /** In a projector a shield cuts the beam: its edge stays, its light does not. */
-function inProjector({ lightCentre, clocking, emission, rises }: LampInOptic): BeamPattern {
+function inProjector(lamp: LampInOptic): BeamPattern {
+	const { lightCentre, clocking, emission } = lamp;
+	const plain = plainBeam(lamp);
 	const off = Math.abs(lightCentre ?? 0);
 	const turned = Math.abs(clocking ?? 0);
-	const { hotSpot, above } = PLAIN_BEAM;
+	const { hotSpot, above } = plain;
 	const ended = emission === 'end' ? 1 : 0;
 	return {
-		...PLAIN_BEAM,
-		rises,
+		...plain,
 		edge: 0.18,
 		above: above * 0.7,
 		hotSpot: { ...hotSpot, light: (hotSpot.light * (1 - 0.7 * ended)) / (1 + 0.45 * off + 0.008 * turned) }

@@ -11,11 +11,21 @@ const COLUMNS: readonly PaperColumn[] = [
 
 const BOX = '[   ]';
 
+/** A left and a right lamp of one place as one name. */
+function bothSides(names: readonly string[]): string[] {
+	const all = new Set(names);
+	return names.flatMap((name) => {
+		const place = name.replace(/, (left|right)$/, '');
+		const isPair = place !== name && all.has(`${place}, left`) && all.has(`${place}, right`);
+		return isPair ? (name.endsWith(', left') ? `${place}, both` : []) : name;
+	});
+}
+
 /** Lamps by what they should show, so that twelve tail lamps are one line. */
 function lampsText(lamps: ModeLineView['lamps']): string {
 	const byWords = new Map<string, string[]>();
 	for (const { name, words } of lamps) byWords.set(words, [...(byWords.get(words) ?? []), name]);
-	return [...byWords].map(([words, names]) => `${names.join(', ')}: ${words}`).join('. ');
+	return [...byWords].map(([words, names]) => `${bothSides(names).join(', ')}: ${words}`).join('. ');
 }
 
 /** The paper form of a mode test: what should be seen, and room for what was. */
