@@ -1,5 +1,6 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
+import { cpSync, rmSync } from 'node:fs';
 import { test as base } from '@playwright/test';
 
 /** A server of one browser worker, on a port and a database of its own. */
@@ -7,12 +8,16 @@ class App {
 	readonly port: string;
 	readonly database: string;
 	readonly #data: string;
+	/** The demo as it is loaded, to be copied. */
+	readonly #demo: string;
+	#isLoaded = false;
 	#file = '';
 	#server: ChildProcess | undefined;
 
 	constructor(worker: number) {
 		this.port = String(4199 + worker);
 		this.#data = `.rotalux/e2e-${worker}`;
+		this.#demo = `.rotalux/e2e-demo-${worker}`;
 		this.database = `${this.#data}/rotalux.sqlite`;
 	}
 
@@ -21,11 +26,21 @@ class App {
 		if (file === this.#file) return;
 		await this.stop();
 		const env = { ...process.env, PORT: this.port, ROTALUX_DATA: this.#data, ROTALUX_LOG: 'silent' };
-		spawnSync(process.execPath, ['node_modules/.rotalux-cli/main.js', 'load-demo'], { env });
+		this.#loadDemo();
+		rmSync(this.#data, { recursive: true, force: true });
+		cpSync(this.#demo, this.#data, { recursive: true });
 		const server = spawn(process.execPath, ['scripts/serve.mjs'], { env, stdio: ['ignore', 'pipe', 'inherit'] });
 		await once(server.stdout, 'data');
 		this.#server = server;
 		this.#file = file;
+	}
+
+	/** Loads the demo once for all files of this worker. */
+	#loadDemo(): void {
+		if (this.#isLoaded) return;
+		const env = { ...process.env, ROTALUX_DATA: this.#demo };
+		spawnSync(process.execPath, ['node_modules/.rotalux-cli/main.js', 'load-demo'], { env });
+		this.#isLoaded = true;
 	}
 
 	async stop(): Promise<void> {
