@@ -145,5 +145,5 @@ test('every mode of a fitted kit, by key, and what it taught', async ({ page }) 
 	await expect(page.getByRole('button', { name: 'Finish with what there is' })).toBeEnabled();
 	await page.waitForLoadState('networkidle');
 	await page.getByRole('link', { name: 'Overview' }).click();
-	await expect(page.getByText(/otherwise in 1 of them, not finished/)).toBeVisible();
+	await expect(page.getByText(/otherwise in 1 mode, not finished/)).toBeVisible();
 });

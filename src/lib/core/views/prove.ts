@@ -207,10 +207,11 @@ export function gatheredCheck(
 	}
 ) {
 	const at = { sockets: place.sockets };
-	const sameSide = <T extends { socket: string; distance: number }>(list: readonly T[], other: T | undefined) =>
-		list.find(({ socket }) => socket === other?.socket) ?? list[0];
-	const after = proofsAt(proofs, 'light', { ...at, product })[0];
-	const before = sameSide(proofsAt(proofs, 'light', { ...at, product: null }), after);
+	// A lamp is held against the one that was in the same housing: the other side says nothing of it.
+	const stock = proofsAt(proofs, 'light', { ...at, product: null });
+	const beforeOf = (socket: string) => stock.find((one) => one.socket === socket);
+	const after = proofsAt(proofs, 'light', { ...at, product }).find((one) => beforeOf(one.socket));
+	const before = after && beforeOf(after.socket);
 	const beam = proofsAt(proofs, 'beam', { ...at, product })[0];
 	const aimed = proofsAt(proofs, 'aim', { ...at, product })[0];
 	const socket = configuration.sockets.find(({ id }) => id === place.socket);

@@ -102,6 +102,17 @@ describe('from a lamp nobody may sell to one that fits', () => {
 		expect(row).toMatchObject({ light: 'good', pictures: 'good', aim: 'good', heat: 'good', check: 'good' });
 	});
 
+	it('light is held against the same housing: a before of the other side leaves the check open', async () => {
+		const { db } = await demoDatabase();
+		await changePolicy(db, { headlamps: 'proved' });
+		await keep(db, { ...light(undefined, { below: 10, above: 30 }), socket: 'low-high-R' });
+		await keep(db, light(LAMP, { below: 90, above: 3.3 }));
+		await keep(db, beam(0.2));
+		await keep(db, aimed(125));
+		const signed = await sign(db);
+		expect(signed.ok ? '' : signed.error).toContain('light under the cut-off, light over the cut-off still open');
+	});
+
 	it('an honest no is kept and refuses; what is signed stays as it was signed', async () => {
 		const db = await measured(3.4);
 		await keep(db, aimed(125));

@@ -38,7 +38,7 @@ export function beamAdvice({ before, after, change, comparable }: BeamComparison
 			code: 'tilted',
 			isTrouble: true,
 			words: `The cut-off leans ${decimal(Math.abs(tilt), 1)}° ${tilt > 0 ? 'clockwise' : 'against the clock'} of where it was: the lamp stands turned in its holder.`,
-			todo: `Turn the collar about ${decimal(Math.abs(tilt), 0)}° ${tilt > 0 ? 'against the clock' : 'clockwise'}, as seen from behind the lamp, and take the picture again.`
+			todo: `Turn the collar ${tilt > 0 ? 'against the clock' : 'clockwise'}, as seen from behind the lamp, at least ${decimal(Math.abs(tilt), 0)}° (a reflector leans less than the lamp is turned), and take the picture again.`
 		});
 	if (blur !== null && blur >= BLUR_WORTH)
 		found.push({

@@ -143,7 +143,7 @@
 					{test.on}{test.by ? `, ${test.by}` : ''}:
 					{test.otherwise.length === 0
 						? `${counted(test.answered, 'answer')}, all as expected`
-						: `otherwise in ${test.otherwise.length} of them`}{test.isWhole ? '' : ', not finished'}
+						: `otherwise in ${counted(test.otherwise.length, 'mode')}`}{test.isWhole ? '' : ', not finished'}
 				</p>
 			{:else}
 				<p class="text-soft">None on this vehicle yet.</p>

@@ -59,10 +59,18 @@
 	const warms = $derived(test.warmsFor);
 	let early = $state(false);
 	const waits = $derived(at?.round === 'after-ten-minutes' && (warms ?? 0) > 0 && !early);
+	/** The one side an output serves, to tell two messages of the same words apart; nothing where it serves both. */
+	function sideOf(feeds: { socket: string }[]): string {
+		const sides = new Set(
+			feeds.map(({ socket }) => prove.configuration.sockets.find((one) => one.id === socket)?.side)
+		);
+		const [only] = sides;
+		return sides.size === 1 && only && only !== 'centre' ? `, ${only}` : '';
+	}
 	const channels = $derived(
-		(circuit?.configuration.channels ?? []).flatMap(({ id: channel, monitor, message }) =>
+		(circuit?.configuration.channels ?? []).flatMap(({ id: channel, monitor, message, feeds }) =>
 			monitor && monitor.kind !== 'none'
-				? [{ id: channel as string, message: message ?? `a message about ${channel}` }]
+				? [{ id: channel as string, message: `${message ?? 'a message'}${sideOf(feeds)}` }]
 				: []
 		)
 	);
