@@ -24,6 +24,7 @@ const AREAS = [
 	'kit',
 	'fitup',
 	'proof',
+	'learn',
 	'views',
 	'exchange'
 ];

@@ -1,26 +1,29 @@
 <script lang="ts">
-	import type { Fault } from '$lib/core/circuit';
+	import type { Fault, SocketFault } from '$lib/core/circuit';
 	import type { SocketView } from '$lib/core/views';
 	import type { CircuitTrial } from './trial.svelte';
 
 	/** Tries a fault in one socket. */
 	let { trial, socket }: { trial: CircuitTrial; socket: SocketView | null } = $props();
 
-	const KINDS: readonly { kind: Fault['kind']; label: string; ohms?: number }[] = [
+	const KINDS: readonly { kind: SocketFault['kind']; label: string; ohms?: number }[] = [
 		{ kind: 'contact', label: 'corroded contact, 2 ohm', ohms: 2 },
 		{ kind: 'earth', label: 'lost earth', ohms: 1e6 },
 		{ kind: 'reversed', label: 'put in the wrong way round' },
 		{ kind: 'crossed', label: 'wired for the other kind of socket' },
 		{ kind: 'load-gone', label: 'built-in load burnt open' },
+		{ kind: 'driver-dead', label: 'driver dead' },
 		{ kind: 'out', label: 'lamp out' }
 	];
-	const has = (kind: Fault['kind']) => trial.faults.some((fault) => fault.kind === kind && fault.socket === socket?.id);
+	const isOf = (fault: Fault, kind: SocketFault['kind']) =>
+		fault.kind === kind && 'socket' in fault && fault.socket === socket?.id;
+	const has = (kind: SocketFault['kind']) => trial.faults.some((fault) => isOf(fault, kind));
 
 	function toggle({ kind, ohms }: (typeof KINDS)[number]): void {
 		const id = socket?.id;
 		if (id === undefined) return;
 		trial.faults = has(kind)
-			? trial.faults.filter((fault) => !(fault.kind === kind && fault.socket === id))
+			? trial.faults.filter((fault) => !isOf(fault, kind))
 			: [...trial.faults, { kind, socket: id, ...(ohms === undefined ? {} : { ohms }) } as Fault];
 	}
 </script>

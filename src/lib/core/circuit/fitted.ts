@@ -33,7 +33,18 @@ export type Fault =
 	/** Its lamp is out. */
 	| { kind: 'out'; socket: string }
 	/** A built-in load has burnt open. */
-	| { kind: 'load-gone'; socket: string };
+	| { kind: 'load-gone'; socket: string }
+	/** Its LED driver is dead; a built-in load still draws. */
+	| { kind: 'driver-dead'; socket: string }
+	/** A wire is broken: the whole output, or its branch to one socket. */
+	| { kind: 'open'; channel: string; socket?: string }
+	/** A wire of the output touches earth. */
+	| { kind: 'short'; channel: string }
+	/** Lamps of one unit share a bad earth, ohm. */
+	| { kind: 'unit-earth'; sockets: readonly string[]; ohms: number };
+
+/** Faults of one socket. */
+export type SocketFault = Extract<Fault, { socket: string }>;
 
 /** A vehicle as it is fitted. Sockets that are not named keep their stock lamps. */
 export interface Fitted {

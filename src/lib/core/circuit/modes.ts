@@ -76,6 +76,9 @@ export const MODES = {
 export type ModeId = keyof typeof MODES;
 export const MODE_IDS = Object.keys(MODES) as ModeId[];
 
+/** True for the id of a mode. */
+export const isMode = (text: string): text is ModeId => Object.hasOwn(MODES, text);
+
 /** The mode in which nothing but one switch is on; null for a switch that has no mode of its own. */
 export function modeOfSwitch(id: SwitchId): ModeId | null {
 	return MODE_IDS.find((mode) => MODES[mode].length === 1 && MODES[mode].join() === id) ?? null;

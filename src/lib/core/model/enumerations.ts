@@ -75,3 +75,39 @@ export const CAP_KINDS = ['stock-sealed', 'boot', 'none'] as const;
 export const RETENTIONS = ['twist', 'spring-clip', 'ring', 'push', 'festoon', 'screw'] as const;
 export const BULB_COLOURS = ['clear', 'amber', 'red', 'blue'] as const;
 export const SURFACES = ['metal-near', 'plastic'] as const;
+
+/** What people come back with. */
+export const SYMPTOM_IDS = [
+	'fine',
+	'not-lit',
+	'one-dark',
+	'dim',
+	'wrong-lamp',
+	'modes-alike',
+	'hyperflash',
+	'hyperflash-later',
+	'slow-flash',
+	'no-flash',
+	'message',
+	'message-at-start',
+	'message-now-and-then',
+	'flicker',
+	'flicker-idle',
+	'flicker-dimmed',
+	'glow',
+	'odd-together',
+	'fuse',
+	'radio-hiss',
+	'melting',
+	'high-no-better',
+	'glare',
+	'patchy-beam',
+	'too-blue',
+	'moisture',
+	'yellowed',
+	'loose',
+	'cap-open',
+	'fan-noise',
+	'died'
+] as const;
+export type SymptomId = (typeof SYMPTOM_IDS)[number];

@@ -9,8 +9,10 @@ import { GROUND, type Element, type Part } from './element';
 /** Resistance of fuse, wire and switch in front of a channel, ohm, and of a clean contact. Small, typical; an assumption. */
 export const FEED_OHMS = 0.02;
 export const CONTACT_OHMS = 0.005;
-/** A feed that meets an earth inside a wrongly wired lamp, ohm. */
+/** A feed that meets an earth inside a wrongly wired lamp, or on its way, ohm. */
 const SHORT_OHMS = 0.01;
+/** A broken wire, ohm: nothing a lamp would notice comes through. */
+const OPEN_OHMS = 1e7;
 /** Weak supply a cold check looks through, V and ohm: too low to light an LED. */
 const SENSE_V = 1;
 
@@ -42,6 +44,7 @@ export interface VehicleNetwork {
 const channelNode = (id: string) => `channel ${id}`;
 const contactNode = (socket: string, role: FilamentRole) => `contact ${socket} ${role}`;
 const earthNode = (socket: string) => `earth ${socket}`;
+const unitNode = (fault: number) => `unit earth ${fault}`;
 
 /** What sits on one contact of a socket: its elements, or what is not known of them. */
 interface OnContact {
@@ -81,7 +84,26 @@ class Builder {
 		);
 	}
 
-	private has(kind: 'reversed' | 'crossed' | 'load-gone', socket: string): boolean {
+	private isOpen(channel: string, socket?: string): boolean {
+		return this.fitted.faults.some(
+			(fault) => fault.kind === 'open' && fault.channel === channel && fault.socket === socket
+		);
+	}
+
+	/** Where the earth of a socket goes: to ground, or to a bad earth it shares with the other lamps of its unit. */
+	private returnOf(socket: string): string {
+		const at = this.fitted.faults.findIndex((fault) => fault.kind === 'unit-earth' && fault.sockets.includes(socket));
+		const fault = this.fitted.faults[at];
+		if (fault?.kind !== 'unit-earth') return GROUND;
+		const node = unitNode(at);
+		if (!this.seated.has(node)) {
+			this.seated.add(node);
+			this.add(node, { from: node, to: GROUND }, { kind: 'resistor', ohms: fault.ohms });
+		}
+		return node;
+	}
+
+	private has(kind: 'reversed' | 'crossed' | 'load-gone' | 'driver-dead', socket: string): boolean {
 		return this.fitted.faults.some((fault) => fault.kind === kind && fault.socket === socket);
 	}
 
@@ -92,9 +114,15 @@ class Builder {
 			// From node to ground, lifted by the supply: its current counts into the channel.
 			this.feeds.set(
 				channel.id,
-				this.add(`feed ${channel.id}`, { from: node, to: GROUND }, { kind: 'source', volts, ohms: FEED_OHMS })
+				this.add(
+					`feed ${channel.id}`,
+					{ from: node, to: GROUND },
+					{ kind: 'source', volts, ohms: this.isOpen(channel.id) ? OPEN_OHMS : FEED_OHMS }
+				)
 			);
 		}
+		if (live && this.fitted.faults.some((fault) => fault.kind === 'short' && fault.channel === channel.id))
+			this.add(`short ${channel.id}`, { from: node, to: GROUND }, { kind: 'resistor', ohms: SHORT_OHMS });
 		const joined = new Set<string>();
 		for (const feed of channel.feeds) {
 			const socket = this.sockets.get(feed.socket);
@@ -119,7 +147,10 @@ class Builder {
 			this.add(
 				`contact ${key} ${channel.id}`,
 				{ from: node, to: contactNode(socket.id, contact.role) },
-				{ kind: 'resistor', ohms: this.faultOhms('contact', socket.id) }
+				{
+					kind: 'resistor',
+					ohms: this.isOpen(channel.id, socket.id) ? OPEN_OHMS : this.faultOhms('contact', socket.id)
+				}
 			);
 		}
 		if (!live) return;
@@ -145,7 +176,7 @@ class Builder {
 			this.seated.add(socket.id);
 			this.add(
 				`earth ${socket.id}`,
-				{ from: earth, to: GROUND },
+				{ from: earth, to: this.returnOf(socket.id) },
 				{ kind: 'resistor', ohms: this.faultOhms('earth', socket.id) }
 			);
 		}
@@ -180,8 +211,12 @@ class Builder {
 			const parts = productParts(product, role, { nominal: this.nominal, category });
 			const missing = `power of ${product.name} in W${role === 'minor' ? ' for its dim mode' : ''}`;
 			if (!parts) return { parts, missing, product };
-			const gone = this.has('load-gone', socket.id);
-			return { parts: gone ? parts.filter((part) => part.kind !== 'resistor') : parts, missing: null, product };
+			const left = parts.filter(
+				({ kind }) =>
+					!(kind === 'resistor' && this.has('load-gone', socket.id)) &&
+					!(kind === 'led' && this.has('driver-dead', socket.id))
+			);
+			return { parts: left, missing: null, product };
 		}
 		if (socket.state !== 'filament') return { parts: null, missing: null, product: null };
 		const part = category && stockPart(category, role, this.nominal);

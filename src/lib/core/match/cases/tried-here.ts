@@ -1,4 +1,4 @@
-import { driveOf, MODES, type ModeId } from '../../circuit';
+import { driveOf, isMode, MODES } from '../../circuit';
 import { TEST_ROUNDS, type ProofOf, type Socket } from '../../model';
 import type { ChannelCase } from './channel-case';
 import { factsHere } from './field-facts';
@@ -13,8 +13,6 @@ export interface TriedHere {
 }
 
 type ModeTest = ProofOf<'mode-test'>;
-
-const isMode = (mode: string): mode is ModeId => mode in MODES;
 
 /** True when a test tried, at once and again when warm, a mode that says something of an output: one it is on in, or all off for one that is checked while off. */
 function looksAt({ configuration }: SocketCase, { channel }: ChannelCase, { lines }: ModeTest): boolean {

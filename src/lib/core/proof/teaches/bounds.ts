@@ -1,4 +1,4 @@
-import { MODES, simulate, WIRE_SHARE, type ModeId, type ModeState, type VehicleCircuit } from '../../circuit';
+import { isMode, MODES, simulate, WIRE_SHARE, type ModeId, type ModeState, type VehicleCircuit } from '../../circuit';
 import type { Configuration, Proof, ProofOf } from '../../model';
 import { supplyOf } from '../../vehicle';
 import { circuitOfTest, type ProofRecords } from '../fitted-there';
@@ -28,8 +28,6 @@ export interface Bounds {
 	/** True when tests contradict each other: a message came where another time, with no less, none did. */
 	isContradictory: boolean;
 }
-
-const isMode = (mode: string): mode is ModeId => mode in MODES;
 
 /** A line says that a flasher raced by its message, by what was seen, or by a rate that is plainly not the normal one. */
 const RACES_ABOVE = 1.5;
