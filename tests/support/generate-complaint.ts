@@ -13,7 +13,14 @@ import {
 	type ModeState
 } from '../../src/lib/core/circuit';
 import { readDocument } from '../../src/lib/core/exchange';
-import { SYMPTOMS, type BayTest, type Look, type Observation, type Place, type Symptom } from '../../src/lib/core/learn';
+import {
+	SYMPTOMS,
+	type BayTest,
+	type Look,
+	type Observation,
+	type Place,
+	type Symptom
+} from '../../src/lib/core/learn';
 import { unitsOf } from '../../src/lib/core/learn/causes/poor-earth';
 import type { Accessory, Configuration, Product, Socket } from '../../src/lib/core/model';
 import { makeAccessory } from './make';
@@ -125,12 +132,22 @@ export function leftFine(random: Random, many = 0): LeftFine {
 	const read = readDocument({
 		format: 'rotalux/1',
 		configurations: [vehicle(random, many)],
-		products: categories.flatMap((category) => [...["a", "b"].map((which) => led(`${category.replace("/", "-")}-${which}`, [category], random))])
+		products: categories.flatMap((category) => [
+			...['a', 'b'].map((which) => led(`${category.replace('/', '-')}-${which}`, [category], random))
+		])
 	});
 	if (!read.ok) throw new Error(JSON.stringify(read.error.slice(0, 3)));
 	const [configuration] = read.value.configurations as [Configuration];
 	const { products } = read.value;
-	const chosen = new Map(categories.map((category) => [category as string, pick(products.filter(({ fits }) => fits[0] === category), random)]));
+	const chosen = new Map(
+		categories.map((category) => [
+			category as string,
+			pick(
+				products.filter(({ fits }) => fits[0] === category),
+				random
+			)
+		])
+	);
 	const lamps = new Map<string, FittedLamp>(
 		configuration.sockets
 			.filter(() => random() < 0.9)
@@ -149,7 +166,8 @@ export function leftFine(random: Random, many = 0): LeftFine {
 	const turns = complaining(configuration, fitted()).filter((id) => id.startsWith('turn'));
 	if (turns.length > 0 && configuration.flasher?.kind === 'plug-in' && random() < 0.5) add(unit, {});
 	for (let i = 0; i < 3; i += 1)
-		for (const id of complaining(configuration, fitted())) add(id.startsWith('turn') ? load : i > 0 ? load : cancel, { channel: id });
+		for (const id of complaining(configuration, fitted()))
+			add(id.startsWith('turn') ? load : i > 0 ? load : cancel, { channel: id });
 	return { configuration, fitted: fitted(), products, accessories: [load, cancel, module, unit] };
 }
 
@@ -175,8 +193,11 @@ export function goWrong({ configuration, fitted, products }: LeftFine, random: R
 		return lamp?.kind === 'product' ? lamp.product : null;
 	};
 	const base = { configuration, fitted, socket: null, channel: null };
-	const at = (cause: string, socket: Socket | undefined, kind: 'reversed' | 'crossed' | 'load-gone' | 'driver-dead' | 'out') =>
-		socket ? { ...base, cause, socket: socket.id as string, fitted: fault({ kind, socket: socket.id }) } : null;
+	const at = (
+		cause: string,
+		socket: Socket | undefined,
+		kind: 'reversed' | 'crossed' | 'load-gone' | 'driver-dead' | 'out'
+	) => (socket ? { ...base, cause, socket: socket.id as string, fitted: fault({ kind, socket: socket.id }) } : null);
 	const some = <T>(list: readonly T[]): T | undefined => (list.length === 0 ? undefined : pick(list, random));
 	const loads = fitted.parts.filter(({ effect }) => effect?.kind === 'load');
 	const without = (part: FittedPart, to: FittedPart[] = []) => ({
@@ -194,11 +215,24 @@ export function goWrong({ configuration, fitted, products }: LeftFine, random: R
 			if (!channel) return null;
 			const socket = sockets.length === 1 ? (sockets[0] as string) : (some([null, ...sockets]) ?? null);
 			const branch = sockets.length > 1 && socket !== null ? { socket } : {};
-			return { ...base, cause: 'circuit-open', socket, channel: channel.id, fitted: fault({ kind: 'open', channel: channel.id, ...branch }) };
+			return {
+				...base,
+				cause: 'circuit-open',
+				socket,
+				channel: channel.id,
+				fitted: fault({ kind: 'open', channel: channel.id, ...branch })
+			};
 		},
 		() => {
 			const channel = some(configuration.channels);
-			return channel ? { ...base, cause: 'circuit-short', channel: channel.id, fitted: fault({ kind: 'short', channel: channel.id }) } : null;
+			return channel
+				? {
+						...base,
+						cause: 'circuit-short',
+						channel: channel.id,
+						fitted: fault({ kind: 'short', channel: channel.id })
+					}
+				: null;
 		},
 		() => {
 			const unit = some(unitsOf(configuration.sockets));
@@ -214,7 +248,12 @@ export function goWrong({ configuration, fitted, products }: LeftFine, random: R
 		() => {
 			const socket = some(configuration.sockets);
 			return socket
-				? { ...base, cause: 'corroded-contact', socket: socket.id, fitted: fault({ kind: 'contact', socket: socket.id, ohms: logarithmic(1, 200, random) }) }
+				? {
+						...base,
+						cause: 'corroded-contact',
+						socket: socket.id,
+						fitted: fault({ kind: 'contact', socket: socket.id, ohms: logarithmic(1, 200, random) })
+					}
 				: null;
 		},
 		() => {
@@ -236,14 +275,24 @@ export function goWrong({ configuration, fitted, products }: LeftFine, random: R
 			);
 			const to = some(near);
 			return part && to
-				? { ...base, cause: 'load-on-wrong-output', channel: part.channel ?? null, fitted: without(part, [{ ...part, channel: to.id }]) }
+				? {
+						...base,
+						cause: 'load-on-wrong-output',
+						channel: part.channel ?? null,
+						fitted: without(part, [{ ...part, channel: to.id }])
+					}
 				: null;
 		},
 		() => {
 			const part = some(loads);
 			if (part?.effect?.kind !== 'load') return null;
 			const effect = { kind: 'load' as const, ohms: part.effect.ohms * (2 + 3 * random()) };
-			return { ...base, cause: 'load-too-weak', channel: part.channel ?? null, fitted: without(part, [{ ...part, effect }]) };
+			return {
+				...base,
+				cause: 'load-too-weak',
+				channel: part.channel ?? null,
+				fitted: without(part, [{ ...part, effect }])
+			};
 		},
 		() => {
 			const part = some(fitted.parts.filter(({ effect }) => effect?.kind === 'smoothing'));
@@ -255,15 +304,28 @@ export function goWrong({ configuration, fitted, products }: LeftFine, random: R
 			return part && turn ? { ...base, cause: 'old-flasher', channel: turn.id, fitted: without(part) } : null;
 		},
 		() => {
-			const hot = some(configuration.channels.filter(({ monitor, feeds }) => monitor?.kind === 'hot' && feeds.some((f) => fitted.lamps.has(f.socket))));
+			const hot = some(
+				configuration.channels.filter(
+					({ monitor, feeds }) => monitor?.kind === 'hot' && feeds.some((f) => fitted.lamps.has(f.socket))
+				)
+			);
 			if (!hot) return null;
 			const stock = Math.max(
-				...MODE_IDS.map((mode) => allModes(configuration, STOCK)(mode).channels.find((c) => c.id === hot.id)?.current ?? 0)
+				...MODE_IDS.map(
+					(mode) => allModes(configuration, STOCK)(mode).channels.find((c) => c.id === hot.id)?.current ?? 0
+				)
 			);
 			const minCurrent = (0.35 + 0.55 * random()) * stock;
 			if (minCurrent < 0.55) return null;
-			const channels = configuration.channels.map((c) => (c.id === hot.id ? { ...c, monitor: { kind: 'hot', minCurrent } } : c));
-			return { ...base, cause: 'threshold-differs', channel: hot.id, configuration: { ...configuration, channels } as Configuration };
+			const channels = configuration.channels.map((c) =>
+				c.id === hot.id ? { ...c, monitor: { kind: 'hot', minCurrent } } : c
+			);
+			return {
+				...base,
+				cause: 'threshold-differs',
+				channel: hot.id,
+				configuration: { ...configuration, channels } as Configuration
+			};
 		},
 		() => {
 			const socket = some(leds.filter((s) => (productIn(s)?.builtInLoad ?? 0) > 0));
@@ -272,7 +334,9 @@ export function goWrong({ configuration, fitted, products }: LeftFine, random: R
 		},
 		() => {
 			const socket = some(leds);
-			const other = products.find(({ id, fits }) => fits[0] === socket?.category && id !== (socket && productIn(socket)?.id));
+			const other = products.find(
+				({ id, fits }) => fits[0] === socket?.category && id !== (socket && productIn(socket)?.id)
+			);
 			if (!socket || !other) return null;
 			const lamps = new Map(fitted.lamps).set(socket.id, { kind: 'product', product: other });
 			return { ...base, cause: 'other-lamp', socket: socket.id, fitted: { ...fitted, lamps } };
@@ -323,8 +387,17 @@ export class Witness {
 	/** Everything there is to see that would not be there if all were well. */
 	all(): Observation[] {
 		const { configuration } = this.left;
-		const places: Place[] = [{ side: 'left' }, { side: 'right' }, ...configuration.sockets.map(({ id }) => ({ socket: id }))];
-		const fine = new Witness(this.left, { ...this.truth, configuration, fitted: this.left.fitted, warm: this.left.fitted });
+		const places: Place[] = [
+			{ side: 'left' },
+			{ side: 'right' },
+			...configuration.sockets.map(({ id }) => ({ socket: id }))
+		];
+		const fine = new Witness(this.left, {
+			...this.truth,
+			configuration,
+			fitted: this.left.fitted,
+			warm: this.left.fitted
+		});
 		return SYMPTOMS.filter(({ shows }) => shows).flatMap((symptom) =>
 			MODE_IDS.flatMap((mode): Observation[] => {
 				const named = /flash/.test(symptom.id) ? places.slice(0, 2) : symptom.group === 'dash' ? [{}] : places.slice(2);
@@ -339,15 +412,17 @@ export class Witness {
 	answers({ id }: BayTest): boolean {
 		const { truth } = this;
 		if (id.startsWith('find:')) {
-			const [cause, socket, channel] = id.slice(5).split(' ');
+			const [cause, socket, channel] = id.slice(5).split('/');
 			const isSame = (a: string | undefined, b: string | null) => (a === '' ? null : a) === b;
-			const names = cause === 'circuit-open' ? ['circuit-open', 'circuit-short'] : [cause];
-			return names.includes(truth.cause) && isSame(socket, truth.socket) && isSame(channel, truth.channel);
+			// No voltage comes through a wire whose fuse is blown either.
+			if (cause === 'circuit-open' && truth.cause === 'circuit-short') return channel === truth.channel;
+			return cause === truth.cause && isSame(socket, truth.socket) && isSame(channel, truth.channel);
 		}
 		const [kind, mode = 'off', what, where = ''] = id.split(':') as [string, ModeId, string, string];
 		const symptom = SYMPTOMS.find((one) => one.id === what) as Symptom;
 		if (kind === 'look') {
-			const place = where === '' ? {} : where === 'left' || where === 'right' ? { side: where as 'left' } : { socket: where };
+			const place =
+				where === '' ? {} : where === 'left' || where === 'right' ? { side: where as 'left' } : { socket: where };
 			return this.#sees(symptom, mode, place);
 		}
 		const lamps = new Map(truth.fitted.lamps);

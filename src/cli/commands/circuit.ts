@@ -5,53 +5,16 @@ import {
 	simulate,
 	vehicleCircuit,
 	wiringProblems,
-	type FittedLamp,
-	type FittedPart,
 	type ModeId,
 	type ModeState,
 	withAssumedOutputs
 } from '../../lib/core/circuit';
-import { fittedPart } from '../../lib/core/accessories';
-import type { Configuration, RotaluxDocument } from '../../lib/core/model';
+import type { Configuration } from '../../lib/core/model';
 import { supplyOf } from '../../lib/core/vehicle';
 import { playMode } from '../../lib/core/views';
 import { configurationsNamed } from '../choose';
+import { FIT_OPTIONS, fittedBy } from '../fitted';
 import { BadInput, readFileDocument, readNumber, readWord, type Command } from '../io';
-
-function lampsOf(
-	document: RotaluxDocument,
-	configuration: Configuration,
-	fits: readonly string[]
-): Map<string, FittedLamp> {
-	return new Map(
-		fits.map((text) => {
-			const [socket = '', id = ''] = text.split(/=(.*)/s);
-			if (!configuration.sockets.some((s) => s.id === socket))
-				throw new BadInput(`--fit ${text}: there is no socket "${socket}" in ${configuration.id}.`);
-			const product = document.products.find((p) => p.id === id);
-			if (!product) throw new BadInput(`--fit ${text}: there is no product "${id}" in the file.`);
-			return [socket, { kind: 'product', product } as FittedLamp];
-		})
-	);
-}
-
-/** `ACCESSORY@SCOPE`: a channel, a socket, or `vehicle`. */
-function partsOf(document: RotaluxDocument, configuration: Configuration, texts: readonly string[]): FittedPart[] {
-	return texts.map((text): FittedPart => {
-		const [id = '', scope = ''] = text.split(/@(.*)/s);
-		const accessory = document.accessories.find((a) => a.id === id);
-		if (!accessory) throw new BadInput(`--with ${text}: there is no accessory "${id}" in the file.`);
-		if (scope === 'vehicle') return fittedPart(accessory, configuration);
-		if (configuration.channels.some((c) => c.id === scope))
-			return fittedPart(accessory, configuration, { channel: scope });
-		if (!configuration.sockets.some((s) => s.id === scope))
-			throw new BadInput(
-				`--with ${text}: "${scope}" is neither a channel nor a socket of ${configuration.id}, nor "vehicle".`
-			);
-		const channel = configuration.channels.find((c) => c.feeds.some((feed) => feed.socket === scope))?.id;
-		return fittedPart(accessory, configuration, { socket: scope, ...(channel ? { channel } : {}) });
-	});
-}
 
 function shown(configuration: Configuration, mode: ModeId, state: ModeState) {
 	const play = playMode(configuration, state);
@@ -88,8 +51,7 @@ export const circuit: Command = {
 			allowPositionals: true,
 			options: {
 				configuration: { type: 'string' },
-				fit: { type: 'string', multiple: true, default: [] },
-				with: { type: 'string', multiple: true, default: [] },
+				...FIT_OPTIONS,
 				mode: { type: 'string' },
 				volts: { type: 'string' }
 			}
@@ -102,12 +64,7 @@ export const circuit: Command = {
 		const { nominal, running } = supplyOf(configuration);
 		const range = { min: (9 * nominal) / 12, max: (15 * nominal) / 12 };
 		const volts = values.volts === undefined ? running : readNumber('volts', values.volts, range);
-		const fitted = {
-			lamps: lampsOf(document, configuration, values.fit),
-			parts: partsOf(document, configuration, values.with),
-			faults: []
-		};
-		const prepared = vehicleCircuit(configuration, fitted);
+		const prepared = vehicleCircuit(configuration, fittedBy(document, configuration, values));
 		const wanted = values.mode === undefined ? MODE_IDS : [readWord('--mode', values.mode, MODE_IDS)];
 		return {
 			output: {

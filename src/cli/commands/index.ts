@@ -17,6 +17,7 @@ export const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
 	fitup: async () => (await import('./fitup')).fitup,
 	read: async () => (await import('./read')).read,
 	ask: async () => (await import('./ask')).ask,
+	diagnose: async () => (await import('./diagnose')).diagnose,
 	next: async () => (await import('./next')).next,
 	feed: async () => (await import('./feed')).feed,
 	import: async () => (await import('./import')).importFile,

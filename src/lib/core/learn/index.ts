@@ -6,3 +6,4 @@ export * from './diagnosis/observation';
 export * from './diagnosis/bay-test';
 export * from './diagnosis/diagnosis';
 export type { Hypothesis, SettledCause, Suspect } from './diagnosis/hypothesis';
+export * from './diagnosis/why';

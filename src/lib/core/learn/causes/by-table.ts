@@ -22,7 +22,11 @@ const TABLE: readonly TableCause[] = [
 		where: 'beam',
 		symptoms: { glare: 0.8, 'patchy-beam': 0.1 },
 		remedy: ['step', 'Set the aim on a wall or a board before driving at night.'],
-		look: ['Does the cut-off of {place} stand higher on the wall than its rule says?', 'Wall at a known distance, one lamp covered; Prove, aim.', 8]
+		look: [
+			'Does the cut-off of {place} stand higher on the wall than its rule says?',
+			'Wall at a known distance, one lamp covered; Prove, aim.',
+			8
+		]
 	},
 	{
 		id: 'turned-in-its-seat',
@@ -40,7 +44,11 @@ const TABLE: readonly TableCause[] = [
 		where: 'any',
 		symptoms: { 'patchy-beam': 0.6, glare: 0.4, loose: 0.6, 'cap-open': 0.3, 'not-lit': 0.2, moisture: 0.2 },
 		remedy: ['step', 'Take it out, put it in again until it locks all round.'],
-		look: ['Does the lamp of {place} go further in when pressed and turned?', 'Lights off and cold: press, turn, pull gently.', 4]
+		look: [
+			'Does the lamp of {place} go further in when pressed and turned?',
+			'Lights off and cold: press, turn, pull gently.',
+			4
+		]
 	},
 	{
 		id: 'emitters-out-of-focus',
@@ -48,8 +56,15 @@ const TABLE: readonly TableCause[] = [
 		rate: 0.7,
 		where: 'beam',
 		symptoms: { glare: 0.6, 'patchy-beam': 0.6, 'high-no-better': 0.6 },
-		remedy: ['other-lamp', 'Fit a lamp whose light centre and width are those of the filament, or go back to filament.'],
-		look: ['Is the cut-off of {place} level but soft, or the light above it more than with the filament lamp?', 'Wall, before and after; Prove, light and pictures.', 12]
+		remedy: [
+			'other-lamp',
+			'Fit a lamp whose light centre and width are those of the filament, or go back to filament.'
+		],
+		look: [
+			'Is the cut-off of {place} level but soft, or the light above it more than with the filament lamp?',
+			'Wall, before and after; Prove, light and pictures.',
+			12
+		]
 	},
 	{
 		id: 'worn-reflector',
@@ -112,7 +127,11 @@ const TABLE: readonly TableCause[] = [
 		where: 'any',
 		symptoms: { died: 0.6, melting: 0.6, yellowed: 0.4, dim: 0.25, flicker: 0.15 },
 		remedy: ['other-lamp', 'Fit a lamp of less power, or one with a strap or fan and room for it.'],
-		look: ['Is the lamp of {place} over its limit after ten minutes, or is plastic brown about it?', 'Prove, temperature, with matt tape.', 12]
+		look: [
+			'Is the lamp of {place} over its limit after ten minutes, or is plastic brown about it?',
+			'Prove, temperature, with matt tape.',
+			12
+		]
 	},
 	{
 		id: 'bad-batch',
@@ -121,7 +140,11 @@ const TABLE: readonly TableCause[] = [
 		where: 'any',
 		symptoms: { died: 0.6, flicker: 0.2, 'too-blue': 0.2 },
 		remedy: ['part', 'Renew the lamp from another batch; ask after the others of this one.'],
-		look: ['Have other lamps with the batch number of {place} failed as well?', 'Read the batch, look at the history of the product.', 3]
+		look: [
+			'Have other lamps with the batch number of {place} failed as well?',
+			'Read the batch, look at the history of the product.',
+			3
+		]
 	},
 	{
 		id: 'weak-retention',
@@ -139,7 +162,11 @@ const TABLE: readonly TableCause[] = [
 		where: 'any',
 		symptoms: { 'radio-hiss': 0.9 },
 		remedy: ['part', 'Put a ferrite on the lead close to the driver, or fit a lamp with a suppressed driver.'],
-		look: ['Does the hiss stop when the lamp of {place} is unplugged?', 'Weak station, lamps on, unplug one after the other.', 4]
+		look: [
+			'Does the hiss stop when the lamp of {place} is unplugged?',
+			'Weak station, lamps on, unplug one after the other.',
+			4
+		]
 	},
 	{
 		id: 'fan-worn',

@@ -21,7 +21,7 @@ export interface Cause {
 		question: string;
 		how: string;
 		minutes: number;
-		/** Other causes of the same place that answer yes as well. */
+		/** Other causes of the same output that answer yes as well. */
 		yesFor?: readonly string[];
 	};
 	/** Every place it may be in. */
@@ -35,6 +35,8 @@ export interface CausePlace {
 	/** Degrees of it, each tried by itself. Empty where it changes nothing in the network. */
 	variants: readonly Alter[];
 	touched: Touched;
+	/** True where the light of no other lamp changes by it: lamps beside it on the output see a thousandth of a volt. */
+	isLocal?: boolean;
 	/** How much likelier or rarer than elsewhere; 1 when not given. */
 	weight?: number;
 }
@@ -47,10 +49,11 @@ export function ledsIn({ configuration, fitted }: Scene): { socket: Socket; prod
 	});
 }
 
-/** A change of one socket. */
+/** A change of one socket, which no other lamp notices. */
 export const atSocket = (socket: string, ...variants: Alter[]): CausePlace => ({
 	socket,
 	variants,
+	isLocal: true,
 	touched: { sockets: [socket], channels: [] }
 });
 

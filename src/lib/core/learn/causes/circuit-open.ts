@@ -31,6 +31,7 @@ export const circuitOpen: Cause = {
 				...branches.map((socket) => ({
 					channel,
 					socket,
+					isLocal: true,
 					variants: [withFault({ kind: 'open', channel, socket })],
 					touched: { sockets: [socket], channels: [channel] }
 				}))

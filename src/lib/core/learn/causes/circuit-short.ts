@@ -5,7 +5,7 @@ import { atChannel, type Cause } from './cause';
 export const circuitShort: Cause = {
 	id: 'circuit-short',
 	label: 'short to earth',
-	rate: 0.2,
+	rate: 0.35,
 	comesAndGoes: true,
 	also: { melting: 0.2, 'message-now-and-then': 0.3 },
 	remedy: { kind: 'step', words: 'Find where the feed touches metal. Never fit a larger fuse.' },

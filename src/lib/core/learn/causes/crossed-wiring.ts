@@ -16,9 +16,13 @@ export const crossedWiring: Cause = {
 	},
 	places: ({ scene }) =>
 		ledsIn(scene)
-			.filter(({ socket, product }) => product.wiring !== 'both' && (categoryOrNull(socket.category)?.caps.some(isTwinContact) ?? false))
+			.filter(
+				({ socket, product }) =>
+					product.wiring !== 'both' && (categoryOrNull(socket.category)?.caps.some(isTwinContact) ?? false)
+			)
 			.map(({ socket: { id, wiring }, product }) => ({
 				...atSocket(id, withFault({ kind: 'crossed', socket: id })),
+				isLocal: false,
 				weight: wiring === undefined || product.wiring === undefined ? 2 : 0.5
 			}))
 };

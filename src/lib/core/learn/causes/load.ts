@@ -35,7 +35,8 @@ export const loadMissing: Cause = {
 
 /** Outputs somebody may have taken for the right one: those that come to the same sockets, and those of the other lamps beside them. */
 function mistakenFor({ scene: { configuration } }: Simulations, { channel }: Load): string[] {
-	const socketsOf = (id: string) => configuration.channels.find((one) => one.id === id)?.feeds.map((f) => f.socket) ?? [];
+	const socketsOf = (id: string) =>
+		configuration.channels.find((one) => one.id === id)?.feeds.map((f) => f.socket) ?? [];
 	const own = new Set<string>(socketsOf(channel));
 	const places = new Set(
 		configuration.sockets.filter(({ id }) => own.has(id)).map(({ zone, side }) => `${zone} ${side}`)
@@ -80,7 +81,7 @@ const WEAKER = [2, 4];
 export const loadTooWeak: Cause = {
 	id: 'load-too-weak',
 	label: 'load too weak',
-	rate: 0.4,
+	rate: 0.6,
 	remedy: { kind: 'part', words: 'Fit the load the kit says; two of twice the ohms side by side are one.' },
 	look: {
 		question: 'Do the ohms printed on the load of {place} differ from those of the kit?',

@@ -24,7 +24,10 @@ export const moduleMissing: Cause = {
 		const inBox = ledsIn(scene)
 			.filter(({ product }) => smoothingInBox(product) !== null)
 			.map(({ socket: { id }, product }) =>
-				atSocket(id, withLamp(id, { ...product, includes: product.includes?.filter(({ kind }) => kind === 'resistor') }))
+				atSocket(
+					id,
+					withLamp(id, { ...product, includes: product.includes?.filter(({ kind }) => kind === 'resistor') })
+				)
 			);
 		const known = new Set([...inLeads, ...inBox].map(({ socket }) => socket));
 		const flickers = new Set(

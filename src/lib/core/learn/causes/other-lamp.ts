@@ -30,10 +30,10 @@ export const otherLamp: Cause = {
 			const known = new Map<string, Product>();
 			for (const other of byCategory.get(categoryOrNull(socket.category)?.category ?? '') ?? [])
 				if (lampSignature(other) !== own) known.set(lampSignature(other), other);
-			const others = [...known.values()]
-				.sort((a, b) => (a.power?.at13v5 ?? 0) - (b.power?.at13v5 ?? 0))
-				.slice(0, MOST);
-			return others.length === 0 ? [] : [atSocket(socket.id, ...others.map((one) => withLamp(socket.id, one)))];
+			const others = [...known.values()].sort((a, b) => (a.power?.at13v5 ?? 0) - (b.power?.at13v5 ?? 0)).slice(0, MOST);
+			return others.length === 0
+				? []
+				: [{ ...atSocket(socket.id, ...others.map((one) => withLamp(socket.id, one))), isLocal: false }];
 		});
 	}
 };

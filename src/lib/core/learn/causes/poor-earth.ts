@@ -4,7 +4,7 @@ import { withFault } from '../scene/bench';
 import type { Cause } from './cause';
 
 /** What a bad earth of a lamp unit may have, ohm: rust, a loose bolt, nothing left. */
-const OHMS = [1.2, 4, 12, 40, 150, 1e5];
+const OHMS = [1.5, 7, 35, 1e4];
 
 /** Outside lamps by the unit they sit in: one zone, one side. */
 export function unitsOf(sockets: readonly Socket[]): Socket[][] {

@@ -73,17 +73,15 @@ export const thresholdDiffers: Cause = {
 		const byFlasher = own.filter(({ monitor }) => monitor?.kind === 'flasher' && monitor.minCurrent === undefined);
 		const places = own
 			.filter((channel) => !byFlasher.includes(channel))
-			.map(
-				(channel): CausePlace => ({
-					...atChannel(
-						channel.id,
-						...otherMonitors(channel, stockCurrent(simulations, channel.id)).map((monitor) =>
-							withMonitor(channel.id, monitor)
-						)
-					),
-					weight: channel.monitor?.kind === 'none' ? 0.25 : 1
-				})
-			);
+			.map((channel): CausePlace => ({
+				...atChannel(
+					channel.id,
+					...otherMonitors(channel, stockCurrent(simulations, channel.id)).map((monitor) =>
+						withMonitor(channel.id, monitor)
+					)
+				),
+				weight: channel.monitor?.kind === 'none' ? 0.25 : 1
+			}));
 		const [first] = byFlasher;
 		if (!first) return places.filter(({ variants }) => variants.length > 0);
 		const side = Math.max(...byFlasher.map(({ id }) => stockCurrent(simulations, id)));

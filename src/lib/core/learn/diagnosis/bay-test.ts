@@ -62,17 +62,17 @@ const name = {
 };
 
 function atPlace(question: string, words: string): string {
-	const text = question
-		.replace('{place}', words)
-		.replace(/\s+\?/, '?')
-		.replace(/ {2,}/g, ' ');
+	const text = question.replace('{place}', words).replace(/\s+\?/, '?').replace(/ {2,}/g, ' ');
 	return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 /** A look at a mode. */
 export function lookTest(eyes: Eyes, configuration: Configuration, observation: Observation): BayTest {
 	const { symptom, mode, place } = observation;
-	const words = atPlace(symptomOf(symptom).question, placeWords(configuration, place) || (symptom === 'not-lit' ? 'any lamp' : ''));
+	const words = atPlace(
+		symptomOf(symptom).question,
+		placeWords(configuration, place) || (/not-lit|^message$/.test(symptom) ? 'any lamp' : '')
+	);
 	return {
 		id: name.look(observation),
 		question: mode === null ? words : `${modeLabel(MODES[mode])}: ${words.charAt(0).toLowerCase()}${words.slice(1)}`,
@@ -88,7 +88,9 @@ export function causeTest(configuration: Configuration, suspect: Suspect): BayTe
 	const { question, how, minutes, yesFor = [] } = suspect.cause.look;
 	const isSame = (other: Suspect) =>
 		other.key === suspect.key ||
-		(yesFor.includes(other.cause.id) && other.socket === suspect.socket && other.channel === suspect.channel);
+		(yesFor.includes(other.cause.id) &&
+			other.channel === suspect.channel &&
+			(other.socket ?? suspect.socket) === suspect.socket);
 	return {
 		id: name.cause(suspect),
 		question: atPlace(question, suspectPlace(configuration, suspect)),
@@ -156,8 +158,7 @@ export function testOfId(
 	}
 	const [kind, mode = '', symptom = '', where = ''] = id.split(':');
 	if ((mode !== '' && !isMode(mode)) || !isSymptomId(symptom)) return null;
-	const place: Place =
-		where === 'left' || where === 'right' ? { side: where } : where === '' ? {} : { socket: where };
+	const place: Place = where === 'left' || where === 'right' ? { side: where } : where === '' ? {} : { socket: where };
 	const observation: Observation = {
 		symptom,
 		mode: mode === '' ? null : mode,

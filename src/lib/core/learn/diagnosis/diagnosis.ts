@@ -1,5 +1,5 @@
 import { MODE_IDS, type ModeId } from '../../circuit';
-import type { SymptomId } from '../../model';
+import type { Configuration, SymptomId } from '../../model';
 import type { Scene } from '../scene/bench';
 import { Simulations } from '../scene/simulations';
 import { symptomOf, type Place } from '../symptoms';
@@ -41,16 +41,16 @@ export interface Standings {
 /** A cause is said to explain what it makes at least this likely. */
 const EXPLAINS = 0.2;
 /** What nobody listed: before anything is seen, beside all the listed ones, and how likely it makes whatever is seen. */
-const OTHER = { prior: 0.02, likelihood: 0.12 } as const;
+const OTHER = { prior: 0.004, likelihood: 0.12 } as const;
 /** Causes that are looked at for a second one beside them, each way. */
 const PAIRED = 14;
 /** Belief that a test is chosen over, and suspects at most. */
 const TESTED = { belief: 0.985, most: 24 } as const;
 /** Minutes that count as much as all that a test can tell. */
-const PATIENCE_MIN = 25;
+const PATIENCE_MIN = 60;
 
 /** Hypotheses this many times behind are not asked what nobody spoke of; about so much would be taken off. */
-const FAR_BEHIND = 60;
+const FAR_BEHIND = 12;
 const UNSAID_ELSE = 0.5;
 
 interface Weighed {
@@ -118,12 +118,10 @@ export class Diagnosis {
 		held.sort((a, b) => b.weight - a.weight);
 		const pairs = this.#paired(held, observations).map((hypothesis): Weighed => ({
 			hypothesis,
-			weight:
-				this.#weight(hypothesis, observations, tests) * this.#eyes.unsaid(hypothesis, observations).factor
+			weight: this.#weight(hypothesis, observations, tests) * this.#eyes.unsaid(hypothesis, observations).factor
 		}));
 		const total = this.hypotheses.reduce((sum, { prior }) => sum + prior, 0);
-		const other =
-			OTHER.prior * total * OTHER.likelihood ** observations.length * 0.5 ** tests.length;
+		const other = OTHER.prior * total * OTHER.likelihood ** observations.length * 0.5 ** tests.length;
 		return { all: [...held, ...pairs], other, unread };
 	}
 
@@ -152,7 +150,10 @@ export class Diagnosis {
 	}
 
 	#pair(a: Hypothesis, b: Hypothesis): Hypothesis {
-		const key = [a, b].map((one) => this.hypotheses.indexOf(one)).sort().join();
+		const key = [a, b]
+			.map((one) => this.hypotheses.indexOf(one))
+			.sort()
+			.join();
 		const known = this.#pairs.get(key) ?? together(this.simulations, a, b);
 		this.#pairs.set(key, known);
 		return known;
@@ -207,15 +208,26 @@ export class Diagnosis {
 	#candidates(held: readonly Weighed[], observations: readonly Observation[]): BayTest[] {
 		const { simulations } = this;
 		const { configuration } = simulations.scene;
-		const suspects = new Map(held.flatMap(({ hypothesis }) => hypothesis.suspects.map((one) => [one.key, one] as const)));
-		const sockets = new Set([...suspects.values()].flatMap(({ socket, place }) => [...(socket ? [socket] : []), ...place.touched.sockets]));
+		const suspects = new Map(
+			held.flatMap(({ hypothesis }) => hypothesis.suspects.map((one) => [one.key, one] as const))
+		);
+		const sockets = new Set(
+			[...suspects.values()].flatMap(({ socket, place }) => [...(socket ? [socket] : []), ...place.touched.sockets])
+		);
 		const tools = { eyes: this.#eyes, simulations };
 		const seen = new Set(observations.map(({ symptom, mode, place }) => JSON.stringify([symptom, mode, place])));
-		const looks = looksAt({ simulations, sockets })
+		const spoken = observations
+			.filter(({ symptom, absent, place }) => symptom === 'message' && !absent && place.socket === undefined)
+			.flatMap((one) =>
+				firstOnOutputs(configuration, suspects.values()).map((socket) => ({ ...one, place: { socket } }))
+			);
+		const looks = [...looksAt({ simulations, sockets }), ...spoken]
 			.filter(({ symptom, mode, place }) => !seen.has(JSON.stringify([symptom, mode, place])))
 			.filter((one) => isSplit(held, ({ hypothesis }) => this.#eyes.likelihood(hypothesis, one)))
 			.map((one) => lookTest(this.#eyes, configuration, one));
-		const played = observations.find(({ symptom, mode, absent }) => !absent && mode !== null && symptomOf(symptom).shows);
+		const played = observations.find(
+			({ symptom, mode, absent }) => !absent && mode !== null && symptomOf(symptom).shows
+		);
 		const leds = [...suspects.values()].flatMap(({ socket }) =>
 			socket !== null && simulations.scene.fitted.lamps.get(socket)?.kind === 'product' ? socket : []
 		);
@@ -256,7 +268,8 @@ function isSplit(held: readonly Weighed[], of: (one: Weighed) => number): boolea
 
 function entropyOfGroups(held: readonly Weighed[], { sum, other }: { sum: number; other: number }): number {
 	const groups = new Map<string, number>();
-	for (const { hypothesis, weight } of held) groups.set(hypothesis.key, (groups.get(hypothesis.key) ?? 0) + weight / sum);
+	for (const { hypothesis, weight } of held)
+		groups.set(hypothesis.key, (groups.get(hypothesis.key) ?? 0) + weight / sum);
 	return entropy([...groups.values(), other / sum]);
 }
 
@@ -268,6 +281,12 @@ function expected(test: BayTest, held: readonly Weighed[], { sum, other }: { sum
 		const own = part.reduce((total, { weight }) => total + weight, other / 2);
 		return left + (own / sum) * entropyOfGroups(part, { sum: own, other: other / 2 });
 	}, 0);
+}
+
+/** One lamp of each suspected output: a message may name it. */
+function firstOnOutputs(configuration: Configuration, suspects: Iterable<Suspect>): string[] {
+	const channels = new Set([...suspects].flatMap(({ channel }) => channel ?? []));
+	return configuration.channels.flatMap(({ id, feeds: [first] }) => (first && channels.has(id) ? first.socket : []));
 }
 
 const LOOKED: readonly SymptomId[] = ['not-lit', 'dim', 'wrong-lamp', 'glow', 'flicker'];
@@ -288,14 +307,20 @@ function looksAt({ simulations, sockets }: { simulations: Simulations; sockets: 
 		const fed = new Set(state.lamps.flatMap((lamp) => (lamp.fed ? lamp.socket : [])));
 		const at = (symptom: SymptomId, place: Place): Observation => ({ symptom, mode, place, absent: false });
 		const flashes = state.lamps.some(({ flashing }) => flashing);
-		const lamps = [...sockets].filter((socket) => isNew(socket, mode)).flatMap((socket) =>
-			LOOKED.filter((symptom) => fed.has(socket) !== (symptom === 'glow' || symptom === 'wrong-lamp')).map((symptom) =>
-				at(symptom, { socket })
-			)
-		);
+		const lamps = [...sockets]
+			.filter((socket) => isNew(socket, mode))
+			.flatMap((socket) =>
+				LOOKED.filter((symptom) => fed.has(socket) !== (symptom === 'glow' || symptom === 'wrong-lamp')).map(
+					(symptom) => at(symptom, { socket })
+				)
+			);
 		const rates = flashes
-			? SIDES.flatMap((side) => [at('hyperflash', { side }), at('hyperflash-later', { side }), at('no-flash', { side })])
+			? SIDES.flatMap((side) => [
+					at('hyperflash', { side }),
+					at('hyperflash-later', { side }),
+					at('no-flash', { side })
+				])
 			: [];
-		return [...lamps, ...rates, at('message', {}), ...(fed.size > 0 ? [at('modes-alike', {})] : [])];
+		return [...lamps, ...rates, at('message', {}), ...(fed.size > 0 ? [at('fuse', {}), at('modes-alike', {})] : [])];
 	});
 }

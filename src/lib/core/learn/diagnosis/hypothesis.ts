@@ -63,9 +63,10 @@ export function hypothesesFor(simulations: Simulations, settled: readonly Settle
 	return CAUSES.flatMap((cause) =>
 		cause.places(simulations).flatMap((place): Hypothesis[] => {
 			const { socket = null, channel = null, variants, touched, weight = 1 } = place;
-			const suspect: Suspect = { cause, socket, channel, place, key: [cause.id, socket, channel].join(' ') };
+			const suspect: Suspect = { cause, socket, channel, place, key: [cause.id, socket, channel].join('/') };
 			const product = lampAt(simulations, socket)?.id as string | undefined;
-			const same = product === undefined ? 0 : settled.filter((s) => s.cause === cause.id && s.product === product).length;
+			const same =
+				product === undefined ? 0 : settled.filter((s) => s.cause === cause.id && s.product === product).length;
 			const prior = cause.rate * weight * factor(cause.id) * (1 + SAME_PRODUCT * same);
 			if (variants.length === 0)
 				return [{ suspects: [suspect], key: suspect.key, prior, alter: null, touched, does: simulations.recorded }];

@@ -6,9 +6,9 @@ import type { Hypothesis, Suspect } from './hypothesis';
 import { modesOf, type Observation } from './observation';
 
 /** How likely something is reported that Circuit shows, that it leaves open, and that it does not show. Assumptions. */
-const SAID = { shown: 0.93, open: 0.45, not: 0.035 } as const;
+const SAID = { shown: 0.93, open: 0.45, not: 0.015 } as const;
 /** A symptom no network shows, from a cause that does not make it. */
-const BACKGROUND = 0.02;
+const BACKGROUND = 0.008;
 /** A symptom of something that comes and goes, from a cause that does and can make it; and one that cannot be shown. */
 const COMES = { and: 0.6, not: 0.05 } as const;
 /** What is made of something striking that would have come and nobody spoke of: in a mode they spoke of, and in another. */
@@ -77,12 +77,20 @@ export class Eyes {
 		return own.some((id) => this.#side.get(id) === side || this.#side.get(id) === 'centre');
 	}
 
-	#byTable(hypothesis: Hypothesis, symptom: SymptomId, place: Place): number {
+	/** True where a suspect may have a hand in what a mode shows: one of its lamps is asked for in it, or it is off for all. */
+	#plays({ socket, place: { touched } }: Suspect, mode: ModeId | null): boolean {
+		const own = [...(socket === null ? [] : [socket]), ...touched.sockets];
+		if (mode === null || mode === 'off' || own.length === 0) return true;
+		return this.#simulations.stock(mode).lamps.some((lamp) => lamp.fed && own.includes(lamp.socket));
+	}
+
+	#byTable(hypothesis: Hypothesis, { symptom, mode, place }: Observation): number {
 		return Math.max(
 			0,
-			...hypothesis.suspects.map((suspect) =>
-				this.isAt(suspect, place) ? (suspect.cause.also?.[symptom] ?? 0) : 0
-			)
+			...hypothesis.suspects.map((suspect) => {
+				const share = suspect.cause.also?.[symptom] ?? 0;
+				return share > 0 && this.isAt(suspect, place) && this.#plays(suspect, mode) ? share : 0;
+			})
 		);
 	}
 
@@ -102,19 +110,22 @@ export class Eyes {
 	}
 
 	/** True where a hypothesis can make a difference to what is seen at a place. */
-	#reaches({ alter, touched }: Hypothesis, { socket }: Place): boolean {
+	#reaches({ alter, touched, suspects }: Hypothesis, { symptom, place: { socket } }: Observation): boolean {
 		if (!alter) return false;
-		return socket === undefined || this.#simulations.reaches(touched, socket);
+		if (socket === undefined) return true;
+		const isLight = symptomOf(symptom).group === 'light' && symptom !== 'fine';
+		if (isLight && suspects.every(({ place }) => place.isLocal)) return touched.sockets.includes(socket);
+		return this.#simulations.reaches(touched, socket);
 	}
 
 	/** How likely something is seen if a hypothesis holds. */
 	likelihood(hypothesis: Hypothesis, observation: Observation): number {
-		const seen = Math.max(this.#played(hypothesis, observation), this.#byTable(hypothesis, observation.symptom, observation.place));
+		const seen = Math.max(this.#played(hypothesis, observation), this.#byTable(hypothesis, observation));
 		return observation.absent ? 1 - seen : seen;
 	}
 
 	#played(hypothesis: Hypothesis, observation: Observation): number {
-		if (!this.#reaches(hypothesis, observation.place)) {
+		if (!this.#reaches(hypothesis, observation)) {
 			const key = JSON.stringify([observation.symptom, observation.mode, observation.place]);
 			const known = this.#unreached.get(key) ?? this.#solved(this.#nothing, observation);
 			this.#unreached.set(key, known);
@@ -141,7 +152,7 @@ export class Eyes {
 		for (const mode of MODE_IDS.filter((id) => modes.has(id)))
 			for (const symptom of STRIKING) {
 				if (said(symptom.id, mode) || this.#covered(symptom.id, mode, observations)) continue;
-				if (this.shows(hypothesis, symptom, mode) !== true) continue;
+				if (factor <= UNSAID.least || this.shows(hypothesis, symptom, mode) !== true) continue;
 				factor *= spoken.some((one) => one.mode === mode) ? UNSAID.here : UNSAID.elsewhere;
 				what.push({ symptom: symptom.id, mode, place: {}, absent: false });
 			}

@@ -33,9 +33,24 @@ export const BODY_SYMPTOMS: readonly Symptom[] = [
 		group: 'body',
 		striking: true
 	},
-	{ id: 'moisture', label: 'Water or mist in the lamp unit', question: 'Is there water or mist {place}?', group: 'body' },
-	{ id: 'yellowed', label: 'Lens yellowed or cracked', question: 'Is the lens yellowed or cracked {place}?', group: 'body' },
-	{ id: 'loose', label: 'Loose, or fell into the housing', question: 'Does the lamp sit loose {place}?', group: 'body' },
+	{
+		id: 'moisture',
+		label: 'Water or mist in the lamp unit',
+		question: 'Is there water or mist {place}?',
+		group: 'body'
+	},
+	{
+		id: 'yellowed',
+		label: 'Lens yellowed or cracked',
+		question: 'Is the lens yellowed or cracked {place}?',
+		group: 'body'
+	},
+	{
+		id: 'loose',
+		label: 'Loose, or fell into the housing',
+		question: 'Does the lamp sit loose {place}?',
+		group: 'body'
+	},
 	{ id: 'cap-open', label: 'The cap does not close', question: 'Does the cap fail to close {place}?', group: 'body' },
 	{ id: 'fan-noise', label: 'Noise of a fan', question: 'Is a fan heard {place}?', group: 'body' }
 ];

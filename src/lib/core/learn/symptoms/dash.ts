@@ -26,7 +26,7 @@ export const DASH_SYMPTOMS: readonly Symptom[] = [
 	{
 		id: 'message',
 		label: 'Message on the dash',
-		question: 'Does the dash show a lamp message {place}?',
+		question: 'Does the dash show a message, of {place}?',
 		group: 'dash',
 		striking: true,
 		shows: (look) => messageIn(look, look.does(look.mode, 'cold'))
