@@ -9,7 +9,7 @@ import {
 	searchStock,
 	STOCK_ORDERS
 } from '$lib/server/repositories/products';
-import { openComplaints } from '$lib/server/services/stock';
+import { openComplaints } from '$lib/server/repositories/complaints';
 import { database } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
 

@@ -7,3 +7,8 @@ export * from './diagnosis/bay-test';
 export * from './diagnosis/diagnosis';
 export type { Hypothesis, SettledCause, Suspect } from './diagnosis/hypothesis';
 export * from './diagnosis/why';
+export * from './lifetimes/kaplan-meier';
+export * from './lifetimes/lives';
+export * from './follow-up';
+export * from './batches';
+export * from './lessons';

@@ -16,6 +16,7 @@ import { pulsedFeedRule } from './gates/electrics/pulsed-feed';
 import { supplyRule } from './gates/electrics/supply';
 import { steadyHeatRule } from './gates/heat/steady';
 import { cautionRule } from './gates/law/caution';
+import { neverAgainRule } from './gates/law/never-again';
 import { policyRule } from './gates/law/policy';
 import { switchbackRule } from './gates/law/switchback';
 import { clockingRule } from './gates/size/clocking';
@@ -60,6 +61,7 @@ export const RULES = {
 	'electrics/fuse': fuseRule,
 	'heat/steady': steadyHeatRule,
 	'law/caution': cautionRule,
+	'law/never-again': neverAgainRule,
 	'law/policy': policyRule,
 	'law/switchback': switchbackRule
 } as const satisfies Record<string, Rule>;

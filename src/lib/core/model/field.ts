@@ -18,9 +18,12 @@ export const reading = z.looseObject({
 
 /** What a customer said when the shop asked after a lamp: `fine`, or what is wrong. */
 export const followUp = z.looseObject({
+	id: label.optional(),
 	product: label.optional(),
 	configuration: label.optional(),
 	socket: label.optional(),
+	/** The fitting that was asked after; it stands for all its lamps where no socket is named. */
+	fitting: label.optional(),
 	/** How long after it was fitted. */
 	months: count(0, 600).optional(),
 	answer: label.optional(),

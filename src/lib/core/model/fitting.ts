@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { configurationId, count, label } from './quantities';
+import { configurationId, count, label, productId, socketId } from './quantities';
 
 /** Something that was marked at a step of a fitting: ticked, noted, found, photographed. */
 const mark = z.looseObject({
@@ -28,6 +28,8 @@ export const fitting = z.looseObject({
 	startedAt: label,
 	startedBy: label.nullish(),
 	finishedAt: label.nullish(),
+	/** Lamps that went in, by socket; of a finished fitting. */
+	lamps: z.record(socketId, productId).optional(),
 	/** The work as it stood when the fitting began. */
 	plan: z.looseObject({}).optional(),
 	marks: z.array(mark).default([])

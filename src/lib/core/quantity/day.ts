@@ -1,4 +1,4 @@
-import { parseAbsolute, toCalendarDate, type ZonedDateTime } from '@internationalized/date';
+import { parseAbsolute, parseDate, toCalendarDate, type ZonedDateTime } from '@internationalized/date';
 
 /** IANA name of a time zone. @example "Europe/Stockholm" */
 export type TimeZone = string;
@@ -23,3 +23,13 @@ export function momentIn(instant: string, zone: TimeZone): string {
 	const moment = at(instant, zone);
 	return `${toCalendarDate(moment).toString()} ${two(moment.hour)}:${two(moment.minute)}`;
 }
+
+/** A calendar day some months later; the last day of the month where there is no such day. @example monthsAfter('2026-01-31', 1) // "2026-02-28" */
+export const monthsAfter = (day: string, months: number): string => parseDate(day).add({ months }).toString();
+
+/** Days from one calendar day to another; negative when it lies before. @example daysBetween('2026-03-01', '2026-03-31') // 30 */
+export const daysBetween = (from: string, to: string): number =>
+	Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
+
+/** Days of a mean month. */
+export const DAYS_A_MONTH = 30.44;

@@ -7,3 +7,4 @@ export * from './money';
 export * from './day';
 export * from './assumption';
 export * from './measure';
+export * from './proportion';

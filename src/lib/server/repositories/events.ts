@@ -117,3 +117,19 @@ export async function clockSteps(db: Knex): Promise<{ id: number; at: string; be
 		return Date.parse(before) - Date.parse(at) > CLOCK_SLACK_MS ? [{ id, at, before }] : [];
 	});
 }
+
+/** Changes of vehicles between two days by which a question was settled or a test taught something, the last first. */
+export async function lessonsBetween(
+	db: Knex,
+	{ from, to }: { from: string; to: string },
+	most: number
+): Promise<(RecordEvent & { record: string })[]> {
+	return db('events')
+		.where('at', '>=', from)
+		.where('at', '<', to)
+		.whereLike('record', 'configuration:%')
+		.where((q) => q.whereLike('what', '% settled, %').orWhereLike('what', '%mode tests%'))
+		.orderBy('id', 'desc')
+		.limit(most)
+		.select(...PLAIN, 'record');
+}

@@ -115,3 +115,8 @@ export async function keepPicture(tx: Tx, hash: string, picture: { type: string;
 		.onConflict('hash')
 		.ignore();
 }
+
+/** Fittings that are finished, the last finished first. */
+export async function finishedFittings(db: Knex): Promise<FittingRow[]> {
+	return db('fittings').where({ state: 'finished' }).orderBy('finished_at', 'desc').select(COLUMNS);
+}

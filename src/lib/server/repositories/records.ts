@@ -4,7 +4,7 @@ import { inParts } from '../db/in-parts';
 import { touchProduct } from './products';
 
 /** Lists of a document that are kept as they come until a stage of the work reads them. */
-export const RECORD_LISTS = ['proofs', 'readings', 'complaints'] as const;
+export const RECORD_LISTS = ['proofs', 'readings'] as const;
 export type RecordList = (typeof RECORD_LISTS)[number];
 
 /** Records of a list, in the order they came. */

@@ -30,6 +30,9 @@ const TABLES = [
 	'pictures',
 	'proofs',
 	'proof_products',
+	'complaints',
+	'fitted_lamps',
+	'follow_ups',
 	'records',
 	'settings',
 	'heading_maps',
@@ -49,6 +52,7 @@ const ORDER: Partial<Record<(typeof TABLES)[number], string>> = {
 	kit_also: 'kit_id',
 	pictures: 'hash',
 	proof_products: 'proof_id',
+	fitted_lamps: 'fitting_id',
 	settings: 'key',
 	heading_maps: 'supplier'
 };

@@ -25,6 +25,7 @@ import { raiseMark, readSettings, writeSetting } from '../repositories/settings'
 import { listUnits, unitsById } from '../repositories/units';
 import { readAssumptions } from './assumptions';
 import { exportedFittings, importFittings } from './exchanged-fittings';
+import { exportedLearned, importLearned } from './exchanged-learned';
 import { exportedProofs, importProofs } from './exchanged-proofs';
 import { readCurrency, readPolicy } from './policy';
 import { readyToTakeIn, takeIn } from './record/take-in';
@@ -109,8 +110,7 @@ export async function importDocument(
 		if (doc.policy) await writeSetting(tx, 'policy', doc.policy);
 		if (doc.assumptions) await writeSetting(tx, 'assumptions', { ...(await readAssumptions(tx)), ...doc.assumptions });
 		if (doc.products.length + doc.accessories.length > 0) await writeSetting(tx, 'currency', doc.currency);
-		for (const list of ['readings', 'complaints'] as const)
-			for (const record of doc[list]) await addRecord(tx, list, record);
+		for (const reading of doc.readings) await addRecord(tx, 'readings', reading);
 		for (const [field, value] of Object.entries(doc))
 			if (!KNOWN_FIELDS.has(field)) await writeSetting(tx, `${EXTRA}${field}`, value);
 		const kept: string[] = [];
@@ -121,6 +121,7 @@ export async function importDocument(
 		const keptKits = kept.length;
 		for (const [hash, bytes] of pictures) await keepPicture(tx, hash, { type: typeOf(bytes), bytes });
 		kept.push(...(await importFittings(tx, doc.fittings)), ...(await importProofs(tx, doc.proofs)));
+		await importLearned(tx, doc);
 		await raiseMark(tx, 'shop');
 		return {
 			configurations: doc.configurations.length,
@@ -163,7 +164,7 @@ export async function exportAll(db: Knex): Promise<Record<string, unknown>> {
 		fittings: await exportedFittings(db),
 		proofs: await exportedProofs(db),
 		readings: await listRecords(db, 'readings'),
-		complaints: await listRecords(db, 'complaints'),
+		...(await exportedLearned(db)),
 		...(await readSettings(db, EXTRA))
 	};
 }

@@ -20,6 +20,7 @@ import {
 	type StoredFitting
 } from '../repositories/fittings';
 import type { KitSheet } from './kits';
+import { recordFitted } from './fitted-lamps';
 import { changeRecordIn } from './record/change';
 import { command } from './record/commands';
 import { CONFIGURATIONS, type Actor } from './record/store';
@@ -220,6 +221,7 @@ export function takeMarks(
 				const state = fittingState(stepsOf(fitting.plan), await marksOf(tx, id));
 				await takeTimes(tx, fitting, { state, actor });
 				await closeFitting(tx, id, when);
+				await recordFitted(tx, fitting, { finishedAt: when });
 			}
 		}
 		return ok(await marksOf(tx, id));

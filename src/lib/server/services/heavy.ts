@@ -3,6 +3,7 @@ import type { PricingWatch } from '../../core/kit';
 import type { Solver } from '../../core/solver';
 import { showAcross } from './across';
 import { showCircuit } from './circuit';
+import { showDiagnosis } from './diagnosis';
 import { showFitUp, type KitAsked } from './fitups';
 import { kitWorkOn, type KitWork } from './kits/work';
 import { showProve } from './prove';
@@ -28,6 +29,7 @@ type Asked<F> = F extends (db: Knex, ...asked: infer A) => unknown ? A : never;
 export const HEAVY = {
 	across: ({ db }: Tools, ...asked: Asked<typeof showAcross>) => showAcross(db, ...asked),
 	circuit: ({ db, solver }: Tools, id: string) => showCircuit(db, id, solver),
+	diagnosis: ({ db }: Tools, ...asked: Asked<typeof showDiagnosis>) => showDiagnosis(db, ...asked),
 	fitup: ({ db, solver }: Tools, asked: KitAsked) => showFitUp(db, asked, solver),
 	next: ({ db }: Tools, ...asked: Asked<typeof showNext>) => showNext(db, ...asked),
 	nextInShop: ({ db }: Tools) => nextInShop(db),

@@ -1,11 +1,13 @@
 import { LRUCache } from 'lru-cache';
 import type { Knex } from 'knex';
 import type { Product, Reading } from '../../core/model';
-import { fieldFacts, productCase, type ProductCase } from '../../core/match';
+import { fieldFacts, productCase, trackRecords, type ProductCase } from '../../core/match';
+import { complaintsAbout } from '../repositories/complaints';
+import { fittedLampsOf } from '../repositories/fitted-lamps';
+import { followUpsAbout } from '../repositories/follow-ups';
 import { countFor, productsFor } from '../repositories/products';
 import { proofsAbout } from '../repositories/proofs';
 import { recordsAbout } from '../repositories/records';
-import { openComplaints } from './stock';
 
 /** Products of one lamp category, prepared for matching, as they stood at a mark. */
 export interface Shelf {
@@ -38,16 +40,24 @@ function roomOf(db: Knex): Room {
 	return room;
 }
 
-/** Prepares products, with the complaints nobody has settled and what was found of them on vehicles. */
+/** Prepares products, with how they did wherever they were fitted and what was found of them on vehicles. */
 export async function prepared(db: Knex, products: readonly Product[]): Promise<ProductCase[]> {
 	const ids = products.map(({ id }) => id);
-	const open = await openComplaints(db, ids);
+	const complaints = await complaintsAbout(db, ids);
+	const fitted = await fittedLampsOf(db, ids);
+	const tracks = trackRecords(
+		fitted.map(({ product }) => product),
+		complaints
+	);
 	const field = fieldFacts({
 		readings: (await recordsAbout(db, 'readings', ids)) as Reading[],
-		followUps: [],
-		proofs: await proofsAbout(db, ids)
+		followUps: await followUpsAbout(db, ids),
+		proofs: await proofsAbout(db, ids),
+		complaints
 	});
-	return products.map((product) => productCase(product, open.get(product.id) ?? 0, field.get(product.id)));
+	return products.map((product) =>
+		productCase(product, { track: tracks.get(product.id), field: field.get(product.id) })
+	);
 }
 
 function shelfOf(mark: number, byId: ReadonlyMap<string, ProductCase>): Shelf {

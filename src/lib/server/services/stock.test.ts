@@ -15,7 +15,8 @@ import { historyOf, stepHistory } from './record/history';
 import { PRODUCTS } from './record/store';
 import { stockTables } from './sheets/export';
 import { previewSheets, writeSheets, type SheetOptions } from './sheets/import';
-import { addProductEvidence, complaintsAbout, saveAccessory, saveProduct } from './stock';
+import { complaintsAbout } from '../repositories/complaints';
+import { addProductEvidence, saveAccessory, saveProduct } from './stock';
 
 const ACTOR = { by: 'A. Person', now: '2026-11-26T08:00:00.000Z' };
 const PLAIN: SheetOptions = { supplier: '', source: null, configuration: null, maps: {}, leaveOut: false };
@@ -106,10 +107,10 @@ describe('evidence about a product', () => {
 
 	it('complaints stand with the product, the open ones first', async () => {
 		const { db } = await demoDatabase();
-		expect(await complaintsAbout(db, 'QU-W5-80')).toHaveLength(2);
-		expect((await complaintsAbout(db, 'GL-W16-60'))[0]?.settled).toContain('ferrite');
+		expect(await complaintsAbout(db, ['QU-W5-80'])).toHaveLength(2);
+		expect((await complaintsAbout(db, ['GL-W16-60']))[0]?.settled).toContain('ferrite');
 		const { catalogue } = await shopData(db, { configurations: [], products: ['QU-W5-80', 'GL-W16-60'] });
-		const open = (id: string) => catalogue.find(id)?.complaints;
+		const open = (id: string) => catalogue.find(id)?.track.open;
 		expect([open('QU-W5-80'), open('GL-W16-60')]).toEqual([2, 0]);
 	});
 });

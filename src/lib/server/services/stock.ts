@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { type Accessory, type Complaint, type Evidence, type Product } from '../../core/model';
+import { type Accessory, type Evidence, type Product } from '../../core/model';
 import { readAccessory, readProduct } from '../../core/exchange';
 import { err, ok, type Problem, type Result } from '../../core/result';
 import { claim } from '../../core/vehicle';
@@ -7,7 +7,6 @@ import { change } from '../db/change';
 import { eventsAfter, lastEvent } from '../repositories/events';
 import { skuClashes } from '../repositories/packs';
 import { findAccessory, findProduct } from '../repositories/products';
-import { recordsAbout } from '../repositories/records';
 import { ACCESSORIES, PRODUCTS, writeRecord, type Actor, type Store } from './record/store';
 
 /** Where a problem stands that is somebody else's change. */
@@ -91,21 +90,6 @@ export async function addProductEvidence(
 	if (!product) return err([{ path: 'id', message: `there is no product “${id}”` }]);
 	const what = `${item.fact}: ${JSON.stringify(item.value)}, ${item.source}`;
 	return write(db, PRODUCTS, { read: readProduct(claim('product', product, item)), what, isNew: false, actor });
-}
-
-/** How many complaints nobody has settled about each of some products; those without any are not in it. */
-export async function openComplaints(db: Knex, products: readonly string[]): Promise<Map<string, number>> {
-	const complaints: Complaint[] = await recordsAbout(db, 'complaints', products);
-	const open = new Map<string, number>();
-	for (const { product, settled } of complaints)
-		if (product && !settled) open.set(product, (open.get(product) ?? 0) + 1);
-	return open;
-}
-
-/** Complaints about a product, the open ones first. */
-export async function complaintsAbout(db: Knex, product: string): Promise<Complaint[]> {
-	const all: Complaint[] = await recordsAbout(db, 'complaints', [product]);
-	return all.sort((a, b) => Number(Boolean(a.settled)) - Number(Boolean(b.settled)));
 }
 
 /** A product or an accessory by its id; null when neither is there. */

@@ -1,5 +1,6 @@
 import type { Accessory, Complaint, Configuration, KitOrder, Product } from '../../model';
 import { amount, type Currency } from '../../quantity';
+import { isOpen } from '../../match';
 import { socketName } from '../../vehicle';
 import type { KitAnswer, KitLine } from '../answer/answer';
 import { checkBesideBox } from '../check';
@@ -73,8 +74,12 @@ function ofLine(
 	return impacts;
 }
 
-const complaintKey = ({ product, configuration, socket, symptom, on }: Complaint) =>
-	JSON.stringify([product, configuration, socket, symptom, on]);
+const complaintKey = ({ id, product, configuration, socket, symptom, on }: Complaint) =>
+	id ?? JSON.stringify([product, configuration, socket, symptom, on]);
+
+/** What a complaint says, in its own words or by its first symptom. */
+const complaintWords = ({ symptom, seen = [] }: Complaint) =>
+	symptom ?? seen[0]?.symptom.replaceAll('-', ' ') ?? 'a complaint';
 
 function ofComplaints(
 	{ complaints: before, answer, configuration }: StoodOn,
@@ -83,10 +88,10 @@ function ofComplaints(
 	const earlier = new Set(before.map(complaintKey));
 	const sold = new Map(answer.lines.flatMap((l) => (l.product ? [[l.product, l.name] as const] : [])));
 	return now
-		.filter((c) => !c.settled && c.product && sold.has(c.product) && !earlier.has(complaintKey(c)))
+		.filter((c) => isOpen(c) && c.product && sold.has(c.product) && !earlier.has(complaintKey(c)))
 		.map((c) => {
 			const where = c.configuration === configuration.id ? 'on this vehicle' : 'elsewhere';
-			return { kind: 'complaint', words: `${sold.get(c.product ?? '')}: ${c.symptom ?? 'a complaint'}, ${where}` };
+			return { kind: 'complaint', words: `${sold.get(c.product ?? '')}: ${complaintWords(c)}, ${where}` };
 		});
 }
 

@@ -8,6 +8,7 @@ import {
 	NO_FIELD,
 	productCase,
 	socketCase,
+	trackRecords,
 	type Field,
 	type ProductCase,
 	type Shop,
@@ -29,18 +30,18 @@ export interface Catalogue {
 
 /**
  * Prepares products once for any number of matches.
- * @param complaints complaints on record; the open ones count in the ranking
- * @param field readings and follow-ups, which go before estimates
+ * @param complaints complaints on record; with what was fitted they count in the ranking
+ * @param field what was found on vehicles, which goes before estimates
  */
 export function compileCatalogue(
 	products: readonly Product[],
 	complaints: readonly Complaint[] = [],
 	field: Field = NO_FIELD
 ): Catalogue {
-	const open = openComplaints(complaints);
-	const found = fieldFacts(field);
+	const tracks = trackRecords(field.fitted, complaints);
+	const found = fieldFacts({ ...field, complaints });
 	return catalogueOf(
-		products.map((product) => productCase(product, open.get(product.id) ?? 0, found.get(product.id))),
+		products.map((product) => productCase(product, { track: tracks.get(product.id), field: found.get(product.id) })),
 		rememberingLens()
 	);
 }
@@ -68,13 +69,6 @@ function catalogueOf(cases: Iterable<ProductCase>, through: Catalogue['through']
 		hasFieldFacts: [...byId.values()].some(({ field }) => field.length > 0),
 		through
 	};
-}
-
-function openComplaints(complaints: readonly Complaint[]): Map<string, number> {
-	const count = new Map<string, number>();
-	for (const { product, settled } of complaints)
-		if (product && !settled) count.set(product, (count.get(product) ?? 0) + 1);
-	return count;
 }
 
 /** Lamp categories whose products are worth a look for any socket of a vehicle. */

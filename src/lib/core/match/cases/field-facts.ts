@@ -1,5 +1,6 @@
 import {
 	knownProofs,
+	type Complaint,
 	type Configuration,
 	type FollowUp,
 	type Proof,
@@ -19,6 +20,8 @@ export type FieldFact = { configuration: string; socket: string } &
 		| { kind: 'follow-up'; months: number }
 		/** Every mode tried with it fitted. */
 		| { kind: 'mode-test'; test: ProofOf<'mode-test'> }
+		/** A complaint was settled by keeping it out of here. */
+		| { kind: 'never-again'; on: string; by: string; cause: string }
 		/** Its beam held against the one before. */
 		| { kind: 'beam-check'; check: ProofOf<'beam-check'> }
 	);
@@ -30,16 +33,19 @@ export interface Field {
 	readings: readonly Reading[];
 	followUps: readonly FollowUp[];
 	proofs: readonly Proof[];
+	/** Products that were fitted, once for each lamp. */
+	fitted: readonly string[];
 }
 
 /** What a document says was found on vehicles. */
-export const fieldOf = ({ readings, followUps, proofs }: RotaluxDocument): Field => ({
+export const fieldOf = ({ readings, followUps, proofs, fittings }: RotaluxDocument): Field => ({
 	readings,
 	followUps,
-	proofs: knownProofs(proofs)
+	proofs: knownProofs(proofs),
+	fitted: fittings.flatMap(({ state, lamps = {} }) => (state === 'finished' ? Object.values(lamps) : []))
 });
 
-export const NO_FIELD: Field = { readings: [], followUps: [], proofs: [] };
+export const NO_FIELD: Field = { readings: [], followUps: [], proofs: [], fitted: [] };
 
 /** What a proof says of products, each with the place it sat in. */
 function factsOfProof(proof: Proof): { product: string; fact: FieldFact }[] {
@@ -67,8 +73,13 @@ function factsOfProof(proof: Proof): { product: string; fact: FieldFact }[] {
 	}
 }
 
-/** Facts from the field by product. */
-export function fieldFacts({ readings, followUps, proofs }: Field): ReadonlyMap<string, FieldFact[]> {
+/** Facts from the field by product; settled complaints keep a product out of a place. */
+export function fieldFacts({
+	readings,
+	followUps,
+	proofs,
+	complaints
+}: Omit<Field, 'fitted'> & { complaints: readonly Complaint[] }): ReadonlyMap<string, FieldFact[]> {
 	const found = new Map<string, FieldFact[]>();
 	const add = (product: string, fact: FieldFact) => found.set(product, [...(found.get(product) ?? []), fact]);
 	for (const { product, configuration, socket, body, ambient, minutes = null } of readings)
@@ -77,6 +88,9 @@ export function fieldFacts({ readings, followUps, proofs }: Field): ReadonlyMap<
 	for (const { product, configuration, socket, months, answer } of followUps)
 		if (product && configuration && socket && answer === 'fine' && months !== undefined)
 			add(product, { kind: 'follow-up', configuration, socket, months });
+	for (const { product, configuration, socket, neverAgain, settledOn = '', settledBy = '', cause = '' } of complaints)
+		if (neverAgain && product && configuration && socket)
+			add(product, { kind: 'never-again', configuration, socket, on: settledOn, by: settledBy, cause });
 	for (const proof of proofs) for (const { product, fact } of factsOfProof(proof)) add(product, fact);
 	return found;
 }

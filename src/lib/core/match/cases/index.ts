@@ -11,3 +11,4 @@ export * from './heat-case';
 export * from './measured-heat';
 export * from './neighbours';
 export * from './light';
+export * from './track-record';

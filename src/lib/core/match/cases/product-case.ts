@@ -2,6 +2,7 @@ import { plausible } from '../../claims';
 import { categoryOrNull, type LampCategory } from '../../lamps';
 import type { Product } from '../../model';
 import type { FieldFact } from './field-facts';
+import { NO_TRACK, type TrackRecord } from './track-record';
 import { deratedFlux, filamentSource, ledSource, type DeratedFlux, type Source } from '../../optics';
 
 /** Everything about a product that does not depend on the socket. */
@@ -20,8 +21,8 @@ export interface ProductCase {
 	price: number;
 	/** Pieces on the shelf; null when no pack says how many there are. */
 	pieces: number | null;
-	/** Complaints about it that nobody has settled. */
-	complaints: number;
+	/** How it did wherever it was fitted. */
+	track: TrackRecord;
 	/** What was found of it on vehicles. */
 	field: readonly FieldFact[];
 }
@@ -54,8 +55,11 @@ export function piecesOf({ packs }: Pick<Product, 'packs'>): number | null {
 	return counted.length === 0 ? null : counted.reduce((sum, pack) => sum + pack.count * (pack.stock ?? 0), 0);
 }
 
-/** Prepares a product for matching. `complaints`: how many are open about it; `field`: what was found of it on vehicles. */
-export function productCase(record: Product, complaints = 0, field: readonly FieldFact[] = []): ProductCase {
+/** Prepares a product for matching. `track`: how it did wherever it was fitted; `field`: what was found of it on vehicles. */
+export function productCase(
+	record: Product,
+	{ track = NO_TRACK, field = [] }: { track?: TrackRecord | undefined; field?: readonly FieldFact[] | undefined } = {}
+): ProductCase {
 	const product = plausible(record);
 	const led = product.kind !== 'halogen';
 	const light = led ? ledSource(product.colour) : filamentLight(product);
@@ -69,7 +73,7 @@ export function productCase(record: Product, complaints = 0, field: readonly Fie
 		flux: deratedFlux(product) ?? (led ? null : nominalFlux(product)),
 		price: Math.min(Infinity, ...product.packs.map((pack) => pack.price / pack.count)),
 		pieces: piecesOf(product),
-		complaints,
+		track,
 		field
 	};
 }

@@ -26,6 +26,8 @@ export type FindingSource =
 	| { kind: 'mode-test' }
 	/** A beam check of this lamp type in this lamp unit. */
 	| { kind: 'beam-check'; on: string; by: string }
+	/** A complaint that was settled. */
+	| { kind: 'complaint'; on: string; by: string }
 	/** A lamp that was fitted and asked after. */
 	| { kind: 'follow-up' }
 	| { kind: 'rule-family'; family: RuleFamily | null }

@@ -23,6 +23,11 @@ export const lawWording = {
 		required: 'local rules',
 		why: `No rule of the shop stands against it. LED light sources may need an approval of their own. ${CAUTION}`
 	}),
+	'law.never-again': (d: { on: string; by: string; cause: string }): Words => ({
+		measured: d.cause ? `came back: ${d.cause.replaceAll('-', ' ')}` : 'came back',
+		required: 'no complaint settled against it here',
+		why: `The shop keeps this lamp out of this place of this vehicle since ${d.on || 'a complaint'}${d.by ? ` (${d.by})` : ''}.`
+	}),
 	'law.inside': (): Words => ({
 		measured: 'inside the vehicle',
 		required: 'must not dazzle, nor show as a signal outside',

@@ -41,6 +41,8 @@ export function findingSourceText(source: FindingSource): string {
 			return 'mode tests on this vehicle';
 		case 'beam-check':
 			return `beam check of ${source.on}${source.by ? `, ${source.by}` : ''}`;
+		case 'complaint':
+			return `complaint settled${source.on ? ` on ${source.on}` : ''}${source.by ? `, ${source.by}` : ''}`;
 		case 'follow-up':
 			return 'follow-up of a fitting on this vehicle';
 		case 'rule-family':

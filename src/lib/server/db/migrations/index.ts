@@ -7,6 +7,7 @@ import * as people from './0005-people';
 import * as marks from './0006-marks';
 import * as fittings from './0007-fittings';
 import * as proofs from './0008-proofs';
+import * as learn from './0009-learn';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -17,7 +18,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0005-people': people,
 	'0006-marks': marks,
 	'0007-fittings': fittings,
-	'0008-proofs': proofs
+	'0008-proofs': proofs,
+	'0009-learn': learn
 };
 
 /** Their keys, in order. */

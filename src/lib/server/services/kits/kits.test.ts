@@ -5,7 +5,7 @@ import { kitOrder, type Product } from '../../../core/model';
 import { demoDocument } from '../../demo/document';
 import { findKit, listRevisions } from '../../repositories/kits';
 import { changeAlways } from '../../db/change';
-import { addRecord } from '../../repositories/records';
+import { putComplaint, storedFrom } from '../../repositories/complaints';
 import { Stopped } from '../../solver/highs';
 import { solveState, stopSolve, watchedSolve } from '../../workers/solves';
 import { changePolicy } from '../policy';
@@ -228,7 +228,7 @@ describe('a released kit', () => {
 		await changeProducts(ctx.db, (p) => p.id === product, emptied);
 		expect((await impactsOnRelease(ctx.db, kit.id)).map((t) => t.kind)).toEqual(['stock']);
 		await changeAlways(ctx.db, (tx) =>
-			addRecord(tx, 'complaints', { product, configuration: BIKE, symptom: 'flicker always' })
+			putComplaint(tx, storedFrom({ product, configuration: BIKE, symptom: 'flicker always' }))
 		);
 		expect((await impactsOnRelease(ctx.db, kit.id)).map((t) => t.kind)).toEqual(['stock', 'complaint']);
 		expect((await kitSheet(ctx.db, BIKE, { id: kit.id }))?.answer).toEqual(kit.answer);

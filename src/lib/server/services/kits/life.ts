@@ -15,7 +15,7 @@ import {
 	type KitRevision,
 	type StoredKit
 } from '../../repositories/kits';
-import { recordsAbout } from '../../repositories/records';
+import { complaintsAbout } from '../../repositories/complaints';
 import { readCurrency } from '../policy';
 import { draftOf, staleness, type KitContext } from './context';
 import { dataOfKit } from './data';
@@ -135,9 +135,8 @@ async function frozenOf(db: Knex, kit: StoredKit, configuration: Configuration):
 		life: kit.life,
 		products,
 		accessories: shop.accessories.filter((a) => ids.has(a.id)),
-		complaints: await recordsAbout(
+		complaints: await complaintsAbout(
 			db,
-			'complaints',
 			products.map(({ id }) => id)
 		),
 		also: (await findConfigurations(db, kit.life.also)).map(vehicleName)

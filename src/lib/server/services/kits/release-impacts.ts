@@ -3,7 +3,7 @@ import { LRUCache } from 'lru-cache';
 import { releaseImpacts, type ReleaseImpact } from '../../../core/kit';
 import { findConfiguration } from '../../repositories/configurations';
 import { listRevisions, releaseMarks } from '../../repositories/kits';
-import { recordsAbout } from '../../repositories/records';
+import { complaintsAbout } from '../../repositories/complaints';
 import { readMark } from '../../repositories/settings';
 import { dataOfKit } from './data';
 import type { FrozenKit } from './life';
@@ -38,7 +38,7 @@ async function workedOut(db: Knex, frozen: FrozenKit): Promise<ReleaseImpact[]> 
 				})
 			),
 			accessories: new Map(shop.accessories.map((a) => [a.id as string, a])),
-			complaints: await recordsAbout(db, 'complaints', sold),
+			complaints: await complaintsAbout(db, sold),
 			currency: shop.currency
 		}
 	);

@@ -12,6 +12,9 @@ import { copyFromSister } from '../../../core/walk';
 import { deleteConfiguration, findConfiguration, findStored } from '../../repositories/configurations';
 import { moveFittings } from '../../repositories/fittings';
 import { moveProofs } from '../../repositories/proofs';
+import { moveComplaints } from '../../repositories/complaints';
+import { moveFittedLamps } from '../../repositories/fitted-lamps';
+import { moveFollowUps } from '../../repositories/follow-ups';
 import { moveKits } from '../../repositories/kits';
 import { overlapWith } from './overlap';
 import { CONFIGURATIONS, writeRecord, type Actor } from './store';
@@ -117,6 +120,9 @@ export async function mergeConfigurations(
 		await moveKits(tx, { from: drop, to: keep });
 		await moveFittings(tx, { from: drop, to: keep });
 		await moveProofs(tx, { from: drop, to: keep });
+		await moveComplaints(tx, { from: drop, to: keep });
+		await moveFittedLamps(tx, { from: drop, to: keep });
+		await moveFollowUps(tx, { from: drop, to: keep });
 		await tx('merged_configurations').insert({
 			id: drop,
 			into_id: keep,
