@@ -46,7 +46,9 @@ export const init: ServerInit = async () => {
 	}
 };
 
-const CUSTOMER_ROUTE = '/k/[code]';
+/** What customers may look at, and the one thing they may send. */
+const CUSTOMER_ROUTES: ReadonlySet<string | null> = new Set(['/k/[code]', '/k/[code]/complaint']);
+const CUSTOMER_SENDS = '/k/[code]/complaint';
 const [FORBIDDEN, NOT_FOUND, TOO_MANY] = [403, 404, 429];
 
 /** The customers' door is told apart by the server script, which alone can set this. */
@@ -130,7 +132,8 @@ const fromHere: Handle = async ({ event, resolve: answer }) => {
 	});
 	if (heavy) return refuse(event, heavy);
 	readsPlainly(event);
-	if (customer && (event.route.id !== CUSTOMER_ROUTE || !onlyLooks(request.method)))
+	const looks = onlyLooks(request.method);
+	if (customer && (looks ? !CUSTOMER_ROUTES.has(event.route.id) : event.route.id !== CUSTOMER_SENDS))
 		return refuse(event, { status: NOT_FOUND, words: 'There is nothing at this address.' });
 	const limit = customer ? 'customer' : onlyLooks(request.method) ? null : 'change';
 	const address = event.getClientAddress();

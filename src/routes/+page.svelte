@@ -3,6 +3,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import CounterAnswers from '$lib/components/counter/CounterAnswers.svelte';
+	import { counted } from '$lib/core/quantity';
 	import VehicleCard from '$lib/components/vehicle/VehicleCard.svelte';
 
 	let { data } = $props();
@@ -69,6 +70,22 @@
 			arrow down goes through them.
 		</p>
 	</form>
+	{#if data.line.trim() === ''}
+		<ul class="flex flex-wrap gap-2" aria-label="Waiting for somebody">
+			{#if data.waiting.unread > 0}<li>
+					<a class="button" href={resolve('/complaints')}
+						>{counted(data.waiting.unread, 'message')} from customers to read</a
+					>
+				</li>{/if}
+			{#if data.waiting.open > 0}<li>
+					<a class="button" href={resolve('/complaints')}>{counted(data.waiting.open, 'open complaint')}</a>
+				</li>{/if}
+			{#if data.waiting.due > 0}<li>
+					<a class="button" href={resolve('/follow-ups')}>{counted(data.waiting.due, 'fitting')} to ask after</a>
+				</li>{/if}
+			<li><a class="button" href={resolve('/complaints/new')}>Something came back</a></li>
+		</ul>
+	{/if}
 	<div aria-live="polite">
 		{#if data.reply}
 			<CounterAnswers reply={data.reply} />

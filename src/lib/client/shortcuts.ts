@@ -8,6 +8,7 @@ export const PLACES = [
 	'candidates',
 	'Circuit',
 	'a mode test',
+	'ask after',
 	'the interchange map'
 ] as const;
 
@@ -19,7 +20,7 @@ export interface Shortcut {
 	/** What it does, in words. */
 	does: string;
 	/** The room it leads to. */
-	to?: '/' | '/vehicles' | '/kits' | '/stock' | '/questions' | '/reference' | '/settings';
+	to?: '/' | '/vehicles' | '/kits' | '/stock' | '/questions' | '/complaints' | '/reference' | '/settings';
 }
 
 /** Every shortcut. Handlers, hints and the sheet come from here; a new one is an entry here and, where it leads to no room, its handler. */
@@ -30,6 +31,7 @@ export const SHORTCUTS = {
 	kits: { where: 'everywhere', keys: ['g k'], does: 'Kits', to: '/kits' },
 	stock: { where: 'everywhere', keys: ['g s'], does: 'Stock', to: '/stock' },
 	questions: { where: 'everywhere', keys: ['g q'], does: 'Questions', to: '/questions' },
+	complaints: { where: 'everywhere', keys: ['g p'], does: 'Complaints', to: '/complaints' },
 	reference: { where: 'everywhere', keys: ['g r'], does: 'Reference', to: '/reference' },
 	settings: { where: 'everywhere', keys: ['g t'], does: 'Settings', to: '/settings' },
 	sheet: { where: 'everywhere', keys: ['?'], does: 'this sheet' },
@@ -55,6 +57,9 @@ export const SHORTCUTS = {
 	'test-expected': { where: 'a mode test', keys: ['a'], does: 'as expected, on to the next mode' },
 	'test-otherwise': { where: 'a mode test', keys: ['o'], does: 'something else was seen' },
 	'test-tap': { where: 'a mode test', keys: ['t'], does: 'tap along with the flashing' },
+	'ask-fine': { where: 'ask after', keys: ['f'], does: 'still fine' },
+	'ask-nobody': { where: 'ask after', keys: ['n'], does: 'nobody reached' },
+	'ask-wrong': { where: 'ask after', keys: ['w'], does: 'something is wrong: write it down' },
 	'map-down': { where: 'the interchange map', keys: ['ArrowDown'], does: 'next category of the side' },
 	'map-up': { where: 'the interchange map', keys: ['ArrowUp'], does: 'category before' },
 	'map-in': { where: 'the interchange map', keys: ['ArrowLeft'], does: 'to what goes into it' },

@@ -14,6 +14,7 @@ import { fingerprint } from '$lib/server/fingerprint';
 import { actorHere } from '$lib/server/actor';
 import { keepName } from '$lib/server/access/who';
 import { changeAssumptions, readAssumptions, type AssumptionChange } from '$lib/server/services/assumptions';
+import { followUpMonths, setFollowUpMonths } from '$lib/server/services/follow-ups';
 import { changeMeasures, changePolicy, readMeasures, readPolicy } from '$lib/server/services/policy';
 import type { Actor } from '$lib/server/services/record/store';
 import { database } from '$lib/server/shop';
@@ -37,6 +38,7 @@ export const load: PageServerLoad = async ({ locals }) => {
 		folder: dataFolder(),
 		policy,
 		measured: await readMeasures(db),
+		askedAfter: await followUpMonths(db),
 		set,
 		saw: { policy: fingerprint(policy), set: fingerprint(set) },
 		areas: AREAS.map(({ title, starts }) => ({ title, list: ASSUMPTIONS.filter(({ id }) => id.startsWith(starts)) }))
@@ -88,6 +90,14 @@ export const actions: Actions = {
 		return orDatabaseFailure(async () => {
 			const done = await changeMeasures(db, measures);
 			return done.ok ? { measured: true } : fail(409, { message: done.error });
+		});
+	},
+	asking: async ({ request }) => {
+		const line = String((await request.formData()).get('months') ?? '');
+		const db = await database();
+		return orDatabaseFailure(async () => {
+			const done = await setFollowUpMonths(db, line);
+			return done.ok ? { asking: true } : fail(400, { message: done.error });
 		});
 	},
 	policy: async ({ request }) => {

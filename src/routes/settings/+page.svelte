@@ -59,6 +59,16 @@
 			{#if form && 'measured' in form}<p role="status">Saved. What was measured before is shown in them too.</p>{/if}
 		{/snippet}</BusyForm
 	>
+	<BusyForm action="?/asking" class="panel flex flex-wrap items-center gap-4 p-4"
+		>{#snippet children(busy)}
+			<label class="flex flex-wrap items-center gap-3"
+				><span class="text-soft">Ask after a fitting, months</span>
+				<input class="field" name="months" value={data.askedAfter.join(', ')} inputmode="numeric" /></label
+			>
+			<button class="button" disabled={busy}>Save the months</button>
+			{#if form && 'asking' in form}<p role="status">Saved. What is due is counted anew.</p>{/if}
+		{/snippet}</BusyForm
+	>
 	<section class="panel grid gap-2 p-4" aria-label="Data and people">
 		<h2>Data and people</h2>
 		<p class="flex flex-wrap gap-4">

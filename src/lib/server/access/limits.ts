@@ -8,6 +8,8 @@ const LIMITS = {
 	customer: new RateLimiterMemory({ points: 60, duration: 60 }),
 	/** Codes nobody released, at the customers' door. */
 	guess: new RateLimiterMemory({ points: 10, duration: 600 }),
+	/** Complaints that customers send. */
+	complaint: new RateLimiterMemory({ points: 5, duration: 3600 }),
 	/** Changes of any kind. */
 	change: new RateLimiterMemory({ points: 1200, duration: 60 })
 } as const;

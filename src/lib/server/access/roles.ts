@@ -5,6 +5,7 @@ export const PERMISSIONS = {
 	kit: 'start and change kits',
 	release: 'check and release kits',
 	fit: 'fit kits in the bay, and say what was found there',
+	complain: 'file complaints, ask after what was fitted',
 	stock: 'change products, parts and prices, ask the supplier',
 	import: 'take files in',
 	settings: 'change policy and assumptions',
@@ -17,9 +18,12 @@ export type Permission = keyof typeof PERMISSIONS;
 /** Who does what in a shop. A new role is an entry here. */
 export const ROLES = {
 	owner: { label: 'owner', may: Object.keys(PERMISSIONS) as Permission[] },
-	specialist: { label: 'fitment specialist', may: ['look', 'record', 'kit', 'release', 'fit', 'stock', 'import'] },
-	counter: { label: 'counter', may: ['look', 'kit'] },
-	workshop: { label: 'workshop', may: ['look', 'record', 'fit'] }
+	specialist: {
+		label: 'fitment specialist',
+		may: ['look', 'record', 'kit', 'release', 'fit', 'complain', 'stock', 'import']
+	},
+	counter: { label: 'counter', may: ['look', 'kit', 'complain'] },
+	workshop: { label: 'workshop', may: ['look', 'record', 'fit', 'complain'] }
 } as const satisfies Record<string, { label: string; may: readonly Permission[] }>;
 
 export type Role = keyof typeof ROLES;

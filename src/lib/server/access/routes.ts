@@ -33,12 +33,21 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/health': { read: 'open' },
 	'/ready': { read: 'open' },
 	'/sign-in': { read: 'open', write: 'open' },
+	'/complaints': { read: 'look', write: { read: 'complain' } },
+	'/complaints/new': { read: 'look', write: { file: 'complain' } },
+	'/complaints/[complaint]': {
+		read: 'look',
+		write: { answer: 'fit', unanswer: 'fit', more: 'complain', settle: 'record', reopen: 'record' }
+	},
 	'/fittings': LOOK,
 	'/fittings/[fitting]': LOOK,
 	'/fittings/[fitting]/marks': { read: 'look', write: 'fit' },
 	'/fittings/pictures/[hash]': LOOK,
+	'/follow-ups': { read: 'look', write: 'complain' },
 	'/k/[code]': LOOK,
+	'/k/[code]/complaint': { read: 'look', write: 'look' },
 	'/kits': LOOK,
+	'/learned/[[month]]': LOOK,
 	'/questions': { read: 'look', write: { settle: 'record' } },
 	'/reference': LOOK,
 	'/reference/interchange': LOOK,
@@ -49,6 +58,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 			assumptions: 'settings',
 			policy: 'settings',
 			measures: 'settings',
+			asking: 'settings',
 			backup: 'keep',
 			doctor: 'keep'
 		}
@@ -56,6 +66,8 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/settings/people': { read: 'people', write: 'people' },
 	'/settings/account': { read: 'look', write: 'look' },
 	'/stock': LOOK,
+	'/stock/[item]/history': LOOK,
+	'/stock/[item]/returns.csv': LOOK,
 	'/stock/[item]': { read: 'look', write: 'stock' },
 	'/stock/[table].csv': LOOK,
 	'/stock/new': { read: 'stock', write: 'stock' },

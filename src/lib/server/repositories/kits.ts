@@ -307,3 +307,22 @@ export async function addRevision(tx: Tx, revision: KitRevision): Promise<void> 
 		mark: revision.mark ?? (await markOf(tx))
 	});
 }
+
+/** Released kits that hold a product, or are for a vehicle; those of the vehicle first. */
+export async function releasedKitsWith(
+	db: Knex,
+	{ product, configuration }: { product?: string | undefined; configuration?: string | undefined },
+	most: number
+): Promise<Pick<StoredKit, 'id' | 'name' | 'configurationId'>[]> {
+	if (product === undefined && configuration === undefined) return [];
+	const rows: { id: string; name: string; configuration_id: string }[] = await db('kits')
+		.whereIn('id', db('kit_revisions').select('kit_id'))
+		.andWhere((q) => {
+			if (configuration !== undefined) void q.orWhere({ configuration_id: configuration });
+			if (product !== undefined) void q.orWhereIn('id', db('kit_items').where({ item: product }).select('kit_id'));
+		})
+		.orderByRaw('configuration_id = ? desc, updated_at desc', [configuration ?? ''])
+		.limit(most)
+		.select('id', 'name', 'configuration_id');
+	return rows.map(({ id, name, configuration_id }) => ({ id, name, configurationId: configuration_id }));
+}

@@ -193,8 +193,11 @@ export const readComplaint = (db: Knex, id: string, takes: boolean) =>
 export const addFound = (
 	db: Knex,
 	id: string,
-	{ seen = [], found }: { seen?: NonNullable<Complaint['seen']>; found?: { test: string; yes: boolean } },
-	{ by, now }: Actor
+	{
+		seen = [],
+		found,
+		actor: { by, now }
+	}: { seen?: NonNullable<Complaint['seen']>; found?: { test: string; yes: boolean }; actor: Actor }
 ) =>
 	changeComplaint(db, id, (there) => {
 		if (there.state === 'settled') return err('It is settled: open it again first.');

@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { z } from 'zod';
 import { causeOf, lessonFrom, type Lesson } from '../../core/learn';
 import { day, factOf, isNumeric, REMEDY_KINDS, type Configuration } from '../../core/model';
-import { readNumber } from '../../core/quantity';
+import { readAmount, readNumber, type Currency } from '../../core/quantity';
 import { err, ok, type Result } from '../../core/result';
 import { change, type Tx } from '../db/change';
 import { findComplaint, putComplaint, type StoredComplaint } from '../repositories/complaints';
@@ -80,23 +80,23 @@ const suspectOf = ({ cause: id, socket, channel }: Settling) => {
 };
 
 /** A whole number of at least nothing; undefined for an empty field, null for one that is none. */
-function whole(text: string, times = 1): number | undefined | null {
+function whole(text: string): number | undefined | null {
 	if (text.trim() === '') return undefined;
 	const number = readNumber(text);
-	return number === null || number < 0 ? null : Math.round(number * times);
+	return number === null || number < 0 ? null : Math.round(number);
 }
 
 /** Settles a complaint by its cause; the record learns in the same change. */
 export async function settleComplaint(
 	db: Knex,
 	id: string,
-	{ settling, minor }: { settling: Settling; minor: number },
-	actor: Actor
+	{ settling, currency, actor }: { settling: Settling; currency: Currency; actor: Actor }
 ): Promise<Result<Settled, string>> {
 	const suspect = suspectOf(settling);
-	const [minutes, cost] = [whole(settling.minutes), whole(settling.cost, minor)];
+	const minutes = whole(settling.minutes);
+	const cost = settling.cost.trim() === '' ? undefined : readAmount(settling.cost, currency);
 	if (minutes === null) return err('Minutes have to be a number of 0 or more. Nothing was settled.');
-	if (cost === null) return err('The cost has to be a number of 0 or more. Nothing was settled.');
+	if (cost === null || (cost ?? 0) < 0) return err('The cost has to be an amount of 0 or more. Nothing was settled.');
 	const today = shopDay(actor.now);
 	const note = `complaint ${id}, ${settling.cause.replaceAll('-', ' ')}`;
 	const done = await change<Settled, string>(db, async (tx) => {

@@ -164,6 +164,7 @@
 					href={`${resolve('/vehicles/[id]/prove/modes', { id: data.fitting.configurationId })}?kit=${data.fitting.kitId}`}
 					>Prove it: every mode, light, aim</a
 				>
+				<a class="button" href={`${resolve('/complaints/new')}?fitting=${data.fitting.id}`}>Something came back</a>
 				<!-- eslint-enable svelte/no-navigation-without-resolve -->
 				<a class="button" href={resolve('/questions')}>Questions</a>
 			</div>

@@ -110,5 +110,13 @@
 		<h2>What this shop fits</h2>
 		{#each kit.policy as words (words)}<p>{words}</p>{/each}
 	</section>
+	<section>
+		<h2>Something is wrong?</h2>
+		<p>
+			<a class="button min-h-12! w-full justify-center" href={resolve('/k/[code]/complaint', { code: kit.code })}
+				>Tell the shop what you see</a
+			>
+		</p>
+	</section>
 	<div class="mx-auto w-40"><QrSquare qr={data.qr} label={`Address of this page, kit ${kit.code}`} /></div>
 </main>

@@ -17,12 +17,12 @@ import { recordedFacts } from '$lib/core/views';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { readCurrency } from '$lib/server/services/policy';
 import { actorHere } from '$lib/server/actor';
+import { openComplaints } from '$lib/server/repositories/complaints';
 import { lastEvent } from '$lib/server/repositories/events';
 import { historyOf, stepHistory } from '$lib/server/services/record/history';
 import { ACCESSORIES, PRODUCTS } from '$lib/server/services/record/store';
 import {
 	addProductEvidence,
-	complaintsAbout,
 	CONFLICT,
 	findStock,
 	saveAccessory,
@@ -65,7 +65,7 @@ export const load: PageServerLoad = async ({ params }) => {
 						label,
 						unit: unit ?? ''
 					})),
-					complaints: await complaintsAbout(db, item.id)
+					open: (await openComplaints(db, [item.id])).get(item.id) ?? 0
 				}
 			: null
 	};

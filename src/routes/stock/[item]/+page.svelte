@@ -7,6 +7,7 @@
 	import { answerOf } from '$lib/components/ui/form-answer';
 	import Message from '$lib/components/ui/Message.svelte';
 	import { provideSaw } from '$lib/components/ui/saw';
+	import { counted } from '$lib/core/quantity';
 	import { shopFormats } from '$lib/components/ui/shop-formats';
 
 	const { moment } = shopFormats();
@@ -68,20 +69,16 @@
 		{#if data.product}
 			<ClaimReview claims={data.product.claims} derated={data.product.derated} />
 			<ProductEvidence facts={data.product.facts} choices={data.product.choices} />
-			{#if data.product.complaints.length > 0}
-				<section class="panel p-3" aria-label="Complaints">
-					<h2>Complaints</h2>
-					<ul>
-						{#each data.product.complaints as c, i (i)}
-							<li class={c.settled ? 'text-soft' : ''}>
-								{c.on ?? ''}
-								{c.symptom ?? 'no symptom given'}, {c.configuration ?? ''}
-								{c.socket ?? ''}{c.settled ? `: settled, ${c.settled}` : ': open'}
-							</li>
-						{/each}
-					</ul>
-				</section>
-			{/if}
+			<section class="panel p-3" aria-label="In the field">
+				<h2>In the field</h2>
+				<p>
+					{data.product.open > 0 ? `${counted(data.product.open, 'open complaint')}. ` : ''}<a
+						class="link"
+						href={resolve('/stock/[item]/history', { item: data.id })}
+						>Where it is fitted, what was said, how long it lives</a
+					>
+				</p>
+			</section>
 		{/if}
 		<section class="panel p-3" aria-label="History">
 			<h2>History</h2>

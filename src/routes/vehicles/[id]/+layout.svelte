@@ -46,6 +46,10 @@
 		kits={data.kits}
 		questions={data.questions}
 	>
+		<!-- eslint-disable svelte/no-navigation-without-resolve -- resolved, with a query behind it -->
+		<a class="button" href={`${resolve('/complaints/new')}?vehicle=${encodeURIComponent(data.vehicle.id)}`}>Complaint</a
+		>
+		<!-- eslint-enable svelte/no-navigation-without-resolve -->
 		<HistorySteps steps={data.steps} />
 	</Stages>
 	<div class="min-h-0 grow">{@render children()}</div>

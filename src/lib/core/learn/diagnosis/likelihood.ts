@@ -65,7 +65,11 @@ export class Eyes {
 	}
 
 	/** Whether Circuit shows a symptom in a mode at a place. */
-	shows(hypothesis: Pick<Hypothesis, 'does'>, symptom: Symptom, mode: ModeId, place: Place = {}): boolean | null {
+	shows(
+		hypothesis: Pick<Hypothesis, 'does'>,
+		symptom: Symptom,
+		{ mode, place = {} }: { mode: ModeId; place?: Place }
+	): boolean | null {
 		return symptom.shows?.(this.look(hypothesis, mode, place)) ?? null;
 	}
 
@@ -96,16 +100,16 @@ export class Eyes {
 
 	#inMode(hypothesis: Hypothesis, symptom: Symptom, { mode, place }: { mode: ModeId; place: Place }): number {
 		if (symptom.id === 'fine') {
-			const shown = FAULTS.map((id) => this.shows(hypothesis, symptomOf(id), mode, place));
+			const shown = FAULTS.map((id) => this.shows(hypothesis, symptomOf(id), { mode, place }));
 			if (shown.includes(true)) return 1 - SAID.shown;
 			return shown.includes(null) ? 1 - SAID.open : 1 - SAID.not;
 		}
 		if (symptom.comesAndGoes) {
 			const whiles = WHILE[symptom.id] ?? [];
-			const can = whiles.some((id) => this.shows(hypothesis, symptomOf(id), mode, place) !== false);
+			const can = whiles.some((id) => this.shows(hypothesis, symptomOf(id), { mode, place }) !== false);
 			return can && hypothesis.suspects.some(({ cause }) => cause.comesAndGoes) ? COMES.and : COMES.not;
 		}
-		const shown = this.shows(hypothesis, symptom, mode, place);
+		const shown = this.shows(hypothesis, symptom, { mode, place });
 		return shown === null ? (symptom.shows ? SAID.open : BACKGROUND) : shown ? SAID.shown : SAID.not;
 	}
 
@@ -152,7 +156,7 @@ export class Eyes {
 		for (const mode of MODE_IDS.filter((id) => modes.has(id)))
 			for (const symptom of STRIKING) {
 				if (said(symptom.id, mode) || this.#covered(symptom.id, mode, observations)) continue;
-				if (factor <= UNSAID.least || this.shows(hypothesis, symptom, mode) !== true) continue;
+				if (factor <= UNSAID.least || this.shows(hypothesis, symptom, { mode }) !== true) continue;
 				factor *= spoken.some((one) => one.mode === mode) ? UNSAID.here : UNSAID.elsewhere;
 				what.push({ symptom: symptom.id, mode, place: {}, absent: false });
 			}

@@ -1,0 +1,106 @@
+<script lang="ts">
+	import { scaleLinear } from 'd3-scale';
+	import { area, curveStepAfter, line } from 'd3-shape';
+	import type { SurvivalStep } from '$lib/core/learn';
+
+	/** The share of lamps that still work over the months since they were fitted, with its band, beside what their maker claims. */
+	let {
+		name,
+		steps,
+		longest,
+		claimMonths = null,
+		height = 220
+	}: {
+		name: string;
+		steps: SurvivalStep[];
+		/** Months the longest watched lamp was watched. */
+		longest: number;
+		/** The life its maker claims, months of use; null where none is claimed. */
+		claimMonths?: number | null;
+		height?: number;
+	} = $props();
+
+	const WIDTH = 560;
+	const [LEFT, RIGHT, TOP, BOTTOM] = [44, 12, 12, 30];
+
+	interface Point {
+		time: number;
+		survives: number;
+		low: number;
+		high: number;
+	}
+
+	const end = $derived(Math.max(1, Math.ceil(longest)));
+	const points = $derived<Point[]>([
+		{ time: 0, survives: 1, low: 1, high: 1 },
+		...steps,
+		{ ...(steps.at(-1) ?? { survives: 1, low: 1, high: 1 }), time: end }
+	]);
+	const x = $derived(scaleLinear([0, end], [LEFT, WIDTH - RIGHT]));
+	const y = $derived(scaleLinear([0, 1], [height - BOTTOM, TOP]));
+	const curve = $derived(
+		line<Point>()
+			.x(({ time }) => x(time))
+			.y(({ survives }) => y(survives))
+			.curve(curveStepAfter)(points)
+	);
+	const band = $derived(
+		area<Point>()
+			.x(({ time }) => x(time))
+			.y0(({ low }) => y(low))
+			.y1(({ high }) => y(high))
+			.curve(curveStepAfter)(points)
+	);
+	const words = $derived(
+		steps.length === 0
+			? 'none has died so far'
+			: steps.map(({ time, survives }) => `after ${time.toFixed(1)} months ${Math.round(100 * survives)} %`).join(', ')
+	);
+</script>
+
+<svg
+	viewBox={`0 0 ${WIDTH} ${height}`}
+	class="w-full max-w-2xl"
+	role="img"
+	aria-label={`Share of lamps that still work, ${name}: ${words}`}
+>
+	{#each [0, 0.25, 0.5, 0.75, 1] as tick (tick)}
+		<path class="grid" d={`M${LEFT} ${y(tick)}H${WIDTH - RIGHT}`} />
+		<text x={LEFT - 6} y={y(tick) + 4} text-anchor="end">{Math.round(100 * tick)} %</text>
+	{/each}
+	{#each x.ticks(Math.min(12, end)).filter(Number.isInteger) as tick (tick)}
+		<text x={x(tick)} y={height - 12} text-anchor="middle">{tick}</text>
+	{/each}
+	<text x={WIDTH - RIGHT} y={height - 1} text-anchor="end">months since fitting</text>
+	<path class="band" d={band} />
+	<path class="curve" d={curve} />
+	{#if claimMonths !== null && claimMonths <= end}
+		<path class="claim" d={`M${x(claimMonths)} ${TOP}V${height - BOTTOM}`} />
+		<text x={x(claimMonths) - 4} y={TOP + 10} text-anchor="end">claimed</text>
+	{/if}
+</svg>
+
+<style>
+	.grid {
+		stroke: var(--line);
+		stroke-width: 0.6;
+	}
+	.band {
+		fill: var(--sea);
+		opacity: 0.18;
+	}
+	.curve {
+		fill: none;
+		stroke: var(--sea);
+		stroke-width: 2;
+	}
+	.claim {
+		stroke: var(--ink);
+		stroke-width: 1.2;
+		stroke-dasharray: 4 3;
+	}
+	text {
+		fill: var(--soft);
+		font-size: 12px;
+	}
+</style>
