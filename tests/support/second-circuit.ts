@@ -78,7 +78,8 @@ export function secondSolution(
 	const { channels, sockets } = configuration;
 	const on = channels.map(({ id }) => (drives.get(id)?.functions.length ?? 0) > 0 && !blown.has(id));
 	const flashes = channels.map(({ id }) => drives.get(id)?.flashing ?? false);
-	const has = (kind: string, socket: string) => fitted.faults.some((f) => f.kind === kind && 'socket' in f && f.socket === socket);
+	const has = (kind: string, socket: string) =>
+		fitted.faults.some((f) => f.kind === kind && 'socket' in f && f.socket === socket);
 	const ohms = (kind: string, socket: string) =>
 		fitted.faults.reduce(
 			(sum, f) => sum + (f.kind === kind && 'socket' in f && f.socket === socket && 'ohms' in f ? f.ohms : 0),

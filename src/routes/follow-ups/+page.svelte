@@ -40,7 +40,7 @@
 <svelte:window onkeydown={key} />
 <svelte:head><title>Ask after · Rotalux</title></svelte:head>
 
-<main class="grid max-w-4xl gap-3 p-4">
+<main class="grid max-w-5xl gap-3 p-4">
 	<div class="flex flex-wrap items-baseline gap-3">
 		<a class="link" href={resolve('/complaints')}>Complaints</a>
 		<h1>Ask after: {data.total} due</h1>
@@ -76,12 +76,12 @@
 	<ul class="grid gap-2">
 		{#each data.due as row, i (keyOf(row))}
 			<li class="panel grid gap-2 p-3 data-[at=true]:border-sea" data-row={i} data-at={i === at}>
-				<div class="flex flex-wrap items-center gap-3">
-					<div class="min-w-60 grow">
+				<div class="grid items-center gap-2 md:grid-cols-[minmax(0,1fr)_auto_auto]">
+					<div>
 						<p class="font-medium">{row.vehicle}</p>
 						<p class="text-sm text-soft">
 							<a class="link" href={resolve('/fittings/[fitting]', { fitting: row.fitting })}>{row.kit}</a>
-							{row.code ? ` · ${row.code}` : ''} · fitted {counted(row.months, 'month')} ago, due {row.due}
+							{row.code ? ` · ${row.code}` : ''} · {counted(row.months, 'month')} after fitting, due {row.due}
 						</p>
 					</div>
 					<BusyForm action="?/answer" class="flex gap-2"

@@ -8,6 +8,7 @@
 		name,
 		steps,
 		longest,
+		lives,
 		claimMonths = null,
 		height = 220
 	}: {
@@ -15,13 +16,15 @@
 		steps: SurvivalStep[];
 		/** Months the longest watched lamp was watched. */
 		longest: number;
+		/** How long each lamp was watched, months. */
+		lives: readonly number[];
 		/** The life its maker claims, months of use; null where none is claimed. */
 		claimMonths?: number | null;
 		height?: number;
 	} = $props();
 
 	const WIDTH = 560;
-	const [LEFT, RIGHT, TOP, BOTTOM] = [44, 12, 12, 30];
+	const [LEFT, RIGHT, TOP, BOTTOM] = [58, 14, 12, 46];
 
 	interface Point {
 		time: number;
@@ -69,9 +72,11 @@
 		<text x={LEFT - 6} y={y(tick) + 4} text-anchor="end">{Math.round(100 * tick)} %</text>
 	{/each}
 	{#each x.ticks(Math.min(12, end)).filter(Number.isInteger) as tick (tick)}
-		<text x={x(tick)} y={height - 12} text-anchor="middle">{tick}</text>
+		<text x={x(tick)} y={height - 30} text-anchor="middle">{tick}</text>
+		<text x={x(tick)} y={height - 14} text-anchor="middle">{lives.filter((time) => time >= tick).length}</text>
 	{/each}
-	<text x={WIDTH - RIGHT} y={height - 1} text-anchor="end">months since fitting</text>
+	<text x={LEFT - 12} y={height - 30} text-anchor="end">months</text>
+	<text x={LEFT - 12} y={height - 14} text-anchor="end">watched</text>
 	<path class="band" d={band} />
 	<path class="curve" d={curve} />
 	{#if claimMonths !== null && claimMonths <= end}

@@ -33,8 +33,8 @@ export const SYMPTOM_SHAPES: Record<SymptomId, Shape> = {
 		line: `${disc(7, 12, 5)}${disc(25, 12, 5)}M13 10h6M13 14h6`,
 		fill: `${disc(7, 12, 5)}${disc(25, 12, 5)}`
 	},
-	hyperflash: { line: pulses([1.6, 1.6, 1.6, 1.6, 1.6, 1.6, 1.6, 1.6]) },
-	'hyperflash-later': { line: pulses([3.4, 3.4, 1.2, 1.2, 1.2, 1.2, 1.2]) },
+	hyperflash: { line: pulses([2.6, 2.6, 2.6, 2.6, 2.6]) },
+	'hyperflash-later': { line: pulses([5, 2, 2, 2, 2]) },
 	'slow-flash': { line: pulses([6.5, 6.5]) },
 	'no-flash': { line: 'M3 18v-12h26M3 21h26' },
 	message: { line: `${DASH}M16 9v4M16 15.4v.2` },

@@ -12,7 +12,9 @@ import { importDocument, type ImportReport } from '../services/exchange';
 import { dataOfKit } from '../services/kits/data';
 import { foundationOf } from '../services/kits/foundation';
 import { keepDemoBeams } from './beams';
+import type { RotaluxDocument } from '../../core/model';
 import { demoDocument } from './document';
+import { demoYear } from './year/year';
 
 /** True when a database holds nothing, or nothing but the demo. */
 async function mayReplace(db: Knex): Promise<boolean> {
@@ -39,6 +41,16 @@ async function standOnTheDemo(tx: Tx): Promise<void> {
 	}
 }
 
+const NOTHING = { units: [], configurations: [], products: [], accessories: [], kits: [], proofs: [], readings: [] };
+
+/** The year of the demo as a document of its own. */
+const yearOf = (document: RotaluxDocument): RotaluxDocument => ({
+	format: document.format,
+	currency: document.currency,
+	...NOTHING,
+	...demoYear(document)
+});
+
 async function reload(folder: string, now: string): Promise<Result<ImportReport, string>> {
 	const there = await openDatabase(folder);
 	const free = await mayReplace(there).finally(() => there.destroy());
@@ -47,7 +59,9 @@ async function reload(folder: string, now: string): Promise<Result<ImportReport,
 	for (const suffix of ['', '-wal', '-shm']) rmSync(join(folder, DATABASE_FILE + suffix), { force: true });
 	const db = await openDatabase(folder);
 	try {
-		const report = await importDocument(db, demoDocument(), { now });
+		const document = demoDocument();
+		const report = await importDocument(db, document, { now });
+		await importDocument(db, yearOf(document), { now });
 		await keepDemoBeams(db);
 		await changeAlways(db, async (tx) => {
 			await writeSetting(tx, 'demo', true);

@@ -24,6 +24,8 @@ export interface LifeCurve {
 	lamps: number;
 	ended: number;
 	steps: SurvivalStep[];
+	/** How long each was watched, months. */
+	lives: number[];
 	/** Months the longest watched lamp was watched. */
 	longest: number;
 	median: number | null;
@@ -60,6 +62,7 @@ function curve(name: string, lives: ReturnType<typeof lampLives>): LifeCurve {
 		lamps: lives.length,
 		ended: lives.filter(({ ended }) => ended).length,
 		steps,
+		lives: lives.map(({ time }) => time),
 		longest: Math.max(0, ...lives.map(({ time }) => time)),
 		median: medianLife(steps)
 	};

@@ -5,17 +5,29 @@
 	let { data } = $props();
 
 	const learned = $derived(data.learned);
+	const title = $derived(
+		new Intl.DateTimeFormat('en', { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
+			new Date(`${learned.month}-01T00:00:00Z`)
+		)
+	);
+
+	/** Complaints of a cause, those of one vehicle together. */
+	function byVehicle(complaints: readonly { id: string; vehicle: string }[]) {
+		const vehicles = [...new Set(complaints.map(({ vehicle }) => vehicle))];
+		return vehicles.map((vehicle) => [vehicle, complaints.filter((one) => one.vehicle === vehicle)] as const);
+	}
+
 	const nothing = $derived(
 		learned.causes.length + learned.facts.length + learned.moved.length + learned.batches.length + learned.filed === 0
 	);
 </script>
 
-<svelte:head><title>What we learned in {learned.month} · Rotalux</title></svelte:head>
+<svelte:head><title>What we learned in {title} · Rotalux</title></svelte:head>
 
 <main class="grid max-w-5xl gap-3 p-4">
 	<div class="flex flex-wrap items-center gap-3">
 		<a class="link" href={resolve('/complaints')}>Complaints</a>
-		<h1 class="mr-auto">What we learned in {learned.month}</h1>
+		<h1 class="mr-auto">What we learned in {title}</h1>
 		<a class="button" href={resolve('/learned/[[month]]', { month: data.before })}>{data.before}</a>
 		{#if data.after}<a class="button" href={resolve('/learned/[[month]]', { month: data.after })}>{data.after}</a>{/if}
 	</div>
@@ -49,12 +61,15 @@
 						<span class="number">× {one.counted}</span>{#if one.isNew}<span
 								class="ml-2 rounded border border-sea px-1 text-sm">first time</span
 							>{/if}
-						<span class="block text-sm">
-							{#each one.complaints as complaint, i (complaint.id)}{i > 0 ? '; ' : ''}<a
-									class="link"
-									href={resolve('/complaints/[complaint]', { complaint: complaint.id })}>{complaint.vehicle}</a
-								>{/each}
-						</span>
+						{#each byVehicle(one.complaints) as [vehicle, complaints] (vehicle)}
+							<span class="block text-sm"
+								>{vehicle}:
+								{#each complaints as complaint, i (complaint.id)}{i > 0 ? ', ' : ''}<a
+										class="link"
+										href={resolve('/complaints/[complaint]', { complaint: complaint.id })}>{complaint.id}</a
+									>{/each}
+							</span>
+						{/each}
 					</li>
 				{/each}
 			</ul>

@@ -66,12 +66,22 @@ function atPlace(question: string, words: string): string {
 	return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
+/** What the dash would say of a lamp, as it is on record. */
+function messageAt({ channels }: Configuration, { socket }: Place): string | null {
+	if (socket === undefined) return null;
+	const spoken = channels.find(
+		({ feeds, message }) => message && feeds.some((feed) => feed.socket === socket)
+	)?.message;
+	return spoken ? `“${spoken}”` : null;
+}
+
 /** A look at a mode. */
 export function lookTest(eyes: Eyes, configuration: Configuration, observation: Observation): BayTest {
 	const { symptom, mode, place } = observation;
+	const spoken = symptom === 'message' ? messageAt(configuration, place) : null;
 	const words = atPlace(
 		symptomOf(symptom).question,
-		placeWords(configuration, place) || (/not-lit|^message$/.test(symptom) ? 'any lamp' : '')
+		spoken ?? (placeWords(configuration, place) || (/not-lit|^message$/.test(symptom) ? 'any lamp' : ''))
 	);
 	return {
 		id: name.look(observation),

@@ -32,11 +32,13 @@ export interface SettledCause {
 }
 
 /** Settled complaints it takes until a shop's own count as much as what is assumed. */
-const ASSUMED_COUNTS = 20;
+const ASSUMED_COUNTS = 40;
+/** What a shop has settled makes a cause at most so many times likelier or rarer: one bad batch does not explain the next complaint. */
+const MOST_LEARNED = 3;
 
 /**
  * How much oftener or rarer a cause is in this shop than assumed: `(K b + n) / ((K + N) b)`, the mean of a Dirichlet prior of K complaints over its
- * assumed share b.
+ * assumed share b; within bounds.
  */
 function learned(settled: readonly SettledCause[]): (cause: string) => number {
 	const all = CAUSES.reduce((sum, { rate }) => sum + rate, 0);
@@ -45,12 +47,14 @@ function learned(settled: readonly SettledCause[]): (cause: string) => number {
 	const known = CAUSES.reduce((sum, { id }) => sum + (counts.get(id) ?? 0), 0);
 	return (id) => {
 		const share = (CAUSES.find((cause) => cause.id === id)?.rate ?? 0) / all;
-		return share === 0 ? 1 : (ASSUMED_COUNTS * share + (counts.get(id) ?? 0)) / ((ASSUMED_COUNTS + known) * share);
+		if (share === 0) return 1;
+		const factor = (ASSUMED_COUNTS * share + (counts.get(id) ?? 0)) / ((ASSUMED_COUNTS + known) * share);
+		return Math.min(MOST_LEARNED, Math.max(1 / MOST_LEARNED, factor));
 	};
 }
 
-/** How much more a cause counts that was settled for this very product before. */
-const SAME_PRODUCT = 0.5;
+/** How much more a cause counts for each time it was settled for this very product before, up to twice as much. */
+const SAME_PRODUCT = 0.25;
 
 function lampAt({ scene: { fitted } }: Simulations, socket: string | null): Product | undefined {
 	const lamp = socket === null ? undefined : fitted.lamps.get(socket);
@@ -67,7 +71,7 @@ export function hypothesesFor(simulations: Simulations, settled: readonly Settle
 			const product = lampAt(simulations, socket)?.id as string | undefined;
 			const same =
 				product === undefined ? 0 : settled.filter((s) => s.cause === cause.id && s.product === product).length;
-			const prior = cause.rate * weight * factor(cause.id) * (1 + SAME_PRODUCT * same);
+			const prior = cause.rate * weight * factor(cause.id) * Math.min(2, 1 + SAME_PRODUCT * same);
 			if (variants.length === 0)
 				return [{ suspects: [suspect], key: suspect.key, prior, alter: null, touched, does: simulations.recorded }];
 			return variants.map((alter) => ({
@@ -83,7 +87,7 @@ export function hypothesesFor(simulations: Simulations, settled: readonly Settle
 }
 
 /** Two at once; rarer than either by this. */
-const SECOND = 0.03;
+const SECOND = 0.08;
 
 /** Two things wrong at once. */
 export function together(simulations: Simulations, a: Hypothesis, b: Hypothesis): Hypothesis {

@@ -169,7 +169,7 @@ export class Eyes {
 			'not-lit': ['one-dark', 'no-flash', 'died', 'fuse', 'odd-together', 'message', 'hyperflash'],
 			'no-flash': ['not-lit'],
 			hyperflash: ['hyperflash-later'],
-			message: ['message-now-and-then', 'message-at-start', 'hyperflash']
+			message: ['message-now-and-then', 'message-at-start', 'hyperflash', 'fuse']
 		};
 		return observations.some(
 			(one) => (near[id] ?? []).includes(one.symptom) && (one.mode === mode || one.mode === null) && !one.absent

@@ -46,8 +46,8 @@ function endedBy({ seen = [], cause, state, remedy }: Complaint): boolean {
 const months = (from: string, to: string) => Math.max(0, daysBetween(from, to) / DAYS_A_MONTH);
 
 /**
- * How long lamps lived, months: until a complaint by which they ended, or as long as somebody said they were fine. A lamp nobody asked after is not
- * taken for alive.
+ * How long lamps lived, months: until a complaint by which they ended, or as long as somebody was heard who did not say so. A lamp nobody heard of is
+ * not taken for alive.
  */
 export function lampLives(
 	fitted: readonly FittedLampLife[],
@@ -60,10 +60,14 @@ export function lampLives(
 			.map(({ on = '' }) => on)
 			.sort()[0];
 		if (end !== undefined) return { ...lamp, time: months(lamp.on, end), ended: true };
-		const known = followUps
-			.filter(({ answer, on }) => answer === 'fine' && on !== undefined && on >= lamp.on)
-			.filter((said) => isThisLamp(lamp, said) || (said.fitting === lamp.fitting && said.socket === undefined))
-			.map(({ on = '' }) => on)
+		const heard = [
+			...followUps.filter(({ answer }) => answer !== undefined && answer !== 'no-answer'),
+			// Who speaks of one lamp of a fitting would have spoken of the others.
+			...complaints.filter(({ socket, state }) => socket !== undefined && socket !== lamp.socket && state !== 'unread')
+		];
+		const known = heard
+			.filter((said) => said.fitting === lamp.fitting || isThisLamp(lamp, said))
+			.flatMap(({ on }) => (on !== undefined && on >= lamp.on ? [on] : []))
 			.sort()
 			.at(-1);
 		return { ...lamp, time: known === undefined ? 0 : months(lamp.on, known), ended: false };

@@ -7,6 +7,11 @@
 
 	/** Hours a lamp of a vehicle burns in a month: an assumption, to set a claim beside. */
 	const HOURS_A_MONTH = 35;
+	const vehicles = $derived(
+		[...new Set(data.places.map(({ configuration }) => configuration))].map(
+			(id) => [id, data.places.filter(({ configuration }) => configuration === id)] as const
+		)
+	);
 	let which = $state(0);
 	const curve = $derived(data.curves[which] ?? data.curves[0]);
 	const said = (seen: { symptom: string; absent?: boolean | undefined }[] = []) =>
@@ -50,6 +55,7 @@
 			<SurvivalChart
 				name={curve.name}
 				steps={curve.steps}
+				lives={curve.lives}
 				longest={curve.longest}
 				claimMonths={data.life === null ? null : data.life / HOURS_A_MONTH}
 			/>
@@ -101,15 +107,19 @@
 		<h2>Where it is fitted</h2>
 		{#if data.places.length === 0}<p class="text-soft">Nowhere yet.</p>{/if}
 		<ul class="grid gap-1">
-			{#each data.places as place, i (i)}
-				<li class="grid grid-cols-[minmax(0,1fr)_auto] gap-2 border-b border-line py-1 last:border-0">
-					<span
-						><a class="link" href={resolve('/vehicles/[id]/walk/[[socket]]', { id: place.configuration })}
-							>{place.vehicle}</a
-						>
-						<span class="block text-sm text-soft">{place.place}{place.neverAgain ? ': never again' : ''}</span></span
+			{#each vehicles as [configuration, places] (configuration)}
+				<li class="border-b border-line py-1 last:border-0">
+					<a class="link" href={resolve('/vehicles/[id]/walk/[[socket]]', { id: configuration })}
+						>{places[0]?.vehicle}</a
 					>
-					<span class="number text-right text-sm">{place.fitted} fitted<br />{place.came.counted} came back</span>
+					<ul class="text-sm">
+						{#each places as place (place.place)}
+							<li class="flex gap-2">
+								<span class="grow">{place.place}{place.neverAgain ? ': never again' : ''}</span>
+								<span class="number">{place.fitted} fitted, {place.came.counted} came back</span>
+							</li>
+						{/each}
+					</ul>
 				</li>
 			{/each}
 		</ul>
