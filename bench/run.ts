@@ -8,6 +8,7 @@ import { putRecords } from '../tests/support/put-records';
 import { access } from './access';
 import { beam } from './beam';
 import { circuits } from './circuits';
+import { diagnosis } from './diagnosis';
 import { kits } from './kits';
 import { generateConfiguration, generateProducts } from './generate';
 import { median, ms } from './measure';
@@ -121,6 +122,7 @@ const PARTS: Record<string, () => void | Promise<void>> = {
 	sellable,
 	kits,
 	circuits,
+	diagnosis,
 	firstLoad,
 	people
 };

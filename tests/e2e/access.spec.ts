@@ -34,6 +34,16 @@ const SCREENS = {
 		'/vehicles/fenholm-skerry-ii-2022/prove/heat?place=fog-L',
 		'/vehicles/fenholm-skerry-i-2012/prove/check?place=fog-L'
 	],
+	Complaints: [
+		'/complaints',
+		'/complaints?show=settled',
+		'/complaints/new?vehicle=fenholm-skerry-i-2012',
+		'/complaints/CY040',
+		'/complaints/CY001',
+		'/follow-ups',
+		'/learned/2026-06',
+		'/stock/GL-W5-30/history'
+	],
 	'Match, circuit and kit': [
 		'/vehicles/fenholm-skerry-ii-2017/match/low-L',
 		'/vehicles/fenholm-skerry-ii-2017/match/low-L?tab=fit',

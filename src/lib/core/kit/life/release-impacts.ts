@@ -81,18 +81,27 @@ const complaintKey = ({ id, product, configuration, socket, symptom, on }: Compl
 const complaintWords = ({ symptom, seen = [] }: Complaint) =>
 	symptom ?? seen[0]?.symptom.replaceAll('-', ' ') ?? 'a complaint';
 
+const placeOf = ({ sockets }: Configuration, id: string | undefined) => {
+	const socket = sockets.find((one) => one.id === id);
+	return socket ? socketName(socket).toLowerCase() : 'this vehicle';
+};
+
 function ofComplaints(
 	{ complaints: before, answer, configuration }: StoodOn,
 	now: readonly Complaint[]
 ): ReleaseImpact[] {
-	const earlier = new Set(before.map(complaintKey));
+	const earlier = new Map(before.map((one) => [complaintKey(one), one]));
 	const sold = new Map(answer.lines.flatMap((l) => (l.product ? [[l.product, l.name] as const] : [])));
-	return now
-		.filter((c) => isOpen(c) && c.product && sold.has(c.product) && !earlier.has(complaintKey(c)))
-		.map((c) => {
-			const where = c.configuration === configuration.id ? 'on this vehicle' : 'elsewhere';
-			return { kind: 'complaint', words: `${sold.get(c.product ?? '')}: ${complaintWords(c)}, ${where}` };
-		});
+	return now.flatMap((c): ReleaseImpact[] => {
+		const name = c.product === undefined ? undefined : sold.get(c.product);
+		const known = earlier.get(complaintKey(c));
+		if (name === undefined) return [];
+		const isHere = c.configuration === configuration.id;
+		if (c.neverAgain && isHere && !known?.neverAgain)
+			return [{ kind: 'complaint', words: `${name}: never again in ${placeOf(configuration, c.socket)}` }];
+		if (!isOpen(c) || known) return [];
+		return [{ kind: 'complaint', words: `${name}: ${complaintWords(c)}, ${isHere ? 'on this vehicle' : 'elsewhere'}` }];
+	});
 }
 
 /** What changed under a released kit since it was frozen: its vehicle, its products, prices and shelves, complaints; and whether it still holds. */
