@@ -26,7 +26,8 @@ export type RemedyKind = (typeof REMEDY_KINDS)[number];
 
 /** A complaint, filed against product, socket and configuration. It counts until somebody settles it. */
 export const complaint = z.looseObject({
-	id: label.optional(),
+	/** A number is kept as text. */
+	id: z.union([label, z.number()]).optional(),
 	product: label.optional(),
 	configuration: label.optional(),
 	socket: label.optional(),

@@ -16,7 +16,7 @@ const parsed = (rows: readonly Row[]): StoredComplaint[] => rows.map(({ document
 
 /** The number of a complaint that came without one: the same words have the same. */
 export function complaintId(complaint: Complaint): string {
-	if (complaint.id !== undefined) return complaint.id;
+	if (complaint.id !== undefined) return String(complaint.id);
 	return `C${createHash('sha256').update(JSON.stringify(complaint)).digest('hex').slice(0, 9).toUpperCase()}`;
 }
 

@@ -24,7 +24,8 @@ const lifeOf = (row: Row): FittedLampLife => ({
 /** Lamps of products wherever they were fitted, the first fitted first. */
 export async function fittedLampsOf(db: Knex, products: readonly string[]): Promise<FittedLampLife[]> {
 	const rows = await inParts<string, Row>(products, (part) => db('fitted_lamps').whereIn('product_id', part));
-	return rows.map(lifeOf).sort((a, b) => a.on.localeCompare(b.on));
+	const order = ({ on, fitting, socket }: FittedLampLife) => `${on} ${fitting} ${socket}`;
+	return rows.map(lifeOf).sort((a, b) => order(a).localeCompare(order(b)));
 }
 
 /** What went into a vehicle at a fitting. */

@@ -40,12 +40,16 @@ describe('export, then import', () => {
 			shopNotes: { till: 3 },
 			configurations: [{ ...configuration, paint: 'green' }],
 			proofs: [{ lamp: 'x', lux: 12 }],
-			complaints: [{ id: 1 }]
+			complaints: [{ id: 1, shade: 'blue' }]
 		};
 		await importDocument(db, parsed(strange), { now: NOW });
 		await importDocument(db, parsed(strange), { now: NOW });
 		const out = await exportAll(db);
-		expect(out).toMatchObject({ shopNotes: { till: 3 }, proofs: strange.proofs, complaints: strange.complaints });
+		expect(out).toMatchObject({
+			shopNotes: { till: 3 },
+			proofs: strange.proofs,
+			complaints: [{ id: '1', shade: 'blue' }]
+		});
 		expect((out.configurations as { paint?: string }[])[0]?.paint).toBe('green');
 	});
 

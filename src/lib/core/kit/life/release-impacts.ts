@@ -75,7 +75,7 @@ function ofLine(
 }
 
 const complaintKey = ({ id, product, configuration, socket, symptom, on }: Complaint) =>
-	id ?? JSON.stringify([product, configuration, socket, symptom, on]);
+	id === undefined ? JSON.stringify([product, configuration, socket, symptom, on]) : String(id);
 
 /** What a complaint says, in its own words or by its first symptom. */
 const complaintWords = ({ symptom, seen = [] }: Complaint) =>
