@@ -1,5 +1,7 @@
 import { Diagnosis } from '../src/lib/core/learn';
-import { goWrong, leftFine, Witness, type LeftFine } from '../tests/support/generate-complaint';
+import { goWrong } from '../tests/support/go-wrong';
+import { leftFine, type LeftFine } from '../tests/support/left-fine';
+import { Witness } from '../tests/support/witness';
 import { randomFrom } from '../tests/support/random';
 import { ms } from './measure';
 import type { Observation } from '../src/lib/core/learn';

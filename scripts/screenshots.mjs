@@ -16,26 +16,14 @@ const VIEWS = [
 	{ name: 'walk-dark', theme: 'dark', path: `${SKERRY}/walk/low-L` },
 	{ name: 'access-dark', theme: 'dark', path: `${SKERRY}/access/headlamp-R?to=low-R` },
 	{ name: 'identify-dark', theme: 'dark', path: '/vehicles/identify?q=skery' },
-	{
-		name: 'questions-dark',
-		theme: 'dark',
-		path: '/questions?q=fenholm-skerry-ii-2017&q=socket&q=turn-rear-L&q=category'
-	},
 	{ name: 'match-dark', theme: 'dark', path: `${SKERRY}/match/low-L` },
-	{
-		name: 'match-colour-dark',
-		theme: 'dark',
-		path: '/vehicles/tarrow-packhorse-2014/match/position-L?tab=colour&product=GL-W5-60'
-	},
 	{ name: 'circuit-brake-dark', theme: 'dark', path: `${SKERRY}/circuit`, keys: '8' },
 	{ name: 'kit-dark', theme: 'dark', kit: 'fenholm-skerry-ii-2017', then: '?side=place&place=low-L', look: 2 },
 	{ name: 'fitup-light', theme: 'light', path: '/vehicles/brisken-tarn-2018-us/fitup' },
 	{ name: 'fitting-tablet-dark', theme: 'dark', path: '/fittings/FBUAJRYDQ', size: { width: 820, height: 1180 } },
-	{ name: 'fitup-sheet', pdf: '/vehicles/brisken-tarn-2018-us/kit/KZ9Y8JX/fit-up.pdf' },
 	{ name: 'sheet', theme: 'light', kit: 'brisken-fjell-650-2010', release: true, then: '/sheet' },
 	{ name: 'prove-dark', theme: 'dark', path: `${TARN}/prove` },
 	{ name: 'mode-test-light', theme: 'light', path: `${TARN}/prove/modes`, size: { width: 820, height: 1180 } },
-	{ name: 'light-dark', theme: 'dark', path: `${TARN}/prove/light` },
 	{
 		name: 'beam-dark',
 		theme: 'dark',
@@ -44,7 +32,11 @@ const VIEWS = [
 		wait: 'They compare',
 		afterwards: 'By light'
 	},
-	{ name: 'aim-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2022/prove/aim?place=fog-L' }
+	{ name: 'aim-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2022/prove/aim?place=fog-L' },
+	{ name: 'complaints-light', theme: 'light', path: '/complaints' },
+	{ name: 'diagnosis-dark', theme: 'dark', path: '/complaints/CY040' },
+	{ name: 'product-history-light', theme: 'light', path: '/stock/GL-W5-30/history' },
+	{ name: 'learned-dark', theme: 'dark', path: '/learned/2026-06' }
 ];
 
 /** Checks a kit and releases it. */
@@ -57,13 +49,6 @@ async function releaseKit(page) {
 	await page.getByText(/, released$/).waitFor();
 }
 
-/** The first page of a paper; needs pdftoppm (Debian's poppler-utils). */
-async function picturePaper(name, path) {
-	const bytes = Buffer.from(await (await fetch(BASE + path)).arrayBuffer());
-	const made = spawnSync('pdftoppm', ['-r', '100', '-png', '-singlefile', '-', `${OUT}/${name}`], { input: bytes });
-	console.log(made.status === 0 ? `${OUT}/${name}.png` : `${name} was left as it is: pdftoppm is not here`);
-}
-
 const only = process.argv.slice(2);
 spawnSync(process.execPath, ['node_modules/.rotalux-cli/main.js', 'load-demo'], {
 	env,
@@ -74,25 +59,9 @@ await once(server.stdout, 'data');
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 try {
-	for (const {
-		name,
-		theme,
-		path,
-		pdf,
-		size,
-		kit,
-		then,
-		release,
-		look,
-		press,
-		wait,
-		afterwards,
-		keys = ''
-	} of VIEWS.filter((view) => only.length === 0 || only.includes(view.name))) {
-		if (pdf) {
-			await picturePaper(name, pdf);
-			continue;
-		}
+	for (const { name, theme, path, size, kit, then, release, look, press, wait, afterwards, keys = '' } of VIEWS.filter(
+		(view) => only.length === 0 || only.includes(view.name)
+	)) {
 		const viewport = size ?? { width: 1280, height: 800 };
 		const context = await browser.newContext({ viewport, colorScheme: theme });
 		const page = await context.newPage();

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { goWrong, leftFine, Witness } from '../../../../tests/support/generate-complaint';
+import { goWrong } from '../../../../tests/support/go-wrong';
+import { leftFine } from '../../../../tests/support/left-fine';
+import { Witness } from '../../../../tests/support/witness';
 import { makeAccessory, makeConfiguration, makeProduct } from '../../../../tests/support/make';
 import { randomFrom } from '../../../../tests/support/random';
 import { fittedPart } from '../accessories';

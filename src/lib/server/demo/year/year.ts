@@ -94,7 +94,7 @@ class YearMaker {
 		});
 	}
 
-	#died(fitting: YearFitting, socket: string, months: number, cause: string): void {
+	#died(fitting: YearFitting, { socket, months, cause }: { socket: string; months: number; cause: string }): void {
 		const on = dayAfter(fitting.on, months * 30.4);
 		this.#file(fitting, { on, cause, socket, seen: [{ symptom: 'died', socket }] });
 	}
@@ -105,7 +105,7 @@ class YearMaker {
 			if (fitting.on < BATCH.from || fitting.on > BATCH.to) continue;
 			for (const [socket, product] of Object.entries(fitting.lamps))
 				if (product === this.#common && this.#chance.happens(BATCH.dies))
-					this.#died(fitting, socket, this.#chance.between(1.5, 5.8), 'driver-dead');
+					this.#died(fitting, { socket, months: this.#chance.between(1.5, 5.8), cause: 'driver-dead' });
 		}
 	}
 
@@ -117,7 +117,7 @@ class YearMaker {
 		for (const fitting of this.fittings.filter(({ configuration }) => configuration === HEAT.configuration))
 			for (const [socket, product] of Object.entries(fitting.lamps))
 				if (roof.has(socket) && product !== this.#common && this.#chance.happens(HEAT.dies))
-					this.#died(fitting, socket, this.#chance.between(3, 9), 'too-hot');
+					this.#died(fitting, { socket, months: this.#chance.between(3, 9), cause: 'too-hot' });
 	}
 
 	/** Fitted with the same lamps, the taxis complain again and again: their output wants more than its record says. */
