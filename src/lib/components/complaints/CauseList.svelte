@@ -3,12 +3,15 @@
 	let {
 		causes,
 		other,
+		isExplained,
 		chosen,
 		onchoose
 	}: {
 		causes: { key: string; words: string; score: number; why: string[]; remedy: { words: string } }[];
 		/** Share of belief in nothing that is on the list. */
 		other: number;
+		/** Whether the first of them makes anything that was seen. */
+		isExplained: boolean;
 		chosen: string | null;
 		onchoose: (key: string) => void;
 	} = $props();
@@ -16,6 +19,12 @@
 	const percent = (share: number) => (share < 0.005 ? 'under 1 %' : `${Math.round(100 * share)} %`);
 </script>
 
+{#if !isExplained}
+	<p class="mb-2 text-needs">
+		Nothing on this list explains it well. Look again at what was seen, in which mode and where, or whether the kit is
+		the one that was fitted.
+	</p>
+{/if}
 <ol class="grid gap-1">
 	{#each causes as cause, i (cause.key)}
 		<li class="rounded border border-line p-2 data-[on=true]:border-sea" data-on={cause.key === chosen}>

@@ -57,6 +57,8 @@ export interface DiagnosisView {
 	contradictions: string[];
 	causes: CauseView[];
 	other: number;
+	/** Whether the likeliest cause makes anything of what was seen. */
+	isExplained: boolean;
 	tests: { id: string; question: string; how: string; minutes: number; mode: string | null }[];
 	answered: { id: string; question: string; yes: boolean; by?: string | undefined }[];
 	/** One cause as it plays in a mode. */
@@ -187,6 +189,7 @@ export async function showDiagnosis(
 			.slice(0, MOST.causes)
 			.flatMap((standing) => causeView(configuration, standing, complaint.product) ?? []),
 		other,
+		isExplained: causes[0]?.explains.some(({ absent, symptom }) => !absent && symptom !== 'fine') ?? false,
 		tests: tests.map(({ id: test, question, how, minutes, mode: at }) => ({
 			id: test,
 			question,

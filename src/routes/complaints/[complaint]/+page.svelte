@@ -84,6 +84,7 @@
 				<CauseList
 					causes={diagnosis.causes}
 					other={diagnosis.other}
+					isExplained={diagnosis.isExplained}
 					{chosen}
 					onchoose={(key) => show({ cause: key })}
 				/>

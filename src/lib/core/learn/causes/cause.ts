@@ -1,6 +1,6 @@
 import type { FittedPart } from '../../circuit';
 import type { Product, RemedyKind, Socket, SymptomId } from '../../model';
-import type { Alter, Scene } from '../scene/bench';
+import { asRecorded, type Alter, type Scene } from '../scene/bench';
 import type { Simulations, Touched } from '../scene/simulations';
 
 /** What may be behind a complaint. */
@@ -37,6 +37,8 @@ export interface CausePlace {
 	touched: Touched;
 	/** True where the light of no other lamp changes by it: lamps beside it on the output see a thousandth of a volt. */
 	isLocal?: boolean;
+	/** True where nothing differs from the record: the vehicle as fitted makes it by itself, at this output or lamp. */
+	isAsRecorded?: boolean;
 	/** How much likelier or rarer than elsewhere; 1 when not given. */
 	weight?: number;
 }
@@ -56,6 +58,9 @@ export const atSocket = (socket: string, ...variants: Alter[]): CausePlace => ({
 	isLocal: true,
 	touched: { sockets: [socket], channels: [] }
 });
+
+/** The vehicle as recorded and fitted makes what is seen by itself. */
+export const asItIs = (place: CausePlace): CausePlace => ({ ...place, variants: [asRecorded], isAsRecorded: true });
 
 /** A change of one output. */
 export const atChannel = (channel: string, ...variants: Alter[]): CausePlace => ({

@@ -23,6 +23,6 @@ export const crossedWiring: Cause = {
 			.map(({ socket: { id, wiring }, product }) => ({
 				...atSocket(id, withFault({ kind: 'crossed', socket: id })),
 				isLocal: false,
-				weight: wiring === undefined || product.wiring === undefined ? 2 : 0.5
+				weight: wiring === undefined || product.wiring === undefined ? 2 : 1
 			}))
 };

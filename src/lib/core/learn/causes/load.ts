@@ -1,13 +1,22 @@
 import type { CircuitEffect, FittedPart } from '../../circuit';
-import { asRecorded } from '../scene/bench';
 import type { Simulations } from '../scene/simulations';
-import { atChannel, withPart, type Cause, type CausePlace } from './cause';
+import { asItIs, atChannel, withPart, type Cause, type CausePlace } from './cause';
 import { complainingAsRecorded } from './complaining';
 
 type Load = FittedPart & { effect: Extract<CircuitEffect, { kind: 'load' }>; channel: string };
 
 const loadsIn = ({ scene: { fitted } }: Simulations): Load[] =>
 	fitted.parts.filter((part): part is Load => part.effect?.kind === 'load' && part.channel !== undefined);
+
+/** A flasher counts each side by itself: where both want a load, neither has one. */
+function onBothSides({ scene: { configuration } }: Simulations, without: readonly string[]): CausePlace[] {
+	const counted = configuration.channels.filter(
+		({ id, monitor }) => without.includes(id) && monitor?.kind === 'flasher'
+	);
+	const [first, ...more] = counted.map(({ id }) => id as string);
+	if (first === undefined || more.length === 0) return [];
+	return [{ ...asItIs(atChannel(first)), touched: { sockets: [], channels: [first, ...more] } }];
+}
 
 /** A load that the kit has is not in, or an output that wants one has none. */
 export const loadMissing: Cause = {
@@ -24,11 +33,12 @@ export const loadMissing: Cause = {
 	places: (simulations) => {
 		const loads = loadsIn(simulations);
 		const has = new Set(loads.map(({ channel }) => channel));
+		const want = complainingAsRecorded(simulations).map(({ id }) => id);
+		const without = want.filter((id) => !has.has(id));
 		return [
 			...loads.map((load) => atChannel(load.channel, withPart(load, null))),
-			...complainingAsRecorded(simulations)
-				.filter(({ id }) => !has.has(id))
-				.map(({ id }) => atChannel(id, asRecorded))
+			...without.map((id) => asItIs(atChannel(id))),
+			...onBothSides(simulations, without)
 		];
 	}
 };

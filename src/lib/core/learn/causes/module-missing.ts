@@ -1,6 +1,5 @@
 import { MODE_IDS, smoothingInBox } from '../../circuit';
-import { asRecorded } from '../scene/bench';
-import { atSocket, ledsIn, withLamp, withPart, type Cause, type CausePlace } from './cause';
+import { asItIs, atSocket, ledsIn, withLamp, withPart, type Cause, type CausePlace } from './cause';
 
 /** A module that holds a pulsed feed up is not in. */
 export const moduleMissing: Cause = {
@@ -40,7 +39,7 @@ export const moduleMissing: Cause = {
 		return [
 			...inLeads,
 			...inBox,
-			...[...flickers].filter((socket) => !known.has(socket)).map((socket) => atSocket(socket, asRecorded))
+			...[...flickers].filter((socket) => !known.has(socket)).map((socket) => asItIs(atSocket(socket)))
 		];
 	}
 };

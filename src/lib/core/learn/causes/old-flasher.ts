@@ -1,5 +1,4 @@
-import { asRecorded } from '../scene/bench';
-import { atChannel, withPart, type Cause } from './cause';
+import { asItIs, atChannel, withPart, type Cause } from './cause';
 import { complainingAsRecorded } from './complaining';
 
 /** The flasher unit of the filament lamps is still in. */
@@ -20,12 +19,11 @@ export const oldFlasher: Cause = {
 		const [first] = turns;
 		if (!first || configuration.flasher?.kind !== 'plug-in') return [];
 		const isAsRecorded = complainingAsRecorded(simulations).some(({ id }) => turns.some((turn) => turn.id === id));
-		return [
-			...steady.map((part) => withPart(part, null)),
-			...(steady.length === 0 && isAsRecorded ? [asRecorded] : [])
-		].map((alter) => ({
-			...atChannel(first.id, alter),
-			touched: { sockets: [], channels: turns.map(({ id }) => id as string) }
+		const touched = { sockets: [], channels: turns.map(({ id }) => id as string) };
+		const asFitted = steady.length === 0 && isAsRecorded ? [asItIs(atChannel(first.id))] : [];
+		return [...steady.map((part) => atChannel(first.id, withPart(part, null))), ...asFitted].map((place) => ({
+			...place,
+			touched
 		}));
 	}
 };

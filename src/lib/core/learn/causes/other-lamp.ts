@@ -11,7 +11,7 @@ export const otherLamp: Cause = {
 	id: 'other-lamp',
 	label: 'other lamp than the kit says',
 	rate: 0.3,
-	also: { 'too-blue': 0.3, 'modes-alike': 0.2 },
+	also: { 'too-blue': 0.3, 'modes-alike': 0.4 },
 	remedy: { kind: 'other-lamp', words: 'Fit the lamp of the kit.' },
 	look: {
 		question: 'Does the print on the lamp of {place} differ from the kit?',

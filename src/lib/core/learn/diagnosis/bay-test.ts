@@ -1,6 +1,7 @@
 import { isMode, modeLabel, MODES, type ModeId } from '../../circuit';
 import { isSymptomId, type Configuration } from '../../model';
-import { groupName, socketName } from '../../vehicle';
+import { lampFunction } from '../../lamps';
+import { socketName } from '../../vehicle';
 import { unitsOf } from '../causes/poor-earth';
 import type { Alter } from '../scene/bench';
 import type { Simulations } from '../scene/simulations';
@@ -40,17 +41,18 @@ export function suspectPlace(configuration: Configuration, { cause, socket, chan
 	return channel === null ? 'the vehicle' : outputWords(configuration, channel);
 }
 
-/** An output by the lamps on it. @example "output of Stop, both" */
+/** An output by what it feeds. @example "stop output" @example "turn output, left" */
 export function outputWords(configuration: Configuration, channel: string): string {
 	const feeds = configuration.channels.find(({ id }) => id === channel)?.feeds ?? [];
 	const on = new Set<string>(feeds.map(({ socket }) => socket));
 	const sockets = configuration.sockets.filter(({ id }) => on.has(id));
 	const [first, ...more] = sockets;
 	if (!first) return `output ${channel}`;
-	const sides = new Set(sockets.map(({ side }) => side));
 	if (more.length === 0) return `output of ${socketName(first)}`;
-	if (sockets.length === 2 && sides.size === 2) return `output of ${groupName(sockets)}`;
-	return `output of ${socketName(first)} and ${more.length} more`;
+	const functions = new Set(feeds.map((feed) => lampFunction(feed.function).label.toLowerCase()));
+	const sides = new Set(sockets.map(({ side }) => side));
+	const side = sides.size === 1 && first.side !== 'centre' ? `, ${first.side}` : '';
+	return `${[...functions].slice(0, 2).join(' and ')} output${side}`;
 }
 
 /** Names of tests: what was asked, so that an answer can be read again. */

@@ -41,7 +41,9 @@ export interface Standings {
 /** A cause is said to explain what it makes at least this likely. */
 const EXPLAINS = 0.2;
 /** What nobody listed: before anything is seen, beside all the listed ones, and how likely it makes whatever is seen. */
-const OTHER = { prior: 0.004, likelihood: 0.12 } as const;
+const OTHER = { prior: 0.02, likelihood: 0.12 } as const;
+/** What the vehicle makes by itself needs no fault: every fault beside it shows the same, and is not needed. */
+const NOTHING_ELSE_WRONG = 40;
 /** Causes that are looked at for a second one beside them, each way. */
 const PAIRED = 14;
 /** Belief that a test is chosen over, and suspects at most. */
@@ -88,7 +90,13 @@ export class Diagnosis {
 
 	#weight(hypothesis: Hypothesis, observations: readonly Observation[], tests: readonly [BayTest, boolean][]): number {
 		let weight = hypothesis.prior;
-		for (const observation of observations) weight *= this.#eyes.likelihood(hypothesis, observation);
+		let explains = false;
+		for (const observation of observations) {
+			const likelihood = this.#eyes.likelihood(hypothesis, observation);
+			explains ||= !observation.absent && observation.symptom !== 'fine' && likelihood > EXPLAINS;
+			weight *= likelihood;
+		}
+		if (explains && hypothesis.suspects.every(({ place }) => place.isAsRecorded)) weight *= NOTHING_ELSE_WRONG;
 		for (const [test, yes] of tests) weight *= yes ? test.yes(hypothesis) : 1 - test.yes(hypothesis);
 		return weight;
 	}

@@ -37,6 +37,19 @@ const WHILE: Partial<Record<SymptomId, readonly SymptomId[]>> = {
 	'flicker-idle': ['flicker', 'not-lit', 'dim']
 };
 
+/** What the vehicle as recorded makes by itself is put down to the one output or lamp that makes it. */
+function onlyAt({ suspects }: Hypothesis, { symptom }: Observation): Place['only'] {
+	if (symptom === 'fine' || !suspects.some(({ place }) => place.isAsRecorded)) return undefined;
+	return {
+		channels: new Set(
+			suspects.flatMap(({ channel, place }) => [...(channel === null ? [] : [channel]), ...place.touched.channels])
+		),
+		sockets: new Set(
+			suspects.flatMap(({ socket, place }) => [...(socket === null ? [] : [socket]), ...place.touched.sockets])
+		)
+	};
+}
+
 /** Looks at a hypothesis. */
 export class Eyes {
 	readonly #simulations: Simulations;
@@ -140,7 +153,7 @@ export class Eyes {
 
 	#solved(hypothesis: Hypothesis, observation: Observation): number {
 		const symptom = symptomOf(observation.symptom);
-		const { place } = observation;
+		const place = { ...observation.place, only: onlyAt(hypothesis, observation) };
 		const modes = symptom.shows || symptom.comesAndGoes || symptom.id === 'fine' ? modesOf(observation) : [];
 		return Math.max(BACKGROUND, ...modes.map((mode) => this.#inMode(hypothesis, symptom, { mode, place })));
 	}
@@ -157,6 +170,8 @@ export class Eyes {
 			for (const symptom of STRIKING) {
 				if (said(symptom.id, mode) || this.#covered(symptom.id, mode, observations)) continue;
 				if (factor <= UNSAID.least || this.shows(hypothesis, symptom, { mode }) !== true) continue;
+				// What the record shows by itself speaks against every cause alike.
+				if (this.shows(this.#nothing, symptom, { mode }) === true) continue;
 				factor *= spoken.some((one) => one.mode === mode) ? UNSAID.here : UNSAID.elsewhere;
 				what.push({ symptom: symptom.id, mode, place: {}, absent: false });
 			}

@@ -1,5 +1,5 @@
 import type { ChannelState, LampState } from '../../circuit';
-import type { Look } from './symptom';
+import type { Look, Place } from './symptom';
 
 /** True for sockets of a place. */
 function isIn({ configuration, place: { socket: id, side } }: Look, socket: string): boolean {
@@ -24,24 +24,39 @@ export function lampsOf(lamps: readonly LampState[], socket: string): LampState[
 	return made.get(socket) ?? [];
 }
 
+const isOnly = ({ channels, sockets }: NonNullable<Place['only']>, { channel, socket }: LampState): boolean =>
+	channels.has(channel) || sockets.has(socket);
+
 /** Lamps of the place, as they are in a mode. */
 export function lampsIn(look: Look, lamps: readonly LampState[]): readonly LampState[] {
-	const { socket, side } = look.place;
-	if (socket !== undefined) return lampsOf(lamps, socket);
-	return side === undefined ? lamps : lamps.filter((lamp) => isIn(look, lamp.socket));
+	const { socket, side, only } = look.place;
+	const named = socket !== undefined ? lampsOf(lamps, socket) : lamps;
+	if (side === undefined && !only) return named;
+	return named.filter((lamp) => isIn(look, lamp.socket) && (!only || isOnly(only, lamp)));
 }
 
 /** Outputs that feed a lamp of the place. */
 export function channelsIn(look: Look, channels: readonly ChannelState[]): ChannelState[] {
-	if (look.place.socket === undefined && look.place.side === undefined) return [...channels];
+	const { socket: at, side, only } = look.place;
+	if (at === undefined && side === undefined) return channels.filter(({ id }) => !only || only.channels.has(id));
 	const feeds = new Map(look.configuration.channels.map(({ id, feeds: own }) => [id as string, own]));
-	return channels.filter(({ id }) => feeds.get(id)?.some(({ socket }) => isIn(look, socket)));
+	return channels.filter(
+		({ id }) => (!only || only.channels.has(id)) && feeds.get(id)?.some(({ socket }) => isIn(look, socket))
+	);
 }
 
+const SIDES = ['left', 'right'] as const;
+
 /** Sides a place speaks of. */
-export function sidesIn({ configuration, place: { socket, side } }: Look): ('left' | 'right')[] {
+export function sidesIn({ configuration, place: { socket, side, only } }: Look): ('left' | 'right')[] {
 	const own = side ?? configuration.sockets.find(({ id }) => id === socket)?.side;
-	return own === 'left' || own === 'right' ? [own] : ['left', 'right'];
+	const named = SIDES.filter((one) => own === undefined || own === 'centre' || own === one);
+	if (!only) return named;
+	const fed = configuration.channels.filter(({ id }) => only.channels.has(id)).flatMap(({ feeds }) => feeds);
+	const here = new Set<string>([...only.sockets, ...fed.map((feed) => feed.socket)]);
+	return named.filter((one) =>
+		configuration.sockets.some(({ id, side: at }) => here.has(id) && (at === one || at === 'centre'))
+	);
 }
 
 /** Some of many answers: yes where one is, not known where one might be, else no. */

@@ -7,6 +7,8 @@ import type { Played } from '../scene/simulations';
 export interface Place {
 	socket?: string | undefined;
 	side?: 'left' | 'right' | undefined;
+	/** Outputs and lamps alone that may be looked at, beside what was named. */
+	only?: { channels: ReadonlySet<string>; sockets: ReadonlySet<string> } | undefined;
 }
 
 /** A vehicle that is looked at in a mode. */
