@@ -3,7 +3,8 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
 	testDir: 'tests/e2e',
 	workers: 2,
-	timeout: 60_000,
+	// A limit, not a wait: a slow machine takes twice as long.
+	timeout: 120_000,
 	// A kit or an import is worked out while the other worker has the machine as well.
 	expect: { timeout: 20_000 },
 	reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
