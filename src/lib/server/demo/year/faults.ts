@@ -1,4 +1,4 @@
-import { isMode, MODE_IDS, type FittedLamp } from '../../../core/circuit';
+import type { FittedLamp, ModeId } from '../../../core/circuit';
 import { CAUSES, Simulations, SYMPTOMS, type Cause, type CausePlace } from '../../../core/learn';
 import { asRecorded } from '../../../core/learn/scene/bench';
 import type { RotaluxDocument, Sighting } from '../../../core/model';
@@ -13,10 +13,16 @@ export interface Trouble {
 	seen: Sighting[];
 }
 
-const scenes = new WeakMap<YearFitting, Simulations>();
+/** Vehicles as they are fitted; the same kit on the same vehicle is the same. */
+const scenes = new WeakMap<RotaluxDocument, Map<string, Simulations>>();
+/** Modes somebody is out in every day. */
+const DAILY: readonly ModeId[] = ['position', 'brake', 'left-turn', 'right-turn', 'reverse', 'low', 'off'];
 
 function simulationsOf(document: RotaluxDocument, fitting: YearFitting): Simulations | null {
-	const known = scenes.get(fitting);
+	const made = scenes.get(document) ?? new Map<string, Simulations>();
+	scenes.set(document, made);
+	const key = `${fitting.configuration} ${fitting.kitName}`;
+	const known = made.get(key);
 	if (known) return known;
 	const configuration = document.configurations.find(({ id }) => id === fitting.configuration);
 	if (!configuration) return null;
@@ -27,14 +33,14 @@ function simulationsOf(document: RotaluxDocument, fitting: YearFitting): Simulat
 			return product ? [[socket, { kind: 'product', product }]] : [];
 		})
 	);
-	const made = new Simulations({
+	const simulations = new Simulations({
 		configuration,
 		fitted: { lamps, parts: [], faults: [] },
 		products: document.products,
 		accessories: document.accessories
 	});
-	scenes.set(fitting, made);
-	return made;
+	made.set(key, simulations);
+	return simulations;
 }
 
 const MOST_SEEN = 2;
@@ -44,18 +50,18 @@ function seenOf(simulations: Simulations, place: CausePlace, chance: Chance): Si
 	const alter = place.variants.length > 0 ? chance.of(place.variants) : asRecorded;
 	const does = simulations.with(alter, place.touched);
 	const { configuration } = simulations.scene;
-	const look = (answer: typeof does, mode: (typeof MODE_IDS)[number]) => ({
+	const look = (answer: typeof does, mode: ModeId) => ({
 		configuration,
 		mode,
 		place: {},
 		does: answer,
 		stock: simulations.stock,
-		recorded: (other: (typeof MODE_IDS)[number]) => simulations.recorded(other, 'cold')
+		recorded: (other: ModeId) => simulations.recorded(other, 'cold')
 	});
 	const found: Sighting[] = [];
 	for (const symptom of SYMPTOMS)
-		for (const mode of symptom.modes ?? MODE_IDS) {
-			if (found.length >= MOST_SEEN || !isMode(mode)) break;
+		for (const mode of symptom.modes ?? DAILY) {
+			if (found.length >= MOST_SEEN) break;
 			if (symptom.shows?.(look(does, mode)) !== true || symptom.shows(look(simulations.recorded, mode)) === true)
 				continue;
 			if (found.some((one) => one.symptom === symptom.id)) continue;
@@ -88,7 +94,7 @@ export function troubleOf(
 		const lit = own.length === 0 || own.some((one) => fitting.lamps[one] !== undefined);
 		return lit && (socket === undefined || own.includes(socket));
 	});
-	for (let tries = 0; tries < 6 && places.length > 0; tries += 1) {
+	for (let tries = 0; tries < 3 && places.length > 0; tries += 1) {
 		const place = chance.of(places);
 		const seen = place.variants.length > 0 ? seenOf(simulations, place, chance) : tabled(cause, place);
 		if (seen.length > 0)
