@@ -81,6 +81,8 @@ describe('how long lamps live', () => {
 			state: 'open'
 		};
 		expect(life([died])).toEqual(['3', '3+']);
+		const { socket: _socket, ...nowhere } = died;
+		expect(life([nowhere])).toEqual(['0+', '0+']);
 		expect(life([{ ...died, state: 'unread' }])).toEqual(['0+', '0+']);
 		expect(life([{ ...died, state: 'settled', cause: 'corroded-contact', remedy: { kind: 'step' } }])).toEqual([
 			'0+',

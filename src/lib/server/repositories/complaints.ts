@@ -90,14 +90,14 @@ export async function openComplaints(db: Knex, products: readonly string[]): Pro
 	return new Map(rows.map(({ product_id, n }) => [product_id, Number(n)]));
 }
 
-/** Complaints by which a lamp of some fittings may have ended. */
+/** Complaints about lamps of some fittings. */
 export async function complaintsOfFittings(db: Knex, fittings: readonly string[]): Promise<StoredComplaint[]> {
 	return parsed(
 		await inParts<string, Row>(fittings, (part) => db('complaints').whereIn('fitting_id', part).select('document'))
 	);
 }
 
-/** Complaints a customer sent by the code of a kit that nobody has read yet, or that came since a day. */
+/** Complaints that name the code of a kit. */
 export async function complaintsByCode(db: Knex, code: string): Promise<StoredComplaint[]> {
 	return parsed(await db('complaints').where({ code }).select('document'));
 }

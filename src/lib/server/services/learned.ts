@@ -1,9 +1,10 @@
 import type { Knex } from 'knex';
 import { causeOf, lampLives, suspectBatch, type Batch } from '../../core/learn';
-import { isAgainstProduct } from '../../core/match';
-import { expectedShare, monthsAfter, proportion, type Proportion } from '../../core/quantity';
+import { comesBack, isAgainstProduct, lampsIn, type TrackRecord } from '../../core/match';
+import { monthsAfter, proportion, type Proportion } from '../../core/quantity';
+import { socketName } from '../../core/vehicle';
 import { complaintsBetween, everyComplaint, type StoredComplaint } from '../repositories/complaints';
-import { configurationNames } from '../repositories/configurations';
+import { configurationNames, findConfigurations } from '../repositories/configurations';
 import { lessonsBetween } from '../repositories/events';
 import { everyFittedLamp } from '../repositories/fitted-lamps';
 import { everyFollowUp, followUpsBetween } from '../repositories/follow-ups';
@@ -29,7 +30,7 @@ export interface LearnedView {
 	moved: { product: string; name: string; category: string; before: MovedPlace; after: MovedPlace }[];
 	/** Products of which a run came back more than the rest. */
 	batches: { product: string; name: string; batch: Batch }[];
-	neverAgain: { product: string; name: string; vehicle: string; socket: string; complaint: string }[];
+	neverAgain: { product: string; name: string; vehicle: string; place: string; complaint: string }[];
 }
 
 interface MovedPlace {
@@ -39,14 +40,9 @@ interface MovedPlace {
 	came: Proportion;
 }
 
-/** What is taken of a lamp nobody has fitted. */
-const BEFORE = { share: 0.05, worth: 20 } as const;
 const MOST_FACTS = 30;
 
-interface Came {
-	fitted: number;
-	came: number;
-}
+type Came = Pick<TrackRecord, 'fitted' | 'complained'>;
 
 /** How products stood by a day. */
 function standingBy(
@@ -56,27 +52,25 @@ function standingBy(
 ): Map<string, Came> {
 	const found = new Map<string, Came>();
 	const at = (product: string) => {
-		const known = found.get(product) ?? { fitted: 0, came: 0 };
+		const known = found.get(product) ?? { fitted: 0, complained: 0 };
 		found.set(product, known);
 		return known;
 	};
 	for (const { product, on } of fitted) if (on < day) at(product).fitted += 1;
 	for (const one of complaints)
-		if (one.product && (one.on ?? '') < day && isAgainstProduct(one)) at(one.product).came += 1;
+		if (one.product && (one.on ?? '') < day && isAgainstProduct(one)) at(one.product).complained += 1;
 	return found;
 }
 
-const shareOf = ({ fitted, came }: Came) => expectedShare(came, Math.max(fitted, came), BEFORE);
-
 function placesIn(kind: readonly string[], standing: ReadonlyMap<string, Came>): Map<string, MovedPlace> {
-	const none = { fitted: 0, came: 0 };
+	const none = { fitted: 0, complained: 0 };
 	const sorted = kind
 		.map((product) => ({ product, came: standing.get(product) ?? none }))
-		.sort((a, b) => shareOf(a.came) - shareOf(b.came));
+		.sort((a, b) => comesBack(a.came) - comesBack(b.came));
 	return new Map(
 		sorted.map(({ product, came }, i) => [
 			product,
-			{ place: i + 1, of: kind.length, came: proportion(came.came, Math.max(came.fitted, came.came)) }
+			{ place: i + 1, of: kind.length, came: proportion(came.complained, lampsIn(came)) }
 		])
 	);
 }
@@ -107,6 +101,14 @@ export async function learnedIn(db: Knex, month: string): Promise<LearnedView> {
 	const followUps = await everyFollowUp(db);
 	const known = [...new Set([...fitted.map(({ product }) => product), ...all.flatMap(({ product }) => product ?? [])])];
 	const products = new Map((await findProducts(db, known)).map((one) => [one.id as string, one]));
+	const kept = await findConfigurations(
+		db,
+		settled.flatMap((one) => (one.neverAgain && one.configuration ? [one.configuration] : []))
+	);
+	const placeOf = ({ configuration, socket: id }: StoredComplaint) => {
+		const socket = kept.find((one) => one.id === configuration)?.sockets.find((one) => one.id === id);
+		return socket ? socketName(socket) : (id ?? '');
+	};
 	const label = (id: string) => {
 		const product = products.get(id);
 		return product ? `${product.maker} ${product.name}` : id;
@@ -162,7 +164,7 @@ export async function learnedIn(db: Knex, month: string): Promise<LearnedView> {
 							product: one.product,
 							name: label(one.product),
 							vehicle: nameOf(one.configuration),
-							socket: one.socket ?? '',
+							place: placeOf(one),
 							complaint: one.id
 						}
 					]

@@ -12,7 +12,7 @@ import { trackRecords } from '../../core/match';
 import type { Complaint, Product, Socket } from '../../core/model';
 import { proportion, type Proportion } from '../../core/quantity';
 import { placeText, socketName } from '../../core/vehicle';
-import { complaintsAbout, type StoredComplaint } from '../repositories/complaints';
+import { complaintsAbout, complaintsOfFittings, type StoredComplaint } from '../repositories/complaints';
 import { configurationNames, findConfigurations } from '../repositories/configurations';
 import { fittedLampsOf } from '../repositories/fitted-lamps';
 import { followUpsAbout, followUpsOfFittings } from '../repositories/follow-ups';
@@ -80,11 +80,10 @@ export async function productHistory(db: Knex, id: string): Promise<ProductHisto
 	if (!product) return null;
 	const fitted = await fittedLampsOf(db, [id]);
 	const complaints = await complaintsAbout(db, [id]);
-	const followUps = [
-		...(await followUpsAbout(db, [id])),
-		...(await followUpsOfFittings(db, [...new Set(fitted.map(({ fitting }) => fitting))]))
-	];
-	const lives = lampLives(fitted, { complaints, followUps });
+	const fittings = [...new Set(fitted.map(({ fitting }) => fitting))];
+	const followUps = [...(await followUpsAbout(db, [id])), ...(await followUpsOfFittings(db, fittings))];
+	const heard = new Map([...complaints, ...(await complaintsOfFittings(db, fittings))].map((one) => [one.id, one]));
+	const lives = lampLives(fitted, { complaints: [...heard.values()], followUps });
 	const ids = [
 		...new Set([...fitted.map((one) => one.configuration), ...complaints.flatMap((one) => one.configuration ?? [])])
 	];

@@ -48,7 +48,7 @@
 		<span class="text-soft"
 			>{complaint.id} · {complaint.on ?? ''}{complaint.by ? `, ${complaint.by}` : ''}{complaint.from === 'customer'
 				? ', sent by a customer'
-				: ''} · {complaint.state}</span
+				: ''} · {complaint.state.replace('-', ' ')}</span
 		>
 	</div>
 	<p class="lg:col-span-2">

@@ -114,7 +114,7 @@
 			<ul class="mt-1 grid gap-1.5">
 				{#each learned.neverAgain as one (one.complaint)}
 					<li>
-						<a class="link" href={resolve('/stock/[item]/history', { item: one.product })}>{one.name}</a> in {one.socket},
+						<a class="link" href={resolve('/stock/[item]/history', { item: one.product })}>{one.name}</a> in {one.place},
 						{one.vehicle}
 						(<a class="link" href={resolve('/complaints/[complaint]', { complaint: one.complaint })}>why</a>)
 					</li>

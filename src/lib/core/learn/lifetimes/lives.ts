@@ -36,7 +36,9 @@ const isThisLamp = (
 };
 
 /** True for a complaint by which a lamp ended: it died, or was settled as ended. */
-function endedBy({ seen = [], cause, state, remedy }: Complaint): boolean {
+function endedBy({ seen = [], socket, cause, state, remedy }: Complaint): boolean {
+	// Of a lamp nobody named, nobody knows which of the fitting it was.
+	if (socket === undefined) return false;
 	if (state === 'unread' || state === 'set-aside') return false;
 	if (remedy?.kind === 'not-the-lamp' || remedy?.kind === 'record') return false;
 	if (cause !== undefined) return LAMP_ENDED.has(cause);

@@ -1,4 +1,5 @@
 import type { Complaint } from '../../model';
+import { expectedShare, type Prior } from '../../quantity';
 
 /** How a product did wherever it was fitted. */
 export interface TrackRecord {
@@ -11,6 +12,17 @@ export interface TrackRecord {
 }
 
 export const NO_TRACK: TrackRecord = { fitted: 0, complained: 0, open: 0 };
+
+/** What is taken of a lamp nobody has fitted: one complaint in twenty, worth twenty lamps. An assumption. */
+const BEFORE: Prior = { share: 0.05, worth: 20 };
+
+/** Lamps a track record is counted over: every complaint counts for a lamp, fitted here or not. */
+export const lampsIn = ({ fitted, complained }: Pick<TrackRecord, 'fitted' | 'complained'>): number =>
+	Math.max(fitted, complained);
+
+/** Share of lamps that come back, as far as a few of them can say. */
+export const comesBack = (track: Pick<TrackRecord, 'fitted' | 'complained'>): number =>
+	expectedShare(track.complained, lampsIn(track), BEFORE);
 
 /** True for a complaint that counts until it is settled: a customer's own is read by a person first. */
 export const isOpen = ({ settled, state }: Complaint): boolean => (state === undefined ? !settled : state === 'open');
