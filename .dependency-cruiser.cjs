@@ -25,6 +25,7 @@ const AREAS = [
 	'fitup',
 	'proof',
 	'learn',
+	'cover',
 	'views',
 	'exchange'
 ];

@@ -39,7 +39,7 @@ function findings(configuration: Configuration, socket: Socket, product: Product
 	const lamp = productCase(product);
 	const plain = (key: string, value: unknown) => (key === 'source' || key === 'beside' ? undefined : value);
 	return Object.fromEntries(
-		Object.entries(RULES).map(([id, rule]) => [id, JSON.stringify(rule(prepared, lamp), plain) ?? ''])
+		Object.entries(RULES).map(([id, { judge }]) => [id, JSON.stringify(judge(prepared, lamp), plain) ?? ''])
 	);
 }
 

@@ -29,44 +29,107 @@ import { frontRule } from './gates/size/front';
 import { ingressRule } from './gates/size/ingress';
 import { rearRule } from './gates/size/rear';
 import { retentionRule } from './gates/size/retention';
-import type { Rule } from './gates/rule';
+import type { Rule, RuleEntry } from './gates/rule';
 
-/** The one list of rules by their place under `gates/`, gate by gate. A new rule is one file there and one entry here. */
+/**
+ * The one list of rules by their place under `gates/`, gate by gate, each with what it reads of a place and of a product. A new rule is one file there and one
+ * entry here; a rule that reads what it does not name is caught by the tests of `reads/`.
+ */
 export const RULES = {
-	'base/cap': capRule,
-	'base/category-data': categoryDataRule,
-	'base/twin-contact': twinContactRule,
-	'base/functions': functionsRule,
-	'base/holder': holderRule,
-	'base/festoon': festoonRule,
-	'size/front': frontRule,
-	'size/rear': rearRule,
-	'size/focus': focusRule,
-	'size/clocking': clockingRule,
-	'size/retention': retentionRule,
-	'size/entry': entryRule,
-	'size/driver': driverRule,
-	'size/emission': emissionRule,
-	'size/ingress': ingressRule,
-	'size/filament': filamentSizeRule,
-	'colour/boundary': boundaryRule,
-	'colour/cabin': cabinColourRule,
-	'colour/surviving-light': survivingLightRule,
-	'colour/dim-mode': dimModeRule,
-	'colour/temperature': temperatureRule,
-	'colour/neighbours': neighboursRule,
-	'electrics/supply': supplyRule,
-	'electrics/monitor': monitorRule,
-	'electrics/pulsed-feed': pulsedFeedRule,
-	'electrics/fuse': fuseRule,
-	'heat/steady': steadyHeatRule,
-	'law/caution': cautionRule,
-	'law/never-again': neverAgainRule,
-	'law/policy': policyRule,
-	'law/switchback': switchbackRule
-} as const satisfies Record<string, Rule>;
+	'base/cap': {
+		judge: capRule,
+		ofPlace: ['category', 'madeFor'],
+		ofProduct: ['lamp', 'categories', 'name', 'claims', 'includes']
+	},
+	'base/category-data': { judge: categoryDataRule, ofPlace: ['category'], ofProduct: ['lamp', 'categories'] },
+	'base/twin-contact': { judge: twinContactRule, ofPlace: ['category', 'wiring'], ofProduct: ['lamp', 'wiring'] },
+	'base/functions': { judge: functionsRule, ofPlace: ['category', 'functions'], ofProduct: ['lamp', 'modes'] },
+	'base/holder': { judge: holderRule, ofPlace: ['category'], ofProduct: ['lamp', 'includes'] },
+	'base/festoon': {
+		judge: festoonRule,
+		ofPlace: ['category', 'holderLength', 'retention'],
+		ofProduct: ['lamp', 'categories', 'size']
+	},
+	'size/front': {
+		judge: frontRule,
+		ofPlace: ['category', 'frontLength', 'frontDiameter', 'opening'],
+		ofProduct: ['lamp', 'size']
+	},
+	'size/rear': {
+		judge: rearRule,
+		ofPlace: ['category', 'rearDepth', 'rearDiameter'],
+		ofProduct: ['lamp', 'size', 'cooling', 'includes']
+	},
+	'size/focus': { judge: focusRule, ofPlace: ['category', 'functions'], ofProduct: ['lamp', 'size'] },
+	'size/clocking': {
+		judge: clockingRule,
+		ofPlace: ['functions', 'keyAngle'],
+		ofProduct: ['lamp', 'emission', 'collar', 'emitterAngle']
+	},
+	'size/retention': { judge: retentionRule, ofPlace: ['category', 'retention'], ofProduct: ['lamp', 'collar'] },
+	'size/entry': { judge: entryRule, ofPlace: ['category', 'entry', 'rearDepth'], ofProduct: ['lamp', 'size'] },
+	'size/driver': {
+		judge: driverRule,
+		ofPlace: ['category', 'cap', 'rearDepth', 'rearDiameter'],
+		ofProduct: ['lamp', 'driver', 'size', 'cooling', 'includes']
+	},
+	'size/emission': { judge: emissionRule, ofPlace: ['functions', 'optic'], ofProduct: ['lamp', 'emission'] },
+	'size/ingress': {
+		judge: ingressRule,
+		ofPlace: ['zone', 'cap', 'lens', 'outside'],
+		ofProduct: ['lamp', 'ip', 'cooling']
+	},
+	'size/filament': { judge: filamentSizeRule, ofPlace: ['category'], ofProduct: ['lamp', 'categories', 'fits'] },
+	'colour/boundary': {
+		judge: boundaryRule,
+		ofPlace: ['category', 'functions', 'lens', 'zone', 'kind', 'market', 'stockRegion'],
+		ofProduct: ['lamp', 'categories', 'light', 'minorLight']
+	},
+	'colour/cabin': {
+		judge: cabinColourRule,
+		ofPlace: ['category', 'functions', 'lens', 'market'],
+		ofProduct: ['lamp', 'categories', 'light']
+	},
+	'colour/surviving-light': {
+		judge: survivingLightRule,
+		ofPlace: ['category', 'lens', 'stockLumens', 'outside'],
+		ofProduct: ['lamp', 'categories', 'light', 'flux']
+	},
+	'colour/dim-mode': {
+		judge: dimModeRule,
+		ofPlace: ['category', 'functions', 'lens', 'outside'],
+		ofProduct: ['lamp', 'light', 'minorLight', 'flux', 'modes', 'power']
+	},
+	'colour/temperature': { judge: temperatureRule, ofPlace: ['functions', 'outside'], ofProduct: ['lamp', 'colour'] },
+	'colour/neighbours': { judge: neighboursRule, ofPlace: ['lens'], ofProduct: ['lamp', 'light'] },
+	'electrics/supply': { judge: supplyRule, ofPlace: ['voltage', 'kind'], ofProduct: ['lamp', 'volts', 'turnOn'] },
+	'electrics/monitor': {
+		judge: monitorRule,
+		ofPlace: ['category', 'functions', 'outputs', 'cap'],
+		ofProduct: ['lamp', 'load', 'size', 'cooling']
+	},
+	'electrics/pulsed-feed': {
+		judge: pulsedFeedRule,
+		ofPlace: ['category', 'outputs', 'cap', 'moduleRoom'],
+		ofProduct: ['lamp', 'load', 'size', 'cooling']
+	},
+	'electrics/fuse': {
+		judge: fuseRule,
+		ofPlace: ['category', 'outputs'],
+		ofProduct: ['lamp', 'load']
+	},
+	'heat/steady': {
+		judge: steadyHeatRule,
+		ofPlace: ['category', 'heat'],
+		ofProduct: ['lamp', 'categories', 'power', 'measuredPower', 'builtInLoad', 'cooling', 'limit', 'includes']
+	},
+	'law/caution': { judge: cautionRule, ofPlace: ['functions', 'market', 'outside'], ofProduct: ['lamp'] },
+	'law/never-again': { judge: neverAgainRule, ofPlace: [], ofProduct: [] },
+	'law/policy': { judge: policyRule, ofPlace: ['functions', 'optic', 'market'], ofProduct: ['lamp'] },
+	'law/switchback': { judge: switchbackRule, ofPlace: ['functions'], ofProduct: ['modes'] }
+} as const satisfies Record<string, RuleEntry>;
 
 export type RuleId = keyof typeof RULES;
 
 /** The rules in the order they are asked. */
-export const RULE_LIST: readonly Rule[] = Object.values(RULES);
+export const RULE_LIST: readonly Rule[] = Object.values(RULES).map(({ judge }) => judge);

@@ -45,6 +45,8 @@ export const pack = z.looseObject({
 	cost: minorUnits.optional(),
 	/** Packs on the shelf. */
 	stock: count(0, 100000).optional(),
+	/** Packs on order with a supplier, not here yet. */
+	ordered: count(0, 100000).optional(),
 	/** Where the shop keeps it. */
 	shelf: label.optional(),
 	/** When a supplier last said so, ISO. */

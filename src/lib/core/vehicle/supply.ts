@@ -21,8 +21,13 @@ const EITHER: ReadonlySet<Configuration['kind']> = new Set(['bus', 'lorry', 'tra
 /** Vehicles built before this may have 6 V. */
 const CLASSIC_BEFORE = 1975;
 
+type Nominal = keyof typeof SUPPLIES;
+
+/** The supply of a nominal voltage. */
+export const supplyAt = (voltage: Nominal): Supply => SUPPLIES[voltage];
+
 /** The nominal voltage of a vehicle, V; null where it is not on record and its kind or age leaves it open. */
-export function voltageOf({ voltage, kind, years }: Pick<Configuration, 'voltage' | 'kind' | 'years'>): number | null {
+export function voltageOf({ voltage, kind, years }: Pick<Configuration, 'voltage' | 'kind' | 'years'>): Nominal | null {
 	if (voltage !== undefined) return voltage;
 	const classic = years !== undefined && years[1] < CLASSIC_BEFORE;
 	return EITHER.has(kind) || classic ? null : 12;
@@ -30,5 +35,5 @@ export function voltageOf({ voltage, kind, years }: Pick<Configuration, 'voltage
 
 /** The supply a vehicle is reckoned with; 12 V where nobody has looked, which `voltageOf` says. */
 export function supplyOf(configuration: Pick<Configuration, 'voltage' | 'kind' | 'years'>): Supply {
-	return SUPPLIES[(voltageOf(configuration) ?? 12) as keyof typeof SUPPLIES];
+	return supplyAt(voltageOf(configuration) ?? 12);
 }

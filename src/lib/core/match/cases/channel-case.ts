@@ -7,6 +7,7 @@ import {
 	stockColdConductance,
 	stockCurrent,
 	withAssumedOutputs,
+	type MonitorCheck,
 	type MonitorThreshold,
 	type OutputOnRecord
 } from '../../circuit';
@@ -86,9 +87,19 @@ export function contactsOf(
 	});
 }
 
+const remembered = new WeakMap<Configuration, MonitorCheck[]>();
+
+/** Everything a vehicle measures, worked out once for a record. */
+function checksOf(configuration: Configuration): MonitorCheck[] {
+	const complete = withAssumedOutputs(configuration);
+	const known = remembered.get(complete) ?? monitorChecks(complete);
+	remembered.set(complete, known);
+	return known;
+}
+
 /** Contacts whose load is counted together with a channel's: its own, or of every turn output of the side where a unit counts the side. */
 function countedContacts(configuration: Configuration, channel: Channel) {
-	const check = monitorChecks(withAssumedOutputs(configuration)).find(
+	const check = checksOf(configuration).find(
 		({ by, channels }) => by === 'flasher' && channels.some((c) => c.id === channel.id)
 	);
 	const seen = new Set<string>();

@@ -9,7 +9,7 @@ import {
 import type { Configuration, Lens, Socket } from '../../model';
 import { filamentSource, knownLens, regionOf, rememberingLens, type LensedLight, type throughLens } from '../../optics';
 import type { Assumed } from '../../quantity';
-import { evidenceFor } from '../../vehicle';
+import { evidenceFor, voltageOf } from '../../vehicle';
 import type { FindingSource } from '../findings/source';
 import { assumedForPlaces } from './assumed';
 import { channelCase, outputsOf, type ChannelCase } from './channel-case';
@@ -21,6 +21,8 @@ import type { Shop } from './shop';
 /** Everything about a socket that does not depend on the product, worked out once. */
 export interface SocketCase {
 	configuration: Configuration;
+	/** Nominal supply, V; null when nobody knows. */
+	voltage: ReturnType<typeof voltageOf>;
 	socket: Socket;
 	category: LampCategory;
 	family: RuleFamily | null;
@@ -55,11 +57,24 @@ export function socketCase(
 ): SocketCase | null {
 	const prepared = plainCase(configuration, socket, { shop, through });
 	if (!prepared) return null;
-	const others = openValues(configuration, socket).map((open) => {
+	prepared.others = openValues(configuration, socket).map((open) => {
 		const then = open.configuration.sockets.find((s) => s.id === socket.id);
 		return { open, case: then ? plainCase(open.configuration, then, { shop, through }) : null };
 	});
-	return others.length > 0 ? { ...prepared, others } : prepared;
+	return prepared;
+}
+
+/** What stands beside a socket, looked for when somebody asks: most rules do not. */
+function beside(find: () => Neighbour[]): Pick<SocketCase, 'neighbours' | 'mostDifferentWhite'> {
+	let found: Neighbour[] | undefined;
+	let furthest: SocketCase['mostDifferentWhite'] | undefined;
+	const neighbours = () => (found ??= find());
+	return {
+		get neighbours() {
+			return neighbours();
+		},
+		mostDifferentWhite: (light) => (furthest ??= mostDifferentAmong(neighbours()))(light)
+	};
 }
 
 /** The socket by the values in force alone. */
@@ -73,26 +88,31 @@ function plainCase(
 	const lens = knownLens(socket.lens);
 	const stock = lens ? through(filamentSource(category), lens) : null;
 	const lumens = filamentLumens(category);
-	const neighbours = neighboursOf(configuration, socket, through);
 	const assumed = assumedForPlaces(shop.assumptions);
 	const family = ruleFamily(configuration.market);
-	return {
-		configuration,
-		socket,
-		category,
-		family,
-		lens,
-		outside: showsOutside(socket.functions),
-		stockLumens: stock && lumens !== undefined ? lumens * stock.transmittance : null,
-		stockRegion: stock && family ? regionOf(stock, family) : null,
-		channels: outputsOf(configuration, socket).map((c) => channelCase(configuration, { socket, category }, c)),
-		neighbours,
-		mostDifferentWhite: mostDifferentAmong(neighbours),
-		heat: placeHeat(configuration, { socket, category }, assumed),
-		shop,
-		assumed,
-		through,
-		others: [],
-		source: (fact) => ({ kind: 'record', fact, evidence: evidenceFor(socket.evidence, fact) })
-	};
+	return Object.assign(
+		beside(() => neighboursOf(configuration, socket, through)),
+		{
+			configuration,
+			voltage: voltageOf(configuration),
+			socket,
+			category,
+			family,
+			lens,
+			outside: showsOutside(socket.functions),
+			stockLumens: stock && lumens !== undefined ? lumens * stock.transmittance : null,
+			stockRegion: stock && family ? regionOf(stock, family) : null,
+			channels: outputsOf(configuration, socket).map((c) => channelCase(configuration, { socket, category }, c)),
+			heat: placeHeat(configuration, { socket, category }, assumed),
+			shop,
+			assumed,
+			through,
+			others: [] as SocketCase['others'],
+			source: (fact: string): FindingSource => ({
+				kind: 'record',
+				fact,
+				evidence: evidenceFor(socket.evidence, fact)
+			})
+		}
+	);
 }

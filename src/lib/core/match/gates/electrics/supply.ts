@@ -1,19 +1,18 @@
 import { turnOnOf } from '../../../circuit';
-import { supplyOf, voltageOf } from '../../../vehicle';
+import { supplyAt } from '../../../vehicle';
 import { finding } from '../../findings/finding';
 import { MAKER } from '../../findings/source';
 import type { Rule } from '../rule';
 
 /** What a lamp works on against the supply of the vehicle, from engine off to charging. */
-export const supplyRule: Rule = ({ configuration }, { product, lamp }) => {
-	const voltage = voltageOf(configuration);
+export const supplyRule: Rule = ({ configuration, voltage }, { product, lamp }) => {
 	if (voltage === null)
 		return finding(
 			'electrics.supply-unknown',
 			{ kind: configuration.kind },
 			{ level: 'unknown', source: { kind: 'record', fact: 'voltage', evidence: null } }
 		);
-	const { nominal, rest, running, charging } = supplyOf(configuration);
+	const { nominal, rest, running, charging } = supplyAt(voltage);
 	const { volts } = product;
 	const data = { supply: nominal, rest, charging, from: volts?.[0] ?? null, to: volts?.[1] ?? null };
 	const by = { source: MAKER };

@@ -1,0 +1,93 @@
+import { LEVELS, placeOf, RULE_IDS, RULES, VERDICTS, type Rule, type RuleId, type ViewedBy } from '../../match';
+import type { Place, RuleView } from './place-book';
+import type { ProductBook } from './product-book';
+import { emptyRow, setCode, type VerdictRow } from './verdict-row';
+
+/** Nothing was found at all, which is not a pass; and nobody has looked yet. */
+const NOTHING = 0;
+const UNASKED = 0xff;
+const UNKNOWN = VERDICTS.indexOf('unknown');
+
+/** The worst level a rule finds: 1 more than its number in `LEVELS`, or nothing. */
+function worstOf(found: ReturnType<Rule>): number {
+	if (!found) return NOTHING;
+	if (!Array.isArray(found)) return 1 + LEVELS.indexOf(found.level);
+	let worst = NOTHING;
+	for (const { level } of found) worst = Math.max(worst, 1 + LEVELS.indexOf(level));
+	return worst;
+}
+
+/** Tables by number; a number that is asked for has to be there. */
+export interface PlaceTables {
+	views: { readonly [view: number]: RuleView };
+	places: { readonly [place: number]: Place };
+}
+
+/** One rule in one view: the worst level it finds of each kind of product, as far as somebody asked. */
+interface Asked {
+	levels: Uint8Array;
+	ask: (kind: number) => number;
+}
+
+/**
+ * Judges places rule by rule. What a rule says in a view is worked out once for each kind of product it can tell apart, however many places
+ * share the view; a place is as bad as the worst of its rules.
+ */
+export class ViewJudge {
+	private readonly asked = new Map<number, Asked>();
+
+	constructor(
+		private readonly tables: PlaceTables,
+		private readonly book: ProductBook,
+		private readonly by: ViewedBy
+	) {}
+
+	/** Verdicts of the products of a shelf, given by their numbers, in a place; open questions counted. */
+	row(place: Place, shelf: ArrayLike<number>): VerdictRow {
+		const codes = this.codes(place, shelf);
+		for (const other of place.others) this.contest(codes, other, shelf);
+		const row = emptyRow(codes.length);
+		codes.forEach((code, i) => setCode(row, i, code));
+		return row;
+	}
+
+	/** The number of the verdict of each product, by the values in force alone. */
+	private codes({ views }: Place, shelf: ArrayLike<number>): Uint8Array {
+		const worst = new Uint8Array(shelf.length);
+		for (const [rule, view] of views.entries()) {
+			const { levels, ask } = this.inView(view);
+			const kinds = this.book.kinds[rule] as Uint16Array;
+			for (let i = 0; i < worst.length; i++) {
+				const kind = kinds[shelf[i] ?? 0] ?? 0;
+				let level = levels[kind] ?? UNASKED;
+				if (level === UNASKED) level = ask(kind);
+				if (level > (worst[i] ?? 0)) worst[i] = level;
+			}
+		}
+		return worst.map((level) => (level === NOTHING ? UNKNOWN : level - 1));
+	}
+
+	/** A product is not known to fit where another value of an open fact would say something else. */
+	private contest(codes: Uint8Array, other: number | null, shelf: ArrayLike<number>): void {
+		const place = other === null ? undefined : this.tables.places[other];
+		const then = place && this.codes(place, shelf);
+		for (const [i, code] of codes.entries()) if (code < UNKNOWN && (then?.[i] ?? UNKNOWN) !== code) codes[i] = UNKNOWN;
+	}
+
+	private inView(number: number): Asked {
+		const known = this.asked.get(number);
+		if (known) return known;
+		const { rule, view } = this.tables.views[number] as RuleView;
+		const { judge } = RULES[RULE_IDS[rule] as RuleId];
+		const place = placeOf(view, this.by);
+		const examples = this.book.examples[rule] ?? [];
+		const levels = new Uint8Array(examples.length).fill(UNASKED);
+		const ask = (kind: number): number => {
+			const example = examples[kind];
+			return (levels[kind] = example ? worstOf(judge(place, example)) : NOTHING);
+		};
+		const fresh = { levels, ask };
+		this.asked.set(number, fresh);
+		return fresh;
+	}
+}

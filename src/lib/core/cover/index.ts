@@ -1,0 +1,3 @@
+export * from './engine';
+export * from './cover';
+export * from './questions';

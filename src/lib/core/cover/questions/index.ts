@@ -1,0 +1,4 @@
+export * from './demand';
+export * from './offer';
+export * from './served';
+export * from './tally';
