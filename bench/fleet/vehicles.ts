@@ -14,17 +14,17 @@ interface Electrics {
 }
 
 function drawElectrics(random: Random): Electrics {
-	const monitored = pick(['none', 'none', 'hot', 'unrecorded'] as const, random);
+	const monitored = pick(['none', 'none', 'none', 'hot', 'hot', 'unrecorded'] as const, random);
 	return {
 		monitored,
 		flasher: chance(0.5, random)
 			? { kind: 'body-computer', thresholdCurrent: pick([0.9, 1.1, 1.3], random) }
 			: { kind: 'plug-in', pins: pick([2, 3], random) },
 		looks:
-			monitored === 'unrecorded' && chance(0.8, random)
+			monitored === 'unrecorded' && chance(0.9, random)
 				? {
-						lampOutMessage: pick(['none', 'none', 'some', 'all'], random),
-						headlampFeed: pick(['steady', 'pulsed'], random)
+						lampOutMessage: pick(['none', 'none', 'none', 'some', 'all'], random),
+						headlampFeed: pick(['steady', 'steady', 'steady', 'pulsed'], random)
 					}
 				: undefined
 	};
@@ -71,7 +71,7 @@ function socketsOf(
 			lens,
 			...(optic ? { optic } : {}),
 			...(two && walked ? { wiring: 'standard' } : {}),
-			...(envelope ? { envelope } : {}),
+			...(envelope ? { envelope: { ...envelope, entry: 'straight' } } : {}),
 			...(beam && walked
 				? {
 						cap: { kind: 'stock-sealed', depth: 18 },

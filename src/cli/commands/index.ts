@@ -18,6 +18,7 @@ export const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
 	read: async () => (await import('./read')).read,
 	ask: async () => (await import('./ask')).ask,
 	diagnose: async () => (await import('./diagnose')).diagnose,
+	cover: async () => (await import('./cover')).cover,
 	next: async () => (await import('./next')).next,
 	feed: async () => (await import('./feed')).feed,
 	import: async () => (await import('./import')).importFile,

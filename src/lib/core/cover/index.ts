@@ -1,3 +1,5 @@
 export * from './engine';
 export * from './cover';
 export * from './questions';
+export * from './missing';
+export * from './idle';

@@ -1,6 +1,7 @@
 import { LEVELS, placeOf, RULE_IDS, RULES, VERDICTS, type Rule, type RuleId, type ViewedBy } from '../../match';
 import type { Place, RuleView } from './place-book';
 import type { ProductBook } from './product-book';
+import type { Shelf } from './shelf';
 import { emptyRow, setCode, type VerdictRow } from './verdict-row';
 
 /** Nothing was found at all, which is not a pass; and nobody has looked yet. */
@@ -16,6 +17,9 @@ function worstOf(found: ReturnType<Rule>): number {
 	for (const { level } of found) worst = Math.max(worst, 1 + LEVELS.indexOf(level));
 	return worst;
 }
+
+/** What nothing, a pass, a need, a doubt and a refusal weigh. */
+const DOUBTS = [0, 0, 0, 1, 100];
 
 /** Tables by number; a number that is asked for has to be there. */
 export interface PlaceTables {
@@ -35,6 +39,7 @@ interface Asked {
  */
 export class ViewJudge {
 	private readonly asked = new Map<number, Asked>();
+	private readonly onShelves = new Map<Shelf, Map<number, Uint8Array>>();
 
 	constructor(
 		private readonly tables: PlaceTables,
@@ -43,7 +48,7 @@ export class ViewJudge {
 	) {}
 
 	/** Verdicts of the products of a shelf, given by their numbers, in a place; open questions counted. */
-	row(place: Place, shelf: ArrayLike<number>): VerdictRow {
+	row(place: Place, shelf: Shelf): VerdictRow {
 		const codes = this.codes(place, shelf);
 		for (const other of place.others) this.contest(codes, other, shelf);
 		const row = emptyRow(codes.length);
@@ -52,23 +57,49 @@ export class ViewJudge {
 	}
 
 	/** The number of the verdict of each product, by the values in force alone. */
-	private codes({ views }: Place, shelf: ArrayLike<number>): Uint8Array {
+	private codes({ views }: Place, shelf: Shelf): Uint8Array {
 		const worst = new Uint8Array(shelf.length);
-		for (const [rule, view] of views.entries()) {
-			const { levels, ask } = this.inView(view);
-			const kinds = this.book.kinds[rule] as Uint16Array;
+		for (const view of views) {
+			const levels = this.levelsOf(view, shelf);
 			for (let i = 0; i < worst.length; i++) {
-				const kind = kinds[shelf[i] ?? 0] ?? 0;
-				let level = levels[kind] ?? UNASKED;
-				if (level === UNASKED) level = ask(kind);
-				if (level > (worst[i] ?? 0)) worst[i] = level;
+				const level = levels[i] as number;
+				if (level > (worst[i] as number)) worst[i] = level;
 			}
 		}
-		return worst.map((level) => (level === NOTHING ? UNKNOWN : level - 1));
+		for (let i = 0; i < worst.length; i++) worst[i] = worst[i] === NOTHING ? UNKNOWN : (worst[i] as number) - 1;
+		return worst;
+	}
+
+	/** The worst level in a view for each product of a shelf. */
+	private levelsOf(view: number, shelf: Shelf): Uint8Array {
+		const onShelf = this.onShelves.get(shelf) ?? new Map<number, Uint8Array>();
+		this.onShelves.set(shelf, onShelf);
+		const known = onShelf.get(view);
+		if (known) return known;
+		const { levels, ask } = this.inView(view);
+		const kinds = this.book.kinds[(this.tables.views[view] as RuleView).rule] as Uint16Array;
+		const fresh = new Uint8Array(shelf.length);
+		shelf.forEach((product, i) => {
+			const kind = kinds[product] as number;
+			const level = levels[kind] as number;
+			fresh[i] = level === UNASKED ? ask(kind) : level;
+		});
+		onShelf.set(view, fresh);
+		return fresh;
+	}
+
+	/** How far a product is from serving a place: a hundred for each rule that refuses it, one for each that does not know. */
+	doubts({ views }: Place, product: number): number {
+		return views.reduce((sum, view, rule) => {
+			const kind = this.book.kinds[rule]?.[product] ?? 0;
+			const { levels, ask } = this.inView(view);
+			const level = levels[kind] === UNASKED ? ask(kind) : (levels[kind] ?? NOTHING);
+			return sum + (DOUBTS[level] ?? 0);
+		}, 0);
 	}
 
 	/** A product is not known to fit where another value of an open fact would say something else. */
-	private contest(codes: Uint8Array, other: number | null, shelf: ArrayLike<number>): void {
+	private contest(codes: Uint8Array, other: number | null, shelf: Shelf): void {
 		const place = other === null ? undefined : this.tables.places[other];
 		const then = place && this.codes(place, shelf);
 		for (const [i, code] of codes.entries()) if (code < UNKNOWN && (then?.[i] ?? UNKNOWN) !== code) codes[i] = UNKNOWN;

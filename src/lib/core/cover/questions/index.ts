@@ -1,4 +1,5 @@
 export * from './demand';
+export * from './demand-sheet';
 export * from './offer';
 export * from './served';
 export * from './tally';

@@ -46,6 +46,7 @@ export interface Tally {
 	/** Sockets in all, and those that take no lamp. */
 	sockets: number;
 	closed: number;
+	closedByFunction: ReadonlyMap<FunctionId, number>;
 	all: Share;
 	byFunction: ReadonlyMap<FunctionId, Share>;
 	parts: Readonly<Record<VehiclePart, WholeShare>>;
@@ -100,6 +101,7 @@ export function tally(
 		Map<string, Share>
 	>;
 	const vehicles: { sockets: number; served: number }[] = [];
+	const closedByFunction = new Map<FunctionId, number>();
 	const counted = { configurations: 0, sockets: 0, closed: 0 };
 	cover.vehicles.forEach((vehicle, number) => {
 		const own = { sockets: 0, served: 0 };
@@ -115,6 +117,7 @@ export function tally(
 			const trait = traits[at];
 			if (!trait || trait.closed) {
 				counted.closed += 1;
+				for (const fn of trait?.functions ?? []) closedByFunction.set(fn, (closedByFunction.get(fn) ?? 0) + 1);
 				return;
 			}
 			const isServed = code !== NO_PLACE && serves(code);
@@ -144,6 +147,7 @@ export function tally(
 	});
 	return {
 		...counted,
+		closedByFunction,
 		all,
 		byFunction,
 		parts: Object.fromEntries(PARTS.map((part, i) => [part, parts[i]])) as Tally['parts'],

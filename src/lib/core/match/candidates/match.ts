@@ -15,6 +15,7 @@ import {
 	type SocketCase
 } from '../cases';
 import { relatedCategories } from '../cases/relation';
+import { PLACE_FACTS } from '../reads/place-facts';
 
 /** Products prepared for matching, found by their id and by the lamp category they are made for. */
 export interface Catalogue {
@@ -186,10 +187,12 @@ export function equivalenceKey(
 }
 
 /** What of a vehicle and of the shop a rule may look at, beside the socket, its outputs and its neighbours: equal for vehicles that are judged alike. */
-export function surroundings({ configuration, shop }: SocketCase, { hasFieldFacts }: Catalogue): unknown[] {
+export function surroundings(place: SocketCase, { hasFieldFacts }: Catalogue): unknown[] {
+	const { configuration, shop } = place;
 	const { id, kind, market, flasher, looks } = configuration;
 	return [
 		hasFieldFacts ? id : null,
+		PLACE_FACTS.madeFor.of(place),
 		[kind, market, flasher, looks, voltageOf(configuration)],
 		[shop.policy, shop.exception, shop.assumptions]
 	];
