@@ -3,3 +3,4 @@ export * from './cover';
 export * from './questions';
 export * from './missing';
 export * from './idle';
+export * from './assortment';

@@ -1,4 +1,4 @@
-import { placeOf, productCase, RULE_IDS, RULES, type Finding } from '../../match';
+import { placeOf, productCase, RULE_IDS, RULES, type Finding, type ProductCase, type RuleId } from '../../match';
 import type { Cover } from '../cover';
 import { draftProduct, type Draft } from './draft';
 import type { Sorted } from './groups';
@@ -14,25 +14,41 @@ export interface NeverClosed {
 	places: number[];
 }
 
-/** What stops a lamp in a place: what refuses it, or what nobody knows. */
-function stopping(cover: Cover, place: number, draft: Draft): Finding[] {
-	const product = productCase(draftProduct(draft));
-	const views = cover.places[place]?.views ?? [];
-	const found = RULE_IDS.flatMap((id, rule) => {
-		const view = cover.views[views[rule] ?? -1]?.view;
-		const said = view ? RULES[id].judge(placeOf(view, cover.by), product) : null;
-		return said ?? [];
-	});
-	const refused = found.filter(({ level }) => level === 'refuse');
-	const bad = refused.length > 0 ? refused : found.filter(({ level }) => level === 'unknown');
-	return [...new Map(bad.map((one) => [one.code, one])).values()];
+/** Says what stops a lamp in a place: what refuses it, or what nobody knows. A rule is asked once for each view it has. */
+class Stopping {
+	private readonly products = new Map<Draft, ProductCase>();
+	private readonly said = new Map<Draft, Map<number, readonly Finding[]>>();
+
+	constructor(private readonly cover: Cover) {}
+
+	findings(place: number, draft: Draft): Finding[] {
+		const found = (this.cover.places[place]?.views ?? []).flatMap((view) => this.inView(view, draft));
+		const refused = found.filter(({ level }) => level === 'refuse');
+		const bad = refused.length > 0 ? refused : found.filter(({ level }) => level === 'unknown');
+		return [...new Map(bad.map((one) => [one.code, one])).values()];
+	}
+
+	private inView(number: number, draft: Draft): readonly Finding[] {
+		const byView = this.said.get(draft) ?? new Map<number, readonly Finding[]>();
+		this.said.set(draft, byView);
+		const known = byView.get(number);
+		const held = this.cover.views[number];
+		if (known || !held) return known ?? [];
+		const product = this.products.get(draft) ?? productCase(draftProduct(draft));
+		this.products.set(draft, product);
+		const said = RULES[RULE_IDS[held.rule] as RuleId].judge(placeOf(held.view, this.cover.by), product);
+		const fresh = said === null ? [] : Array.isArray(said) ? said : [said];
+		byView.set(number, fresh);
+		return fresh;
+	}
 }
 
 /** Sockets that no lamp would close, by what stops it. Where every value in force passes, sources disagree: there is no finding. */
 export function neverClosed(cover: Cover, never: Sorted['never']): NeverClosed[] {
+	const stopping = new Stopping(cover);
 	const found = new Map<string, NeverClosed>();
 	for (const { unmet, nearest } of never) {
-		const findings = stopping(cover, unmet.place, nearest);
+		const findings = stopping.findings(unmet.place, nearest);
 		const key = findings.map(({ code }) => code).join();
 		const known: NeverClosed = found.get(key) ?? {
 			findings,
