@@ -3,9 +3,28 @@ import { generateFleet } from '../../../../bench/fleet/vehicles';
 import { generateOffer, PARTS } from '../../../../bench/fleet/products';
 import { demoDocument } from '../../../../tests/support/demo';
 import { shopOf } from '../exchange';
-import { assumedForPlaces, compileCatalogue, fieldOf, matchConfiguration, type Catalogue, type Shop } from '../match';
+import {
+	assumedForPlaces,
+	compileCatalogue,
+	fieldOf,
+	matchConfiguration,
+	productCase,
+	type Catalogue,
+	type Shop
+} from '../match';
+import { rememberingLens } from '../optics';
 import type { Accessory, Configuration, Product, RotaluxDocument } from '../model';
-import { coverOf, idleProducts, isOffered, tally, type Cover } from '.';
+import {
+	coverOf,
+	idleProducts,
+	isOffered,
+	LiveCover,
+	shelvesOf,
+	tally,
+	type Cover,
+	type CoveredVehicle,
+	type KeptCover
+} from '.';
 
 const FLEET_SHOP: Shop = { policy: { headlamps: 'projectors' }, accessories: PARTS, currency: 'EUR' };
 
@@ -121,6 +140,82 @@ describe('cover', () => {
 		const twice = coverWith([...fleet, ...sisters], products, catalogue, FLEET_SHOP);
 		expect(twice.places.length).toBe(once.places.length);
 		expect(tally(twice, allOffered(twice)).all.served).toBe(2 * tally(once, allOffered(once)).all.served);
+	});
+});
+
+describe('a cover that follows', () => {
+	const fleet = generateFleet(30);
+	const products = generateOffer(120).map((product) => productCase(product));
+	const by = { shop: FLEET_SHOP, assumed: assumedForPlaces(undefined), through: rememberingLens() };
+	const finish = (live: LiveCover) => {
+		for (const judged of live.work()) void judged;
+		return live;
+	};
+	/** Vehicles by what is served on each, whatever the numbers of places and products are. */
+	const counts = (cover: Cover) => tally(cover, allOffered(cover)).vehicles;
+	const standing = () => {
+		const live = new LiveCover(by);
+		live.putProducts(products);
+		for (const vehicle of fleet) live.putVehicle(vehicle);
+		return finish(live);
+	};
+
+	it('comes by changes of products to what it is from the start', () => {
+		const live = standing();
+		const changed = products.map(({ record }, i) => {
+			if (i % 5 === 0) return { ...record, size: { ...record.size, frontDiameter: 1 } };
+			if (i % 5 === 1) return { ...record, fits: ['W5W'] };
+			if (i % 5 === 2) return { ...record, withdrawn: true };
+			return record;
+		}) as Product[];
+		const more = generateOffer(150).slice(120);
+		const then = [...changed, ...more].map((product) => productCase(product));
+		for (const product of then) live.putProduct(product);
+		live.dropProduct(then[3]?.record.id as string);
+		const left = then.filter((_, i) => i !== 3);
+		expect(counts(live.snapshot())).toEqual(counts(coverOf(fleet, left, by)));
+	});
+
+	it('judges nothing anew for a price', () => {
+		const live = standing();
+		const [first] = products;
+		const cheaper = { ...first?.record, packs: [{ sku: 'X', count: 1, price: 1 }] } as unknown as Product;
+		expect(live.putProduct(productCase(cheaper))).toEqual([]);
+	});
+
+	it('comes by changes of vehicles to what it is from the start', () => {
+		const live = standing();
+		const others = generateFleet(45, 77).map((c, i) => ({ ...c, id: `f${i}` }) as Configuration);
+		for (const vehicle of others) live.putVehicle(vehicle);
+		live.dropVehicle('f7');
+		const left = others.filter(({ id }) => id !== 'f7');
+		const now = finish(live).snapshot();
+		const from = coverOf(left, products, by);
+		const byId = (cover: Cover) =>
+			new Map(cover.vehicles.map(({ facts }, i) => [facts.id as string, counts(cover)[i]]));
+		expect(byId(now)).toEqual(byId(from));
+	});
+
+	it('goes on from what was kept, as text, in the middle of its work', () => {
+		const live = new LiveCover(by);
+		live.putProducts(products);
+		for (const vehicle of fleet) live.putVehicle(vehicle);
+		live.work().next();
+		const { views, places, traits } = live.tables;
+		const text = JSON.stringify({ views, places, traits });
+		const kept = JSON.parse(text) as Pick<KeptCover, 'views' | 'places' | 'traits'>;
+		const next = new LiveCover(by);
+		next.restore({
+			...kept,
+			rows: places.map((_, place) => live.rowOf(place)),
+			products: products.map((product, number) => ({ number, product, categories: shelvesOf(product) })),
+			vehicles: fleet.map(({ id }) => live.vehicle(id) as CoveredVehicle)
+		});
+		expect(next.counts.due).toBe(live.counts.due);
+		expect(next.counts.due).toBeGreaterThan(0);
+		const more = generateFleet(40).slice(30);
+		for (const vehicle of more) next.putVehicle(vehicle);
+		expect(counts(finish(next).snapshot())).toEqual(counts(coverOf([...fleet, ...more], products, by)));
 	});
 });
 

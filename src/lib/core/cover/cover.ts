@@ -1,19 +1,6 @@
 import type { Configuration } from '../model';
-import type { FieldFact, ProductCase, ViewedBy } from '../match';
-import {
-	exceptionsOf,
-	PlaceBook,
-	ProductBook,
-	Shelves,
-	ViewJudge,
-	type Exception,
-	type Place,
-	type Planned,
-	type RuleView,
-	type Shelf,
-	type Trait,
-	type VerdictRow
-} from './engine';
+import type { ProductCase, ViewedBy } from '../match';
+import type { Exception, Place, Planned, RuleView, Shelf, Trait, VerdictRow } from './engine';
 
 /** What questions are asked by, of a vehicle. */
 export type VehicleFacts = Pick<Configuration, 'id' | 'make' | 'model' | 'kind' | 'market' | 'years'>;
@@ -21,6 +8,8 @@ export type VehicleFacts = Pick<Configuration, 'id' | 'make' | 'model' | 'kind' 
 /** A vehicle of the fleet, with its places. */
 export interface CoveredVehicle extends Planned {
 	facts: VehicleFacts;
+	/** Places of lamp units it has, as they are named in checks. */
+	units: readonly string[];
 	exceptions: readonly Exception[];
 }
 
@@ -48,36 +37,3 @@ export const vehicleFacts = ({ id, make, model, kind, market, years }: Configura
 	market,
 	...(years ? { years } : {})
 });
-
-/** Products of which something was found, by the vehicle it was found on; what was found in a lamp unit stands under every vehicle. */
-export function foundOn(products: readonly ProductCase[]): (vehicle: string) => ProductCase[] {
-	const onVehicle = new Map<string, Set<ProductCase>>();
-	const inUnits = new Set<ProductCase>();
-	const isOfUnit = (fact: FieldFact) => fact.kind === 'beam-check' && fact.check.unit !== undefined;
-	for (const product of products)
-		for (const fact of product.field) {
-			if (isOfUnit(fact)) inUnits.add(product);
-			const there = onVehicle.get(fact.configuration) ?? new Set();
-			onVehicle.set(fact.configuration, there.add(product));
-		}
-	return (vehicle) => [...new Set([...(onVehicle.get(vehicle) ?? []), ...inUnits])];
-}
-
-/** Every configuration against every product, all at once. */
-export function coverOf(
-	configurations: readonly Configuration[],
-	products: readonly ProductCase[],
-	by: ViewedBy
-): Cover {
-	const book = new PlaceBook(by);
-	const found = foundOn(products);
-	const vehicles = configurations.map((configuration): CoveredVehicle => {
-		const exceptions = exceptionsOf(configuration, found(configuration.id), by);
-		return { facts: vehicleFacts(configuration), ...book.plan(configuration), exceptions };
-	});
-	const shelves = new Shelves(products);
-	const judge = new ViewJudge(book, new ProductBook(products), by);
-	const rows = book.places.map((place) => judge.row(place, shelves.for(place.category)));
-	const { places, views, traits } = book;
-	return { products, shelfOf: (category) => shelves.for(category), places, rows, views, traits, vehicles, by };
-}

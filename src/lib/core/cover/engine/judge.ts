@@ -1,12 +1,22 @@
-import { LEVELS, placeOf, RULE_IDS, RULES, VERDICTS, type Rule, type RuleId, type ViewedBy } from '../../match';
+import {
+	LEVELS,
+	placeOf,
+	RULE_IDS,
+	RULES,
+	VERDICTS,
+	type ProductCase,
+	type Rule,
+	type RuleId,
+	type SocketCase,
+	type ViewedBy
+} from '../../match';
 import type { Place, RuleView } from './place-book';
 import type { ProductBook } from './product-book';
 import type { Shelf } from './shelf';
 import { emptyRow, setCode, type VerdictRow } from './verdict-row';
 
-/** Nothing was found at all, which is not a pass; and nobody has looked yet. */
+/** Nothing was found at all, which is not a pass. */
 const NOTHING = 0;
-const UNASKED = 0xff;
 const UNKNOWN = VERDICTS.indexOf('unknown');
 
 /** The worst level a rule finds: 1 more than its number in `LEVELS`, or nothing. */
@@ -27,10 +37,35 @@ export interface PlaceTables {
 	places: { readonly [place: number]: Place };
 }
 
-/** One rule in one view: the worst level it finds of each kind of product, as far as somebody asked. */
-interface Asked {
-	levels: Uint8Array;
-	ask: (kind: number) => number;
+/** Nobody has asked yet. */
+const UNASKED = 0xff;
+
+/** One rule in one view: the worst level it finds of each kind of product, worked out when somebody asks. */
+class AskedRule {
+	private levels = new Uint8Array(0);
+
+	constructor(
+		private readonly judge: Rule,
+		private readonly place: SocketCase,
+		private readonly examples: readonly ProductCase[]
+	) {}
+
+	level(kind: number): number {
+		const known = this.levels[kind] ?? UNASKED;
+		return known === UNASKED ? this.ask(kind) : known;
+	}
+
+	private ask(kind: number): number {
+		if (kind >= this.levels.length) {
+			const wider = new Uint8Array(this.examples.length).fill(UNASKED);
+			wider.set(this.levels);
+			this.levels = wider;
+		}
+		const example = this.examples[kind];
+		const level = example ? worstOf(this.judge(this.place, example)) : NOTHING;
+		this.levels[kind] = level;
+		return level;
+	}
 }
 
 /**
@@ -38,7 +73,7 @@ interface Asked {
  * share the view; a place is as bad as the worst of its rules.
  */
 export class ViewJudge {
-	private readonly asked = new Map<number, Asked>();
+	private readonly asked = new Map<number, AskedRule>();
 	private readonly onShelves = new Map<Shelf, Map<number, Uint8Array>>();
 
 	constructor(
@@ -76,25 +111,27 @@ export class ViewJudge {
 		this.onShelves.set(shelf, onShelf);
 		const known = onShelf.get(view);
 		if (known) return known;
-		const { levels, ask } = this.inView(view);
-		const kinds = this.book.kinds[(this.tables.views[view] as RuleView).rule] as Uint16Array;
+		const asked = this.inView(view);
+		const kinds = this.book.kinds[(this.tables.views[view] as RuleView).rule] as readonly number[];
 		const fresh = new Uint8Array(shelf.length);
 		shelf.forEach((product, i) => {
 			const kind = kinds[product] as number;
-			const level = levels[kind] as number;
-			fresh[i] = level === UNASKED ? ask(kind) : level;
+			fresh[i] = asked.level(kind);
 		});
 		onShelf.set(view, fresh);
 		return fresh;
+	}
+
+	/** Forgets what stood on shelves, since a product on one is another now. */
+	forgetShelves(): void {
+		this.onShelves.clear();
 	}
 
 	/** How far a product is from serving a place: a hundred for each rule that refuses it, one for each that does not know. */
 	doubts({ views }: Place, product: number): number {
 		return views.reduce((sum, view, rule) => {
 			const kind = this.book.kinds[rule]?.[product] ?? 0;
-			const { levels, ask } = this.inView(view);
-			const level = levels[kind] === UNASKED ? ask(kind) : (levels[kind] ?? NOTHING);
-			return sum + (DOUBTS[level] ?? 0);
+			return sum + (DOUBTS[this.inView(view).level(kind)] ?? 0);
 		}, 0);
 	}
 
@@ -105,19 +142,12 @@ export class ViewJudge {
 		for (const [i, code] of codes.entries()) if (code < UNKNOWN && (then?.[i] ?? UNKNOWN) !== code) codes[i] = UNKNOWN;
 	}
 
-	private inView(number: number): Asked {
+	private inView(number: number): AskedRule {
 		const known = this.asked.get(number);
 		if (known) return known;
 		const { rule, view } = this.tables.views[number] as RuleView;
 		const { judge } = RULES[RULE_IDS[rule] as RuleId];
-		const place = placeOf(view, this.by);
-		const examples = this.book.examples[rule] ?? [];
-		const levels = new Uint8Array(examples.length).fill(UNASKED);
-		const ask = (kind: number): number => {
-			const example = examples[kind];
-			return (levels[kind] = example ? worstOf(judge(place, example)) : NOTHING);
-		};
-		const fresh = { levels, ask };
+		const fresh = new AskedRule(judge, placeOf(view, this.by), this.book.examples[rule] ?? []);
 		this.asked.set(number, fresh);
 		return fresh;
 	}

@@ -78,6 +78,24 @@ export class PlaceBook {
 		this.named = new Set(by.shop.accessories.flatMap(({ fits }) => fits?.families ?? []));
 	}
 
+	/** Takes in what was kept: views, places and traits in the order of their numbers. */
+	restore({
+		views,
+		places,
+		traits
+	}: {
+		views: readonly RuleView[];
+		places: readonly Place[];
+		traits: readonly Trait[];
+	}): void {
+		for (const { rule, view } of views) {
+			const values = FACTS.map((fact) => view[fact]);
+			this.viewOf(rule, { at: AT[rule] ?? [], values, numbers: this.numbersOf(values) });
+		}
+		for (const place of places) this.add(place);
+		for (const trait of traits) this.traitNumber(trait);
+	}
+
 	/** The places of a vehicle. Sisters that no rule can tell apart share them. */
 	plan(configuration: Configuration): Planned {
 		const key = likeness(configuration, this.named);
@@ -89,7 +107,9 @@ export class PlaceBook {
 				const prepared = socketCase(configuration, socket, { shop, through });
 				return prepared ? this.placeOf(prepared) : NO_PLACE;
 			}),
-			traits: Uint16Array.from(configuration.sockets, (socket) => this.traitOf(socket))
+			traits: Uint16Array.from(configuration.sockets, ({ zone, functions, state }) =>
+				this.traitNumber({ zone, functions, closed: state !== 'filament' })
+			)
 		};
 		const [oldest] = this.sisters.keys();
 		if (this.sisters.size >= SISTERS && oldest !== undefined) this.sisters.delete(oldest);
@@ -97,8 +117,7 @@ export class PlaceBook {
 		return planned;
 	}
 
-	private traitOf({ zone, functions, state }: Socket): number {
-		const trait: Trait = { zone, functions, closed: state !== 'filament' };
+	private traitNumber(trait: Trait): number {
 		const number = this.traitNumbers.of(trait);
 		this.traits[number] ??= trait;
 		return number;
@@ -106,10 +125,14 @@ export class PlaceBook {
 
 	private placeOf(prepared: SocketCase): number {
 		const values = FACTS.map((fact) => PLACE_FACTS[fact].of(prepared));
-		const numbers = values.map((value, i) => this.values[i]?.of(value) ?? 0);
+		const numbers = this.numbersOf(values);
 		const views = AT.map((at, rule) => this.viewOf(rule, { at, values, numbers }));
 		const others = prepared.others.map(({ case: other }) => other && this.placeOf(other));
 		return this.add({ category: prepared.category.category, views, others });
+	}
+
+	private numbersOf(values: readonly unknown[]): number[] {
+		return values.map((value, i) => this.values[i]?.of(value) ?? 0);
 	}
 
 	private viewOf(

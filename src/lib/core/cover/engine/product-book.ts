@@ -3,25 +3,30 @@ import { Numbers } from './numbers';
 
 /** Products by number, and for each rule the kinds of product it can tell apart: most rules read little of one. */
 export class ProductBook {
-	readonly products: readonly ProductCase[];
+	readonly products: ProductCase[] = [];
 	/** Kind of each product, by rule. */
-	readonly kinds: readonly Uint16Array[];
+	readonly kinds: readonly number[][] = RULE_IDS.map(() => []);
 	/** One product of each kind, by rule. */
-	readonly examples: readonly (readonly ProductCase[])[];
+	readonly examples: readonly ProductCase[][] = RULE_IDS.map(() => []);
+	private readonly numbers = RULE_IDS.map(() => new Numbers());
 
-	constructor(products: readonly ProductCase[]) {
-		this.products = products;
-		const sorted = RULE_IDS.map((rule) => {
-			const numbers = new Numbers();
-			const examples: ProductCase[] = [];
-			const kinds = Uint16Array.from(products, (product) => {
-				const kind = numbers.of(productView(rule, product));
-				examples[kind] ??= product;
-				return kind;
-			});
-			return { kinds, examples };
+	constructor(products: readonly ProductCase[] = []) {
+		products.forEach((product, number) => this.put(number, product));
+	}
+
+	/** Puts a product in its place, or another in the place of one. @returns true when some rule can tell it from what was there */
+	put(number: number, product: ProductCase): boolean {
+		this.products[number] = product;
+		let differs = false;
+		RULE_IDS.forEach((rule, r) => {
+			const kind = (this.numbers[r] as Numbers).of(productView(rule, product));
+			const kinds = this.kinds[r] as number[];
+			const examples = this.examples[r] as ProductCase[];
+			examples[kind] ??= product;
+			if (kinds[number] === kind) return;
+			kinds[number] = kind;
+			differs = true;
 		});
-		this.kinds = sorted.map(({ kinds }) => kinds);
-		this.examples = sorted.map(({ examples }) => examples);
+		return differs;
 	}
 }

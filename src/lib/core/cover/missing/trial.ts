@@ -1,12 +1,12 @@
 import type { Product } from '../../model';
 import { productCase } from '../../match';
 import type { Cover } from '../cover';
-import { codeAt, ProductBook, ViewJudge, type Place } from '../engine';
+import { codeAt, ProductBook, ViewJudge, type Place, type Shelf } from '../engine';
 
 /** Judges products that are not in the catalogue in the places of a fleet, by the rules of the match. */
 export class Trial {
 	private readonly judge: ViewJudge;
-	private readonly shelf: Int32Array;
+	private readonly shelf: Shelf;
 
 	constructor(
 		private readonly cover: Pick<Cover, 'places' | 'views' | 'by'>,
@@ -15,7 +15,7 @@ export class Trial {
 		const { places, views, by } = cover;
 		const cases = products.map((product) => productCase(product));
 		this.judge = new ViewJudge({ places, views }, new ProductBook(cases), by);
-		this.shelf = Int32Array.from(cases.keys());
+		this.shelf = [...cases.keys()];
 	}
 
 	/** The number of the verdict of each product in a place. */
