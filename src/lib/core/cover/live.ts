@@ -129,19 +129,32 @@ export class LiveCover {
 
 	/**
 	 * Puts a product, or another state of one, and judges it in the places it can enter.
+	 * @param isOther judges it although nobody can tell here that it changed: what was kept is older than what was restored
 	 * @returns the places whose row has changed
 	 */
-	putProduct(product: ProductCase): number[] {
-		const categories = shelvesOf(product);
-		const known = this.numbers.get(product.record.id);
-		if (known !== undefined && categories.join() === this.categories[known]?.join()) {
-			const differs = this.products.put(known, product);
-			return differs ? this.column(known, categories) : [];
+	putProduct(product: ProductCase, isOther = false): number[] {
+		const { number, differs } = this.put(product);
+		return differs || isOther ? this.column(number, this.categories[number] ?? []) : [];
+	}
+
+	/**
+	 * Puts many products; the places they can enter wait to be judged.
+	 * @param areOther as for one
+	 * @returns the places that wait now and did not before
+	 */
+	putProducts(products: readonly ProductCase[], areOther = false): number[] {
+		const categories = new Set<string>();
+		for (const product of products) {
+			const { number, differs } = this.put(product);
+			if (differs || areOther) for (const category of this.categories[number] ?? []) categories.add(category);
 		}
-		if (known !== undefined) this.retire(known, this.categories[known] ?? []);
-		const number = this.products.products.length;
-		this.number(number, product, categories);
-		return this.column(number, categories);
+		const due: number[] = [];
+		this.book.places.forEach(({ category }, place) => {
+			if (!this.rows[place] || !isNear(category, [...categories])) return;
+			this.rows[place] = null;
+			due.push(place);
+		});
+		return due;
 	}
 
 	/** Takes a product out of the catalogue. */
@@ -152,17 +165,13 @@ export class LiveCover {
 		this.numbers.delete(id);
 	}
 
-	/** Puts many products before any place is judged. */
-	putProducts(products: readonly ProductCase[]): void {
-		for (const product of products) this.number(this.products.products.length, product, shelvesOf(product));
-	}
-
-	/** Vehicles on which something was found of a product, or was; they are to be put again when it changes. */
-	vehiclesWith({ record, field }: ProductCase): string[] {
-		const on = new Set(field.map(({ configuration }) => configuration));
-		const units = new Set(field.flatMap((fact) => unitOf(fact) ?? []));
+	/** Vehicles on which something was found of some products, or was; they are to be put again when those change. */
+	vehiclesWith(products: readonly ProductCase[]): string[] {
+		const ids = new Set<string>(products.map(({ record }) => record.id));
+		const on = new Set(products.flatMap(({ field }) => field.map(({ configuration }) => configuration)));
+		const units = new Set(products.flatMap(({ field }) => field.flatMap((fact) => unitOf(fact) ?? [])));
 		return [...this.vehicles.values()].flatMap(({ facts: { id }, exceptions, units: own }) =>
-			on.has(id) || own.some((unit) => units.has(unit)) || exceptions.some(({ product }) => product === record.id)
+			on.has(id) || own.some((unit) => units.has(unit)) || exceptions.some(({ product }) => ids.has(product))
 				? [id]
 				: []
 		);
@@ -199,6 +208,18 @@ export class LiveCover {
 			vehicles: [...this.vehicles.values()],
 			by: this.by
 		};
+	}
+
+	/** Puts a product under its number, or a new one where it stands elsewhere now; says whether some rule can tell that it changed. */
+	private put(product: ProductCase): { number: number; differs: boolean } {
+		const categories = shelvesOf(product);
+		const known = this.numbers.get(product.record.id);
+		if (known !== undefined && categories.join() === this.categories[known]?.join())
+			return { number: known, differs: this.products.put(known, product) };
+		if (known !== undefined) this.retire(known, this.categories[known] ?? []);
+		const number = this.products.products.length;
+		this.number(number, product, categories);
+		return { number, differs: true };
 	}
 
 	private number(number: number, product: ProductCase, categories: readonly string[]): void {

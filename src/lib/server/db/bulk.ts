@@ -1,7 +1,7 @@
 import type { Tx } from './change';
 
 /** What SQLite keeps in a column. */
-export type Cell = string | number | null;
+export type Cell = string | number | Uint8Array | null;
 /** One row of a table, by column; every row of a write has the same columns. */
 export type Row = Readonly<Record<string, Cell>>;
 

@@ -8,6 +8,7 @@ import * as marks from './0006-marks';
 import * as fittings from './0007-fittings';
 import * as proofs from './0008-proofs';
 import * as learn from './0009-learn';
+import * as cover from './0010-cover';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -19,7 +20,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0006-marks': marks,
 	'0007-fittings': fittings,
 	'0008-proofs': proofs,
-	'0009-learn': learn
+	'0009-learn': learn,
+	'0010-cover': cover
 };
 
 /** Their keys, in order. */
