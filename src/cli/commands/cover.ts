@@ -5,8 +5,8 @@ import { assumedForPlaces, compileCatalogue, fieldOf } from '../../lib/core/matc
 import {
 	coverOf,
 	idleProducts,
-	isOffered,
 	missingProducts,
+	offeredIn,
 	readDemand,
 	tally,
 	weightsOf,
@@ -77,10 +77,9 @@ export const cover: Command = {
 		});
 		const whole = coverIn(readFileDocument(positionals[0]));
 		const demand = values.demand === undefined ? undefined : await demandIn(whole, values.demand);
-		const asked = demand ? { weights: demand.weights } : {};
-		const offered = Uint8Array.from(whole.products, (product) => (isOffered(product, { from: 'catalogue' }) ? 1 : 0));
-		const counted = tally(whole, offered, asked);
-		const { missing, never } = missingProducts(whole, offered, asked);
+		const offered = offeredIn(whole, { from: 'catalogue' });
+		const counted = tally(whole, offered, demand?.weights);
+		const { missing, never } = missingProducts(whole, offered, demand?.weights);
 		return {
 			output: {
 				configurations: counted.configurations,

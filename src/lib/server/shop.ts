@@ -8,6 +8,8 @@ import { clockBehind } from './repositories/events';
 import { startKeeping, stopKeeping } from './keeping';
 import type { KitContext } from './services/kits';
 import { watchedSolve } from './workers/solves';
+import { coverState } from './repositories/cover';
+import { startCoverRun, stopCover } from './workers/cover';
 import { resumeImports, stopImports } from './workers/imports';
 import { kitWorkInThreads, stopHeavy } from './workers/heavy';
 
@@ -25,6 +27,7 @@ export async function openShop(): Promise<void> {
 	if (behind > 0) log.warn({ seconds: behind }, 'the clock is behind the last change; changes are ordered by number');
 	startKeeping(dataFolder());
 	resumeImports(dataFolder());
+	if ((await coverState(await database()))?.startedAt) void startCoverRun(dataFolder());
 }
 
 /** The shop's database, opened on first use. */
@@ -65,6 +68,7 @@ export async function closeShop(): Promise<void> {
 	await db?.destroy();
 	await stopHeavy();
 	await stopImports();
+	await stopCover();
 	stopKeeping();
 	giveBack?.();
 	giveBack = undefined;

@@ -1,9 +1,12 @@
 import type { Configuration } from '../model';
 import type { ProductCase, ViewedBy } from '../match';
+import { vehicleName } from '../vehicle';
 import type { Exception, Place, Planned, RuleView, Shelf, Trait, VerdictRow } from './engine';
 
 /** What questions are asked by, of a vehicle. */
-export type VehicleFacts = Pick<Configuration, 'id' | 'make' | 'model' | 'kind' | 'market' | 'years'>;
+export type VehicleFacts = Pick<Configuration, 'id' | 'make' | 'model' | 'kind' | 'market' | 'years'> & {
+	name: string;
+};
 
 /** A vehicle of the fleet, with its places. */
 export interface CoveredVehicle extends Planned {
@@ -29,11 +32,15 @@ export interface Cover {
 }
 
 /** The facts of a vehicle that questions are asked by. */
-export const vehicleFacts = ({ id, make, model, kind, market, years }: Configuration): VehicleFacts => ({
-	id,
-	make,
-	model,
-	kind,
-	market,
-	...(years ? { years } : {})
-});
+export const vehicleFacts = (configuration: Configuration): VehicleFacts => {
+	const { id, make, model, kind, market, years } = configuration;
+	return {
+		id,
+		name: vehicleName(configuration),
+		make,
+		model,
+		kind,
+		market,
+		...(years ? { years } : {})
+	};
+};

@@ -192,3 +192,23 @@ export async function allIds(db: Knex, table: 'configurations' | 'products'): Pr
 	const rows: { id: string }[] = await db(table).select('id');
 	return new Set(rows.map(({ id }) => id));
 }
+
+/** How many vehicles and products are not judged as they are on record now, those that are gone included. */
+export async function countChangedSince(db: Knex): Promise<{ vehicles: number; products: number }> {
+	const changed = async (table: 'configurations' | 'products', kept: string, id: string) => {
+		const [row] = await db(table)
+			.leftJoin(kept, `${kept}.${id}`, `${table}.id`)
+			.where((where) => void where.whereNull(`${kept}.${id}`).orWhereRaw('?? <> ??', [`${kept}.mark`, `${table}.mark`]))
+			.count({ n: '*' });
+		const [gone] = await db(kept)
+			.leftJoin(table, `${table}.id`, `${kept}.${id}`)
+			.whereNull(`${table}.id`)
+			.whereNotNull(`${kept}.${id}`)
+			.count({ n: '*' });
+		return Number(row?.n ?? 0) + Number(gone?.n ?? 0);
+	};
+	return {
+		vehicles: await changed('configurations', 'cover_vehicles', 'configuration_id'),
+		products: await changed('products', 'cover_products', 'product_id')
+	};
+}

@@ -94,11 +94,7 @@ const byWeight = (a: Missing, b: Missing) =>
  * The products that would serve the most of what nothing on offer serves: for each category, colour and wiring the light, the power and the
  * largest body, each tried by the rules of the match. The one that weighs most comes first.
  */
-export function missingProducts(
-	cover: Cover,
-	offered: Uint8Array,
-	{ weights = EVEN }: { weights?: Weights } = {}
-): MissingProducts {
+export function missingProducts(cover: Cover, offered: Uint8Array, weights: Weights = EVEN): MissingProducts {
 	const open = unmetIn(cover, offered, weights);
 	const unmet: Unmet[] = [...open.places.values()];
 	const { groups, never } = groupsOf(cover, unmet);

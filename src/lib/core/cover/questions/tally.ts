@@ -82,13 +82,8 @@ const NAMES = Object.keys(GROUPINGS) as Grouping[];
 /**
  * Counts what is served from an offer. A socket is served by a lamp that fits, alone or with parts; one without a known category is not.
  * @param offered 1 for each product that counts, by number
- * @param chosen looks at some vehicles only
  */
-export function tally(
-	cover: Cover,
-	offered: Uint8Array,
-	{ weights = EVEN, chosen = () => true }: { weights?: Weights; chosen?: (vehicle: VehicleFacts) => boolean } = {}
-): Tally {
+export function tally(cover: Cover, offered: Uint8Array, weights: Weights = EVEN): Tally {
 	const codes = new SocketCodes(cover, offered);
 	const { traits } = cover;
 	const inPart = PARTS.map((part) => traits.map((trait) => VEHICLE_PARTS[part](trait)));
@@ -106,7 +101,6 @@ export function tally(
 	cover.vehicles.forEach((vehicle, number) => {
 		const own = { sockets: 0, served: 0 };
 		vehicles.push(own);
-		if (!chosen(vehicle.facts)) return;
 		counted.configurations += 1;
 		const shares = NAMES.flatMap((name) => GROUPINGS[name](vehicle.facts).map((key) => within(groups[name], key)));
 		const has = PARTS.map(() => 0);

@@ -1,6 +1,9 @@
 import type { Knex } from 'knex';
 
-/** The whole fleet against the whole catalogue, worked out: none of it is data of the shop, all of it can be worked out again. */
+/**
+ * The whole fleet against the whole catalogue, worked out: none of that is data of the shop, all of it can be worked out again. And what is
+ * wanted, which is: how many there are, and what was asked for.
+ */
 export async function up(db: Knex): Promise<void> {
 	await db.schema.createTable('cover_state', (t) => {
 		t.integer('id').primary();
@@ -41,9 +44,30 @@ export async function up(db: Knex): Promise<void> {
 		t.integer('mark').notNullable();
 		t.text('document').notNullable();
 	});
+	await db.schema.createTable('demand', (t) => {
+		/** Where it comes from: a file of registrations, the counter, a kit that was lost. */
+		t.string('source').notNullable();
+		t.string('configuration_id').notNullable();
+		/** Empty for the whole vehicle. */
+		t.string('function').notNullable().defaultTo('');
+		/** Day it was asked on; empty for what stands in a file. */
+		t.string('day').notNullable().defaultTo('');
+		/** 1 where something was found for it, 0 where it was asked in vain. */
+		t.integer('answered').notNullable().defaultTo(1);
+		t.double('count').notNullable();
+		t.primary(['source', 'configuration_id', 'function', 'day', 'answered']);
+	});
 }
 
-const TABLES = ['cover_state', 'cover_views', 'cover_traits', 'cover_places', 'cover_products', 'cover_vehicles'];
+const TABLES = [
+	'cover_state',
+	'cover_views',
+	'cover_traits',
+	'cover_places',
+	'cover_products',
+	'cover_vehicles',
+	'demand'
+];
 
 /** Takes it down again. */
 export async function down(db: Knex): Promise<void> {

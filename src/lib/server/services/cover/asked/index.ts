@@ -1,0 +1,22 @@
+import { assortment, best, compared } from './assortment';
+import { fleet } from './fleet';
+import { matrix } from './matrix';
+import { missing, tryOut } from './missing';
+import { overview } from './overview';
+import { places } from './places';
+import type { CoverTools } from './tools';
+
+/** Questions that the cover answers. A new one is an entry here. */
+export const COVER_QUESTIONS = { assortment, best, compared, fleet, matrix, missing, overview, places, tryOut };
+
+export type CoverQuestions = typeof COVER_QUESTIONS;
+export type CoverQuestion = keyof CoverQuestions;
+
+/** What a question is asked, and what it answers. */
+export type AskedOfCover<N extends CoverQuestion> = CoverQuestions[N] extends (
+	tools: CoverTools,
+	...asked: infer A
+) => unknown
+	? A
+	: never;
+export type CoverAnswer<N extends CoverQuestion> = Awaited<ReturnType<CoverQuestions[N]>>;

@@ -1,0 +1,124 @@
+import { describe, type DescribedFinding } from '../../../../core/match';
+import type { Product } from '../../../../core/model';
+import {
+	missingProducts,
+	offeredIn,
+	promiseOf,
+	tally,
+	unmetIn,
+	type Box,
+	type Missing,
+	type MissingProducts,
+	type PowerBand,
+	type PriceBand,
+	type Share
+} from '../../../../core/cover';
+import { fingerprint } from '../../../fingerprint';
+import { chosen, once, type CoverAsked, type CoverTools } from './tools';
+
+/** A specification as it is shown. */
+export interface MissingView {
+	/** Names it in addresses; equal for equal specifications. */
+	key: string;
+	specification: Product;
+	sockets: number;
+	vehicles: number;
+	weight: number;
+	completes: number;
+	boxes: readonly Box[];
+	power: PowerBand;
+	price: PriceBand | null;
+}
+
+/** Why some sockets stay open whatever lamp is bought. */
+export interface NeverView {
+	key: string;
+	why: DescribedFinding[];
+	isUnknown: boolean;
+	sockets: number;
+	weight: number;
+}
+
+/** What is missing most, and what no lamp would close. */
+export interface MissingList {
+	open: { sockets: number; vehicles: number };
+	missing: MissingView[];
+	never: NeverView[];
+}
+
+/** Boxes that are shown beside the one chosen. */
+const MOST_BOXES = 12;
+
+/** Names a specification. */
+const keyOf = (missing: Missing): string => fingerprint(missing.specification);
+
+/** Names a reason by its codes. */
+const reasonKey = ({ findings }: MissingProducts['never'][number]): string =>
+	fingerprint(findings.map(({ code }) => code));
+
+/** What is missing, worked out once for each question. */
+export const missingFrom = (tools: CoverTools, asked: CoverAsked): Promise<MissingProducts> =>
+	once(tools.cover, ['missing', asked], async () => {
+		const { cover, weights } = await chosen(tools, asked);
+		return missingProducts(cover, offeredIn(cover, asked), weights);
+	});
+
+const viewOf = (missing: Missing): MissingView => {
+	const { places: _places, boxes, ...rest } = missing;
+	return { key: keyOf(missing), ...rest, boxes: boxes.slice(0, MOST_BOXES) };
+};
+
+/** The products that would close the most, and what no product would. */
+export async function missing(tools: CoverTools, asked: CoverAsked): Promise<MissingList> {
+	const { open, missing: found, never } = await missingFrom(tools, asked);
+	return {
+		open: {
+			sockets: open.openSockets.reduce((sum, n) => sum + n, 0),
+			vehicles: open.openSockets.filter((n) => n > 0).length
+		},
+		missing: found.map(viewOf),
+		never: never.map((one) => ({
+			key: reasonKey(one),
+			why: one.findings.map((finding) => describe(finding)),
+			isUnknown: one.isUnknown,
+			sockets: one.sockets,
+			weight: one.weight
+		}))
+	};
+}
+
+/** The places that one specification would close, or one reason keeps open, by number. */
+export async function placesOfKey(
+	tools: CoverTools,
+	asked: CoverAsked,
+	key: string
+): Promise<readonly number[] | null> {
+	const { missing: found, never } = await missingFrom(tools, asked);
+	return found.find((one) => keyOf(one) === key)?.places ?? never.find((one) => reasonKey(one) === key)?.places ?? null;
+}
+
+/** What cover would be with some products more. */
+export interface TryOut {
+	before: Share;
+	after: Share;
+	sockets: number;
+	vehicles: number;
+	completes: number;
+}
+
+/** Puts products in that are not on offer, and says how the cover moves. */
+export async function tryOut(tools: CoverTools, asked: CoverAsked, products: readonly Product[]): Promise<TryOut> {
+	const { cover, weights } = await chosen(tools, asked);
+	const offered = offeredIn(cover, asked);
+	const { all } = await once(tools.cover, ['tally', asked, asked.weigh === 'even' ? '' : tools.now.slice(0, 13)], () =>
+		Promise.resolve(tally(cover, offered, weights))
+	);
+	const { sockets, vehicles, weight, completes } = promiseOf(cover, unmetIn(cover, offered, weights), products);
+	return {
+		before: all,
+		after: { ...all, served: all.served + sockets, servedWeight: all.servedWeight + weight },
+		sockets,
+		vehicles,
+		completes
+	};
+}
