@@ -20,7 +20,7 @@ export interface Shortcut {
 	/** What it does, in words. */
 	does: string;
 	/** The room it leads to. */
-	to?: '/' | '/vehicles' | '/kits' | '/stock' | '/questions' | '/complaints' | '/reference' | '/settings';
+	to?: '/' | '/vehicles' | '/kits' | '/stock' | '/cover' | '/questions' | '/complaints' | '/reference' | '/settings';
 }
 
 /** Every shortcut. Handlers, hints and the sheet come from here; a new one is an entry here and, where it leads to no room, its handler. */
@@ -30,6 +30,7 @@ export const SHORTCUTS = {
 	vehicles: { where: 'everywhere', keys: ['g v'], does: 'Vehicles', to: '/vehicles' },
 	kits: { where: 'everywhere', keys: ['g k'], does: 'Kits', to: '/kits' },
 	stock: { where: 'everywhere', keys: ['g s'], does: 'Stock', to: '/stock' },
+	cover: { where: 'everywhere', keys: ['g o'], does: 'Cover', to: '/cover' },
 	questions: { where: 'everywhere', keys: ['g q'], does: 'Questions', to: '/questions' },
 	complaints: { where: 'everywhere', keys: ['g p'], does: 'Complaints', to: '/complaints' },
 	reference: { where: 'everywhere', keys: ['g r'], does: 'Reference', to: '/reference' },

@@ -2,6 +2,7 @@ import BookOpen from '@lucide/svelte/icons/book-open';
 import Car from '@lucide/svelte/icons/car';
 import CircleHelp from '@lucide/svelte/icons/circle-question-mark';
 import ConciergeBell from '@lucide/svelte/icons/concierge-bell';
+import Grid3x3 from '@lucide/svelte/icons/grid-3x3';
 import MessageSquareWarning from '@lucide/svelte/icons/message-square-warning';
 import Package from '@lucide/svelte/icons/package';
 import Settings from '@lucide/svelte/icons/settings';
@@ -13,6 +14,7 @@ export const ROOMS = [
 	{ path: '/vehicles', name: 'Vehicles', icon: Car },
 	{ path: '/kits', name: 'Kits', icon: Package },
 	{ path: '/stock', name: 'Stock', icon: Warehouse },
+	{ path: '/cover', name: 'Cover', icon: Grid3x3 },
 	{ path: '/questions', name: 'Questions', icon: CircleHelp },
 	{ path: '/complaints', name: 'Complaints', icon: MessageSquareWarning },
 	{ path: '/reference', name: 'Reference', icon: BookOpen },

@@ -4,10 +4,24 @@ import { matrix } from './matrix';
 import { missing, tryOut } from './missing';
 import { overview } from './overview';
 import { places } from './places';
+import { registrations } from './registrations';
+import { values } from './values';
 import type { CoverTools } from './tools';
 
 /** Questions that the cover answers. A new one is an entry here. */
-export const COVER_QUESTIONS = { assortment, best, compared, fleet, matrix, missing, overview, places, tryOut };
+export const COVER_QUESTIONS = {
+	assortment,
+	best,
+	compared,
+	fleet,
+	matrix,
+	missing,
+	overview,
+	places,
+	registrations,
+	tryOut,
+	values
+};
 
 export type CoverQuestions = typeof COVER_QUESTIONS;
 export type CoverQuestion = keyof CoverQuestions;

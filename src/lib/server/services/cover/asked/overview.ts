@@ -28,10 +28,6 @@ export interface CoverOverview {
 	/** From the offer that is asked for. */
 	byFunction: ShareRow[];
 	groups: Readonly<Record<Grouping, ShareRow[]>>;
-	/** Values a filter can have. */
-	makes: string[];
-	kinds: string[];
-	markets: string[];
 }
 
 const labelled = (shares: ReadonlyMap<string, Share>, label = (key: string) => key): ShareRow[] =>
@@ -53,8 +49,6 @@ export async function overview(tools: CoverTools, asked: CoverAsked): Promise<Co
 	const tallies = new Map<Offer, Tally>();
 	for (const from of OFFERS) tallies.set(from, await talliedFrom(tools, { ...asked, from }));
 	const own = tallies.get(asked.from) as Tally;
-	const facts = tools.cover.vehicles.map((vehicle) => vehicle.facts);
-	const values = (of: 'make' | 'kind' | 'market') => [...new Set(facts.map((one) => one[of] as string))].sort();
 	return {
 		configurations: own.configurations,
 		sockets: own.sockets,
@@ -70,9 +64,6 @@ export async function overview(tools: CoverTools, asked: CoverAsked): Promise<Co
 					? labelled(own.groups[name]).sort((a, b) => a.key.localeCompare(b.key))
 					: labelled(own.groups[name]).sort(byWeight)
 			])
-		) as CoverOverview['groups'],
-		makes: values('make'),
-		kinds: values('kind'),
-		markets: values('market')
+		) as CoverOverview['groups']
 	};
 }

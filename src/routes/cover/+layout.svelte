@@ -1,0 +1,25 @@
+<script lang="ts">
+	import CoverHead from '$lib/components/cover/CoverHead.svelte';
+	import CoverRun from '$lib/components/cover/CoverRun.svelte';
+
+	let { data, children } = $props();
+</script>
+
+<main class="grid gap-3 p-4">
+	<div class="flex flex-wrap items-center gap-x-6 gap-y-2">
+		<h1>Cover</h1>
+		<CoverRun standing={data.standing} run={data.run} />
+	</div>
+	<CoverHead asked={data.asked} values={data.values} />
+	{#if data.standing.finishedAt === null}
+		<section class="panel grid gap-2 p-4">
+			<h2>What share of the vehicles on the road can you serve?</h2>
+			<p class="max-w-prose">
+				Every socket of every vehicle is held against every product, by the same rules as Match. It takes about a minute
+				for ten thousand vehicles and goes on after a restart; later only what has changed is looked at again.
+			</p>
+		</section>
+	{:else}
+		{@render children()}
+	{/if}
+</main>

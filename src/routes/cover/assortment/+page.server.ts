@@ -1,0 +1,19 @@
+import { coverAsked } from '$lib/server/cover-asked';
+import { dataFolder } from '$lib/server/config';
+import { askCover } from '$lib/server/workers/cover';
+import type { PageServerLoad } from './$types';
+
+const [FEWEST, USUAL, MOST] = [1, 20, 300];
+
+export const load: PageServerLoad = async ({ url, parent }) => {
+	const { standing } = await parent();
+	const typed = Number(url.searchParams.get('k') ?? USUAL);
+	const k = Number.isInteger(typed) ? Math.min(MOST, Math.max(FEWEST, typed)) : USUAL;
+	if (standing.finishedAt === null) return { k, assortment: null, best: null };
+	const asked = coverAsked(url);
+	return {
+		k,
+		assortment: await askCover(dataFolder(), 'assortment', asked),
+		best: await askCover(dataFolder(), 'best', asked, k)
+	};
+};

@@ -1,0 +1,24 @@
+import { fail } from '@sveltejs/kit';
+import { readTryOut } from '$lib/server/try-out-input';
+import { coverAsked } from '$lib/server/cover-asked';
+import { dataFolder } from '$lib/server/config';
+import { askCover } from '$lib/server/workers/cover';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ url, parent }) => {
+	const { standing } = await parent();
+	return {
+		missing: standing.finishedAt === null ? null : await askCover(dataFolder(), 'missing', coverAsked(url))
+	};
+};
+
+export const actions: Actions = {
+	/** A look at what a product would bring; nothing is changed by it. */
+	try: async ({ request, url }) => {
+		const form = await request.formData();
+		const read = readTryOut(form);
+		const typed = Object.fromEntries([...form].map(([name, value]) => [name, String(value)]));
+		if (!read.ok) return fail(400, { refused: read.error, typed });
+		return { tried: await askCover(dataFolder(), 'tryOut', coverAsked(url), [read.value]), typed };
+	}
+};
