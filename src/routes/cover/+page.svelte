@@ -23,8 +23,8 @@
 	const parts = Object.keys(VEHICLE_PARTS) as VehiclePart[];
 	const to = (changed: Record<string, string | number | null>, path = page.url.pathname) =>
 		withAsked(page.url, path, changed);
-	// eslint-disable-next-line svelte/no-navigation-without-resolve -- this page, asked otherwise
 	const ask = (changed: Record<string, string | number | null>) =>
+		// eslint-disable-next-line svelte/no-navigation-without-resolve -- this page, asked otherwise
 		goto(to(changed), { keepFocus: true, noScroll: true });
 </script>
 
@@ -32,41 +32,43 @@
 
 <!-- eslint-disable svelte/no-navigation-without-resolve -- addresses of this room, resolved before the question is added -->
 {#if overview && data.fleet}
-	<section class="grid gap-3 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]" aria-label="Share served">
-		<table class="panel w-full text-sm">
-			<caption class="px-3 pt-2 text-left font-semibold">
-				{whole(overview.configurations)} vehicles, {whole(overview.sockets - overview.closed)} sockets with a lamp to change
-			</caption>
-			<thead class="text-left text-soft">
-				<tr
-					><th class="px-3 py-1 font-medium">served</th>{#each OFFERS as from (from)}<th
-							class="number px-2 text-right font-medium">{OFFER_WORDS[from]}</th
-						>{/each}</tr
-				>
-			</thead>
-			<tbody>
-				<tr class="border-t border-line text-base font-semibold">
-					<th scope="row" class="px-3 py-1.5 text-left">sockets{weighed ? ', weighed' : ''}</th>
-					{#each OFFERS as from (from)}
-						{@const all = overview.offers[from].all}
-						<td class="number px-2 text-right"
-							><a class="link" href={to({ from, stands: 'served' }, resolve('/cover/places'))}
-								>{percent(all.servedWeight, all.weight)}</a
-							></td
-						>
-					{/each}
-				</tr>
-				{#each parts as part (part)}
-					<tr class="border-t border-line">
-						<th scope="row" class="px-3 py-1 text-left font-normal">{PART_WORDS[part]}</th>
+	<section class="grid gap-3 lg:grid-cols-[minmax(0,31rem)_minmax(0,1fr)]" aria-label="Share served">
+		<div class="panel">
+			<table class="w-full text-sm">
+				<caption class="px-3 pt-2 text-left font-semibold">
+					{whole(overview.configurations)} vehicles, {whole(overview.sockets - overview.closed)} sockets with a lamp to change
+				</caption>
+				<thead class="text-left text-soft">
+					<tr
+						><th class="px-3 py-1 font-medium">served</th>{#each OFFERS as from (from)}<th
+								class="number px-2 text-right font-medium">{OFFER_WORDS[from]}</th
+							>{/each}</tr
+					>
+				</thead>
+				<tbody>
+					<tr class="border-t border-line text-base font-semibold">
+						<th scope="row" class="px-3 py-1.5 text-left">sockets{weighed ? ', weighed' : ''}</th>
 						{#each OFFERS as from (from)}
-							{@const share = overview.offers[from].parts[part]}
-							<td class="number px-2 text-right">{whole(share.served)} of {whole(share.vehicles)}</td>
+							{@const all = overview.offers[from].all}
+							<td class="number px-2 text-right"
+								><a class="link" href={to({ from, stands: 'served' }, resolve('/cover/places'))}
+									>{percent(all.servedWeight, all.weight)}</a
+								></td
+							>
 						{/each}
 					</tr>
-				{/each}
-			</tbody>
-		</table>
+					{#each parts as part (part)}
+						<tr class="border-t border-line">
+							<th scope="row" class="px-3 py-1 text-left font-normal whitespace-nowrap">{PART_WORDS[part]}</th>
+							{#each OFFERS as from (from)}
+								{@const share = overview.offers[from].parts[part]}
+								<td class="number px-2 text-right">{whole(share.served)} of {whole(share.vehicles)}</td>
+							{/each}
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</div>
 		<div class="panel p-3">
 			<h2>Vehicles by share of their sockets served {OFFER_WORDS[data.asked.from]}</h2>
 			<ShareHistogram

@@ -23,7 +23,8 @@
 	const FILLED = [1, 0.66, 0.4, 0.16, 0, 0] as const;
 	const CLASSES = ['shelf', 'order', 'catalogue', 'check', 'open', 'closed'] as const;
 
-	function path(inner: number, outer: number, from: number, to: number): string {
+	/** The part of a cell from its inner radius outwards. */
+	function path([inner, outer]: readonly [number, number], [from, to]: readonly [number, number]): string {
 		return arc<null>().innerRadius(inner).outerRadius(outer).startAngle(from).endAngle(to).padAngle(0.05)(null) ?? '';
 	}
 </script>
@@ -38,11 +39,11 @@
 	<svg viewBox="-50 -50 100 100" width={size} height={size} aria-hidden="true">
 		{#each wheel.cells as [ring, from, to, stands], i (i)}
 			{@const [inner, outer] = RADII[ring] ?? RADII[0]}
-			<path class="cell {CLASSES[stands] ?? 'open'}" d={path(inner, outer, from, to)} />
+			<path class="cell {CLASSES[stands] ?? 'open'}" d={path([inner, outer], [from, to])} />
 			{#if (FILLED[stands] ?? 0) > 0}
 				<path
 					class="fill {CLASSES[stands]}"
-					d={path(inner, inner + (outer - inner) * (FILLED[stands] ?? 0), from, to)}
+					d={path([inner, inner + (outer - inner) * (FILLED[stands] ?? 0)], [from, to])}
 				/>
 			{/if}
 		{/each}

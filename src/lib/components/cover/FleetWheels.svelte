@@ -4,6 +4,7 @@
 	import { resolve } from '$app/paths';
 	import { createVirtualizer } from '@tanstack/svelte-virtual';
 	import FleetWheel from './FleetWheel.svelte';
+	import { withAsked } from './cover-words';
 
 	interface Wheel {
 		id: string;
@@ -19,6 +20,8 @@
 	const SIZE = 76;
 	const ROW = SIZE + 44;
 	const COLUMN = 112;
+	/** The list is no higher than this, px. */
+	const MOST_PX = 480;
 	/** Wheels asked for at once. */
 	const WINDOW = 120;
 
@@ -26,7 +29,8 @@
 	let width = $state(900);
 	/** Windows that are here, by their number; the first came with the page. */
 	let windows = $state.raw<ReadonlyMap<number, readonly Wheel[]>>(new Map());
-	let asking = new Set<number>();
+	/** Windows that were asked for; another question begins another list. */
+	let asking: number[] = [];
 	let at = $state(0);
 
 	const columns = $derived(Math.max(1, Math.floor(width / COLUMN)));
@@ -49,7 +53,7 @@
 		const fresh = new Map([[0, first]]);
 		untrack(() => {
 			windows = fresh;
-			asking = new Set();
+			asking = [];
 			at = 0;
 			scroller?.scrollTo({ top: 0 });
 		});
@@ -62,13 +66,11 @@
 	});
 
 	async function fetchWindow(number: number) {
-		if (number * WINDOW >= total || windows.has(number) || asking.has(number)) return;
+		if (number * WINDOW >= total || windows.has(number) || asking.includes(number)) return;
 		const mine = asking;
-		mine.add(number);
-		const query = new URLSearchParams(page.url.searchParams);
-		query.set('at', String(number * WINDOW));
-		query.set('count', String(WINDOW));
-		const answer = await fetch(`${resolve('/cover/fleet.json')}?${query}`);
+		mine.push(number);
+		const wanted = { at: number * WINDOW, count: WINDOW };
+		const answer = await fetch(withAsked(page.url, resolve('/cover/fleet.json'), wanted));
 		// The page asks something else by now.
 		if (mine !== asking || !answer.ok) return;
 		const { wheels } = (await answer.json()) as { wheels: Wheel[] };
@@ -109,7 +111,8 @@
 <div
 	bind:this={scroller}
 	bind:clientWidth={width}
-	class="panel relative h-[26rem] min-h-64 grow overflow-y-auto"
+	class="panel relative overflow-y-auto"
+	style:height={`${Math.min(MOST_PX, rows * ROW + 2)}px`}
 	role="group"
 	aria-label={`${total} vehicles as wheels; arrow keys walk from one to the next, Enter opens it`}
 	{@attach walking}

@@ -29,8 +29,8 @@
 			><tr
 				><th class="py-1 font-medium">product</th><th class="font-medium">fits</th>{#if what === 'by'}<th
 						class="font-medium">served as well by</th
-					>{/if}<th class="number text-right font-medium">pieces</th><th class="number px-2 text-right font-medium"
-					>money in it</th
+					>{/if}<th class="number text-right font-medium">pieces</th><th
+					class="number px-2 text-right font-medium whitespace-nowrap">money in it</th
 				>{#if what === 'adds'}<th class="number text-right font-medium">adds</th>{/if}</tr
 			></thead
 		>
@@ -47,7 +47,7 @@
 								<span class="text-soft">{row.by.id}</span>{/if}</td
 						>{/if}
 					<td class="number text-right">{whole(row.pieces)}</td>
-					<td class="number px-2 text-right">{shop.money(row.money)}</td>
+					<td class="number px-2 text-right whitespace-nowrap">{shop.money(row.money)}</td>
 					{#if what === 'adds'}<td class="number text-right">{whole(row.adds ?? 0)}</td>{/if}
 				</tr>
 			{/each}

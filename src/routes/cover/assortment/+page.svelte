@@ -13,8 +13,8 @@
 	const shop = shopFormats();
 	const view = $derived(data.assortment);
 	const best = $derived(data.best);
-	// eslint-disable-next-line svelte/no-navigation-without-resolve -- this page, asked otherwise
 	const choose = (k: number) =>
+		// eslint-disable-next-line svelte/no-navigation-without-resolve -- this page, asked otherwise
 		goto(withAsked(page.url, page.url.pathname, { k }), { keepFocus: true, noScroll: true });
 	const withAdds = $derived(
 		best?.products.map((product) => ({
@@ -26,10 +26,10 @@
 
 <svelte:head><title>Assortment · Cover · Rotalux</title></svelte:head>
 
+<!-- eslint-disable svelte/no-navigation-without-resolve -- addresses of this room, resolved before the question is added -->
 {#if view && best}
 	<div class="flex flex-wrap items-center gap-4">
 		<h2>What {counted(view.steps.length, 'product')} would serve, one after another</h2>
-		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved before the question is added -->
 		<a
 			class="link ml-auto text-sm"
 			href={withAsked(page.url, resolve('/cover/[table].csv', { table: 'assortment' }), {})}>CSV</a
@@ -85,3 +85,4 @@
 	</div>
 	<p class="text-xs text-soft">Money at what the shop paid; where no cost is on record, at the price it asks.</p>
 {/if}
+<!-- eslint-enable -->

@@ -9,10 +9,10 @@
 
 <svelte:head><title>Categories · Cover · Rotalux</title></svelte:head>
 
+<!-- eslint-disable svelte/no-navigation-without-resolve -- addresses of this room, resolved before the question is added -->
 {#if data.matrix}
 	<div class="flex flex-wrap items-center gap-4">
 		<h2>Lamp category by function: sockets served, of all</h2>
-		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved before the question is added -->
 		<a
 			class="link ml-auto text-sm"
 			href={withAsked(page.url, resolve('/cover/[table].csv', { table: 'categories' }), {})}>CSV</a
@@ -20,3 +20,4 @@
 	</div>
 	<CoverMatrix functions={data.matrix.functions} rows={data.matrix.rows} />
 {/if}
+<!-- eslint-enable -->

@@ -160,10 +160,13 @@
 	{#if never > 0}
 		<section class="panel overflow-x-auto p-3 no-print" aria-labelledby="never">
 			<h2 id="never">No lamp of any maker would close {counted(never, 'socket')}</h2>
+			<p class="text-sm text-soft">
+				Facts are worth finding out: <a class="link" href={resolve('/questions')}>Questions</a> says which decide the most.
+			</p>
 			<table class="mt-1 w-full text-sm">
 				<thead class="text-left text-soft"
 					><tr
-						><th class="py-1 font-medium">what stops it</th><th class="font-medium">what to do</th><th
+						><th class="py-1 font-medium">what stops it</th><th class="font-medium">kind</th><th
 							class="number text-right font-medium">sockets</th
 						></tr
 					></thead
@@ -175,10 +178,7 @@
 								>{#each one.why as finding (finding.code)}<span class="block">{finding.why}</span>{:else}Sources
 									disagree about a fact.{/each}</td
 							>
-							<td class="pr-4"
-								>{#if one.isUnknown}find out on the vehicle; <a class="link" href={resolve('/questions')}>Questions</a>
-								{:else}a decision of the shop, or of the vehicle{/if}</td
-							>
+							<td class="pr-4 whitespace-nowrap">{one.isUnknown ? 'a fact to find out' : 'as it is'}</td>
 							<td class="number text-right"><a class="link" href={to(one.key)}>{whole(one.sockets)}</a></td>
 						</tr>
 					{/each}
