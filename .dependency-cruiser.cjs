@@ -22,6 +22,7 @@ const AREAS = [
 	'access',
 	'remedy',
 	'kit',
+	'sale',
 	'fitup',
 	'proof',
 	'learn',

@@ -11,7 +11,8 @@ import { circuits } from './circuits';
 import { diagnosis } from './diagnosis';
 import { kits } from './kits';
 import { generateConfiguration, generateProducts } from './generate';
-import { median, ms } from './measure';
+import { cover } from './cover';
+import { median, ms, slopeOf } from './measure';
 import { sellable } from './sellable';
 import { people } from './people';
 import { importing, searching, walkLine } from './records';
@@ -61,20 +62,9 @@ async function matching(): Promise<void> {
 			`plain SQL join on category, rows read: ${ms(joined)}; match / join = ${(match / joined).toFixed(2)} (aim: at most 5, under 50 ms)`
 		);
 	}
-	printSlope(times);
+	console.log(`match, slope over products from 5000 to 50000: ${slopeOf(times).toFixed(2)} (1 is linear)`);
 	await db.destroy();
 	rmSync(folder, { recursive: true });
-}
-
-/** Slope of time over products on a log-log scale, by least squares: 1 is linear. */
-function printSlope(times: readonly { size: number; time: number }[]): void {
-	const points = times.map(({ size, time }) => [Math.log(size), Math.log(time)] as const);
-	const mean = (of: (p: readonly [number, number]) => number) =>
-		points.reduce((sum, p) => sum + of(p), 0) / points.length;
-	const [mx, my] = [mean((p) => p[0]), mean((p) => p[1])];
-	const slope =
-		points.reduce((sum, [x, y]) => sum + (x - mx) * (y - my), 0) / points.reduce((sum, [x]) => sum + (x - mx) ** 2, 0);
-	console.log(`match, slope over products from 5000 to 50000: ${slope.toFixed(2)} (1 is linear)`);
 }
 
 interface Chunk {
@@ -119,6 +109,7 @@ const PARTS: Record<string, () => void | Promise<void>> = {
 	searching,
 	importing,
 	matching,
+	cover,
 	sellable,
 	kits,
 	circuits,

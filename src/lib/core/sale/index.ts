@@ -1,0 +1,2 @@
+export * from './sale';
+export * from './steps';
