@@ -46,6 +46,9 @@ const newId = () => `K${letters(6)}`;
 /** An id for a fitting that nobody has. */
 export const newFittingId = (): string => `F${letters(8)}`;
 
+/** An id for a sale that nobody has. */
+export const newSaleId = (): string => `S${letters(7)}`;
+
 /** Twelve of 32 letters are 60 random bits. In fours, to be read out. */
 const newCode = () => [letters(4), letters(4), letters(4)].join('-');
 

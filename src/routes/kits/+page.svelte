@@ -12,7 +12,10 @@
 <main class="grid max-w-5xl gap-4 p-6">
 	<div class="flex items-center justify-between gap-3">
 		<h1>Kits</h1>
-		<a class="button" href={resolve('/fittings')}>Fittings in the bay</a>
+		<span class="flex gap-2">
+			<a class="button" href={resolve('/sales')}>Kits for customers</a>
+			<a class="button" href={resolve('/fittings')}>Fittings in the bay</a>
+		</span>
 	</div>
 	{#if data.total === 0 && data.typed === ''}
 		<p>

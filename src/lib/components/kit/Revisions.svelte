@@ -42,6 +42,8 @@
 				<!-- eslint-enable svelte/no-navigation-without-resolve -->
 				<span class="text-soft">{day(releasedAt)}, {stands(revision)}</span>
 				<a class="link ml-2 text-sm" href={resolve('/k/[code]', { code })}>customer page</a>
+				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved before the question is added -->
+				<a class="link ml-2 text-sm" href={`${resolve('/sales/new')}?code=${code}`}>quote it</a>
 			</li>
 		{/each}
 	</ul>

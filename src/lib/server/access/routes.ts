@@ -61,6 +61,9 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/questions': { read: 'look', write: { settle: 'record' } },
 	'/reference': LOOK,
 	'/reference/interchange': LOOK,
+	'/sales': LOOK,
+	'/sales/[sale]': { read: 'look', write: each(['step', 'customer', 'forget'], 'kit') },
+	'/sales/new': { read: 'look', write: { quote: 'kit' } },
 	'/settings': {
 		read: 'look',
 		write: {

@@ -9,6 +9,7 @@ import * as fittings from './0007-fittings';
 import * as proofs from './0008-proofs';
 import * as learn from './0009-learn';
 import * as cover from './0010-cover';
+import * as sales from './0011-sales';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -21,7 +22,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0007-fittings': fittings,
 	'0008-proofs': proofs,
 	'0009-learn': learn,
-	'0010-cover': cover
+	'0010-cover': cover,
+	'0011-sales': sales
 };
 
 /** Their keys, in order. */
