@@ -5,7 +5,9 @@ import { openDatabase, quickCheck } from './db/connection';
 import { ownFolder } from './db/owner';
 import { log } from './log';
 import { clockBehind } from './repositories/events';
+import { startAsking, stopAsking } from './asking';
 import { startKeeping, stopKeeping } from './keeping';
+import { CounterLog } from './services/counter-log';
 import type { KitContext } from './services/kits';
 import { watchedSolve } from './workers/solves';
 import { coverState } from './repositories/cover';
@@ -26,6 +28,7 @@ export async function openShop(): Promise<void> {
 	const behind = await clockBehind(await database(), Date.now());
 	if (behind > 0) log.warn({ seconds: behind }, 'the clock is behind the last change; changes are ordered by number');
 	startKeeping(dataFolder());
+	startAsking(database);
 	resumeImports(dataFolder());
 	if ((await coverState(await database()))?.startedAt) void startCoverRun(dataFolder());
 }
@@ -35,6 +38,14 @@ export function database(): Promise<Knex> {
 	opened ??= openDatabase(dataFolder());
 	return opened;
 }
+
+/** How long questions at the counter wait to be written together, ms. */
+const LOG_AFTER_MS = 5000;
+
+/** What was asked at the counter, on its way to the demand of the shop. */
+export const counterLog = new CounterLog(database, LOG_AFTER_MS, (error) =>
+	log.warn({ err: error }, 'questions at the counter were not counted')
+);
 
 /** Letters and digits that cannot be taken for one another when read aloud. */
 const ALPHABET = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
@@ -66,6 +77,7 @@ export async function kitContext(): Promise<KitContext> {
 
 /** Closes what was opened. */
 export async function closeShop(): Promise<void> {
+	await counterLog.write();
 	const db = await opened;
 	opened = undefined;
 	await db?.destroy();
@@ -73,6 +85,7 @@ export async function closeShop(): Promise<void> {
 	await stopImports();
 	await stopCover();
 	stopKeeping();
+	stopAsking();
 	giveBack?.();
 	giveBack = undefined;
 }

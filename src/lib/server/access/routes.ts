@@ -85,7 +85,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/stock/[table].csv': LOOK,
 	'/stock/new': { read: 'stock', write: 'stock' },
 	'/stock/stock.xlsx': LOOK,
-	'/stock/supplier': { read: 'look', write: { ask: 'stock' } },
+	'/stock/supplier': { read: 'look', write: { ask: 'stock', every: 'stock' } },
 	'/vehicles': LOOK,
 	'/vehicles/[id]': LOOK,
 	'/vehicles/[id]/access/[[operation]]': LOOK,

@@ -71,13 +71,15 @@ export interface Asked {
 	function?: FunctionId | undefined;
 	day: string;
 	answered: boolean;
+	/** How many; 1 when not given. */
+	count?: number;
 }
 
 /** Counts what was asked for, and whether there was anything for it. Of who asked nothing is kept. */
 export async function countAsked(tx: Tx, asked: readonly Asked[]): Promise<void> {
-	for (const { source, configuration, function: fn = '', day, answered } of asked)
+	for (const { source, configuration, function: fn = '', day, answered, count = 1 } of asked)
 		await tx('demand')
-			.insert({ source, configuration_id: configuration, function: fn, day, answered: answered ? 1 : 0, count: 1 })
+			.insert({ source, configuration_id: configuration, function: fn, day, answered: answered ? 1 : 0, count })
 			.onConflict(['source', 'configuration_id', 'function', 'day', 'answered'])
-			.merge({ count: tx.raw('demand.count + 1') });
+			.merge({ count: tx.raw('demand.count + ?', [count]) });
 }

@@ -34,16 +34,20 @@ describe('a sale in the shop', () => {
 		const { db, code } = await shopWithRelease();
 		const sale = must(await quoteKit(db, { id: 'S1', code, customer: 'Harbour taxi 7' }, actor));
 		const before = await stockOf(db, sale);
-		must(await stepSale(db, 'S1', { kind: 'reserve', until: '2026-12-10' }, actor));
+		must(await stepSale(db, { id: 'S1', action: { kind: 'reserve', until: '2026-12-10' } }, actor));
 		expect(await stockOf(db, sale)).toEqual(before);
-		must(await stepSale(db, 'S1', { kind: 'order' }, actor));
-		must(await stepSale(db, 'S1', { kind: 'pick' }, actor));
+		must(await stepSale(db, { id: 'S1', action: { kind: 'order' } }, actor));
+		must(await stepSale(db, { id: 'S1', action: { kind: 'pick' } }, actor));
 		const picked = await stockOf(db, sale);
 		for (const { sku, packs } of sale.lines) expect(picked.get(sku)).toBe((before.get(sku) ?? 0) - packs);
-		must(await stepSale(db, 'S1', { kind: 'hand-over' }, actor));
+		must(await stepSale(db, { id: 'S1', action: { kind: 'hand-over' } }, actor));
 		const packs = new Map(sale.lines.map((line) => [line.sku, line.packs]));
 		const back = must(
-			await stepSale(db, 'S1', { kind: 'take-back', reason: 'not-wanted', restocked: true, packs }, actor)
+			await stepSale(
+				db,
+				{ id: 'S1', action: { kind: 'take-back', reason: 'not-wanted', restocked: true, packs } },
+				actor
+			)
 		);
 		expect(back.state).toBe('returned');
 		expect(await stockOf(db, sale)).toEqual(before);
@@ -63,23 +67,25 @@ describe('a sale in the shop', () => {
 		const fits = Math.min(...first.lines.map(({ sku, packs }) => Math.floor((standing.get(sku)?.stock ?? 0) / packs)));
 		const ids = Array.from({ length: fits + 2 }, (_, i) => `S${i + 2}`);
 		for (const id of ids) must(await quoteKit(db, { id, code }, actor));
-		const asked = await Promise.all(ids.map((id) => stepSale(db, id, { kind: 'reserve', until: '2026-12-01' }, actor)));
+		const asked = await Promise.all(
+			ids.map((id) => stepSale(db, { id, action: { kind: 'reserve', until: '2026-12-01' } }, actor))
+		);
 		expect(asked.filter(({ ok }) => ok)).toHaveLength(fits);
 		const refused = asked.find(({ ok }) => !ok);
 		expect(refused && !refused.ok ? refused.error : '').toContain('promised to others');
 		// The day after the last day, everything is free again.
 		const later = { ...actor, now: '2026-12-02T10:00:00.000Z' };
-		must(await stepSale(db, 'S1', { kind: 'reserve', until: '2026-12-20' }, later));
+		must(await stepSale(db, { id: 'S1', action: { kind: 'reserve', until: '2026-12-20' } }, later));
 	});
 
 	it('counts a lost quote as demand, without anybody’s name, and changes nothing when it refuses', async () => {
 		const { db, code } = await shopWithRelease();
 		const sale = must(await quoteKit(db, { id: 'S1', code, customer: 'Nobody in particular' }, actor));
-		must(await stepSale(db, 'S1', { kind: 'lose', because: 'price' }, actor));
+		must(await stepSale(db, { id: 'S1', action: { kind: 'lose', because: 'price' } }, actor));
 		const wanted = await wantedBy(db, ['lost']);
 		expect(wanted.length).toBeGreaterThan(0);
 		expect(wanted.every(({ configuration }) => configuration === sale.configuration)).toBe(true);
-		const again = await stepSale(db, 'S1', { kind: 'pick' }, actor);
+		const again = await stepSale(db, { id: 'S1', action: { kind: 'pick' } }, actor);
 		expect(again).toEqual({ ok: false, error: 'Only what was ordered is picked.' });
 		expect((await findSale(db, 'S1'))?.state).toBe('lost');
 	});

@@ -124,7 +124,11 @@ async function countLost(tx: Tx, { code, configuration }: Sale, day: string): Pr
 	);
 }
 
-async function stepped(tx: Tx, sale: Sale, action: SaleAction, actor: Actor): Promise<Result<Sale, string>> {
+async function stepped(
+	tx: Tx,
+	sale: Sale,
+	{ action, actor }: { action: SaleAction; actor: Actor }
+): Promise<Result<Sale, string>> {
 	const step = { on: shopDay(actor.now), by: actor.by ?? NOBODY };
 	switch (action.kind) {
 		case 'reserve':
@@ -160,11 +164,15 @@ async function stepped(tx: Tx, sale: Sale, action: SaleAction, actor: Actor): Pr
 }
 
 /** Does a step of a sale: all of it, shelves included, or nothing. */
-export function stepSale(db: Knex, id: string, action: SaleAction, actor: Actor): Promise<Result<Sale, string>> {
+export function stepSale(
+	db: Knex,
+	{ id, action }: { id: string; action: SaleAction },
+	actor: Actor
+): Promise<Result<Sale, string>> {
 	return change(db, async (tx) => {
 		const sale = await findSale(tx, id);
 		if (!sale) return err(`There is no sale “${id}”.`);
-		const after = await stepped(tx, sale, action, actor);
+		const after = await stepped(tx, sale, { action, actor });
 		if (after.ok) await putSale(tx, after.value);
 		return after;
 	});

@@ -34,7 +34,7 @@ export const actions: Actions = {
 	step: async ({ params, request }) => {
 		const read = readSaleAction(await request.formData());
 		if (!read.ok) return fail(400, { refused: read.error });
-		const done = await stepSale(await database(), params.sale, read.value, actorHere());
+		const done = await stepSale(await database(), { id: params.sale, action: read.value }, actorHere());
 		return done.ok ? { done: true } : fail(400, { refused: done.error });
 	},
 	customer: async ({ params, request }) => {

@@ -9,6 +9,14 @@
 
 	let { data, form } = $props();
 
+	/** How often it is asked by itself, in words. */
+	const EVERY = [
+		[0, 'never'],
+		[1, 'every hour'],
+		[6, 'every 6 hours'],
+		[24, 'every day'],
+		[168, 'every week']
+	] as const;
 	const state = $derived(data.state);
 	const time = (iso: string | null) => moment(iso) || 'never';
 </script>
@@ -40,6 +48,19 @@
 					>{busy ? 'Asking the supplier…' : 'Ask for prices and stock now'}</button
 				>{/snippet}</BusyForm
 		>
+		<BusyForm action="?/every" class="flex flex-wrap items-end gap-2">
+			{#snippet children(busy)}
+				<label class="grid gap-0.5 text-sm"
+					>Asked by itself
+					<select name="hours" class="field">
+						{#each EVERY as [hours, words] (hours)}<option value={hours} selected={hours === data.every}>{words}</option
+							>{/each}
+					</select></label
+				>
+				<button class="button" disabled={busy}>Set</button>
+			{/snippet}
+		</BusyForm>
+		{#if form && 'set' in form && form.set}<p role="status">Set.</p>{/if}
 		{#if form && 'done' in form && form.done && !form.trouble}<p role="status">{form.done}</p>{/if}
 	</section>
 	{#if form && 'message' in form && form.message}<Message text={form.message} />{/if}

@@ -24,7 +24,6 @@ import {
 } from '../../repositories/cover';
 import { findConfigurations } from '../../repositories/configurations';
 import { findProducts } from '../../repositories/products';
-import { readMark } from '../../repositories/settings';
 import { shopRules } from '../catalogue';
 import { prepared } from '../shelves';
 
@@ -60,9 +59,11 @@ export class KeptCover {
 		private readonly rules: string
 	) {}
 
-	/** What a cover of this shop is judged by, in short. */
+	/** What a cover of this shop is judged by, in short. What a part costs and how many there are is not. */
 	static async rulesOf(db: Knex): Promise<string> {
-		return fingerprint([RULES_VERSION, RULE_IDS, await readMark(db, 'shop')]);
+		const { policy, assumptions, accessories } = (await shopRules(db)).shop;
+		const parts = accessories.map(({ packs: _packs, ...part }) => part);
+		return fingerprint([RULES_VERSION, RULE_IDS, policy, assumptions, parts]);
 	}
 
 	/** The cover as it was kept; empty where nothing was, or where the rules of the shop were others. */
