@@ -1,5 +1,8 @@
 import { askCounter } from '$lib/server/services/counter';
 import { countComplaints } from '$lib/server/repositories/complaints';
+import { dataFolder } from '$lib/server/config';
+import { couldServe } from '$lib/server/services/cover/could-serve';
+import { askCover } from '$lib/server/workers/cover';
 import { dueToday } from '$lib/server/services/follow-ups';
 import { showVehicles } from '$lib/server/services/vehicle';
 import { counterLog, database } from '$lib/server/shop';
@@ -24,6 +27,8 @@ export const load: PageServerLoad = async ({ url }) => {
 		},
 		line,
 		reply,
+		/** Comes after the answer: what would serve what nothing serves. */
+		could: reply ? couldServe(db, reply, (question, ...asked) => askCover(dataFolder(), question, ...asked)) : null,
 		vehicles: line.trim() === '' ? (await showVehicles(db, { from: 0, most: MAX_SHOWN })).vehicles : []
 	};
 };

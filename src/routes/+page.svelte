@@ -88,7 +88,7 @@
 	{/if}
 	<div aria-live="polite">
 		{#if data.reply}
-			<CounterAnswers reply={data.reply} />
+			<CounterAnswers reply={data.reply} could={data.could} />
 		{:else if data.vehicles.length > 0}
 			<h2 class="mb-2">Vehicles on record</h2>
 			<ul class="grid gap-2 sm:grid-cols-2">

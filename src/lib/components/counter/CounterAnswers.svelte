@@ -10,7 +10,14 @@
 	const { money } = shopFormats();
 
 	/** What the counter found: per vehicle the best lamp of each place that was asked for. */
-	let { reply }: { reply: CounterReply } = $props();
+	let {
+		reply,
+		could = null
+	}: {
+		reply: CounterReply;
+		/** For places that nothing serves, what would: by vehicle and socket. It may come later. */
+		could?: Promise<Record<string, { short: string; price: { median: number } | null }>> | null;
+	} = $props();
 
 	/** Kits are worked out for so many vehicles at once. */
 	const MAX_KITS = 2;
@@ -107,6 +114,17 @@
 									>
 								{/if}
 							</a>
+							{#await could then found}
+								{@const lamp = found?.[`${vehicle.id} ${answer.socket}`]}
+								{#if lamp}
+									<p class="px-3 pb-2 text-sm text-soft">
+										Nobody offers it, but a lamp would serve: {lamp.short}{lamp.price
+											? `, about ${money(lamp.price.median)}`
+											: ''}.
+										<a class="link" href={resolve('/cover/missing')}>Missing products</a>
+									</p>
+								{/if}
+							{/await}
 						</li>
 					{/each}
 				</ul>

@@ -3,7 +3,7 @@
 	import { counted } from '$lib/core/quantity';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
-	import { MODE_WORDS } from './mode-words';
+	import { MODE_WORDS } from '$lib/core/views/specification';
 	import { percent } from './cover-words';
 
 	interface Shared {

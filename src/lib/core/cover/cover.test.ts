@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { generateFleet } from '../../../../bench/fleet/vehicles';
-import { generateOffer, PARTS } from '../../../../bench/fleet/products';
+import { generateFleet, generateOffer, PARTS } from '../../../../tests/support/fleet';
 import { demoDocument } from '../../../../tests/support/demo';
 import { shopOf } from '../exchange';
 import {

@@ -38,3 +38,4 @@ export * from './prove';
 export * from './mode-test';
 export * from './aim-wall';
 export * from './place-heat';
+export * from './specification';

@@ -1,4 +1,5 @@
 import { fail } from '@sveltejs/kit';
+import { LAMP_CATEGORIES } from '$lib/core/lamps';
 import { readTryOut } from '$lib/server/try-out-input';
 import { coverAsked } from '$lib/server/cover-asked';
 import { dataFolder } from '$lib/server/config';
@@ -8,6 +9,7 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ url, parent }) => {
 	const { standing } = await parent();
 	return {
+		categories: LAMP_CATEGORIES.map(({ category }) => category),
 		missing: standing.finishedAt === null ? null : await askCover(dataFolder(), 'missing', coverAsked(url))
 	};
 };

@@ -2,10 +2,8 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { counted } from '$lib/core/quantity';
-	import { LAMP_CATEGORIES } from '$lib/core/lamps';
 	import TryOutForm from '$lib/components/cover/TryOutForm.svelte';
 	import { percent, whole, withAsked } from '$lib/components/cover/cover-words';
-	import { specificationLines, specificationShort } from '$lib/components/cover/specification-words';
 	import { shopFormats } from '$lib/components/ui/shop-formats';
 
 	let { data, form } = $props();
@@ -18,7 +16,6 @@
 	const never = $derived(list?.never.reduce((sum, { sockets }) => sum + sockets, 0) ?? 0);
 	const to = (key: string) =>
 		withAsked(page.url, resolve('/cover/places'), { key, stands: 'open', function: null, category: null });
-	const categories = LAMP_CATEGORIES.map(({ category }) => category);
 
 	/** A specification as the fields of a try-out. */
 	const start = $derived.by((): Record<string, string> => {
@@ -82,7 +79,7 @@
 										type="button"
 										class="link text-left"
 										aria-pressed={one === shown}
-										onclick={() => (chosen = one.key)}>{specificationShort(one.specification)}</button
+										onclick={() => (chosen = one.key)}>{one.short}</button
 									></td
 								>
 								<td class="number px-2 text-right"><a class="link" href={to(one.key)}>{whole(one.sockets)}</a></td>
@@ -98,9 +95,9 @@
 		</section>
 		{#if shown}
 			<section class="panel grid gap-2 p-3" aria-label="The specification">
-				<h2>Looked for: {specificationShort(shown.specification)}</h2>
+				<h2>Looked for: {shown.short}</h2>
 				<dl class="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 text-sm">
-					{#each specificationLines(shown.specification, shown.power) as [label, text] (label)}
+					{#each shown.lines as [label, text] (label)}
 						<dt class="text-soft">{label}</dt>
 						<dd>{text}</dd>
 					{/each}
@@ -153,7 +150,7 @@
 				typed={form?.typed ?? null}
 				refused={form && 'refused' in form ? (form.refused ?? null) : null}
 				tried={form && 'tried' in form ? (form.tried ?? null) : null}
-				{categories}
+				categories={data.categories}
 			/>
 		{/key}
 	</section>

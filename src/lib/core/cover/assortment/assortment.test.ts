@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { generateFleet } from '../../../../../bench/fleet/vehicles';
-import { generateOffer, PARTS } from '../../../../../bench/fleet/products';
+import { generateFleet, generateOffer, PARTS } from '../../../../../tests/support/fleet';
 import { solver } from '../../../../../tests/support/solver';
 import { assumedForPlaces, productCase } from '../../match';
 import type { Pack } from '../../model';

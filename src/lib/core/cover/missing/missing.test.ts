@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { generateFleet } from '../../../../../bench/fleet/vehicles';
-import { generateOffer, PARTS } from '../../../../../bench/fleet/products';
+import { generateFleet, generateOffer, PARTS } from '../../../../../tests/support/fleet';
 import { assumedForPlaces, compileCatalogue, matchConfiguration, productCase, type Shop } from '../../match';
 import { rememberingLens } from '../../optics';
 import { coverOf, isOffered, largestBoxes, missingProducts, promiseOf, tally, unmetIn } from '..';

@@ -62,18 +62,24 @@ export function promiseOf(cover: Cover, unmet: UnmetFleet, products: readonly Pr
 	};
 }
 
-function missingFor(cover: Cover, unmet: UnmetFleet, group: Group): Missing {
+/** The lamp for a group of places: the power and the body that serve the most of them, and what such lamps cost. */
+function lampFor(cover: Cover, group: Group): Pick<Missing, 'specification' | 'boxes' | 'power' | 'price'> {
 	const { watts, band, places } = powerFor(cover, group);
 	const draft = { ...group.draft, watts };
 	const { size, boxes } = sizeFor(cover, draft, places);
-	const specification = draftProduct({ ...draft, size });
-	return {
-		specification,
-		...promiseOf(cover, unmet, [specification]),
-		boxes,
-		power: band,
-		price: neighbourPrice(draft, cover.products)
-	};
+	const price = neighbourPrice(draft, cover.products);
+	return { specification: draftProduct({ ...draft, size }), boxes, power: band, price };
+}
+
+function missingFor(cover: Cover, unmet: UnmetFleet, group: Group): Missing {
+	const lamp = lampFor(cover, group);
+	return { ...lamp, ...promiseOf(cover, unmet, [lamp.specification]) };
+}
+
+/** The lamp that would serve one place; null where none would. */
+export function specificationFor(cover: Cover, unmet: Unmet): Pick<Missing, 'specification' | 'price'> | null {
+	const [group] = groupsOf(cover, [unmet]).groups;
+	return group ? lampFor(cover, group) : null;
 }
 
 /** What is open, the lamps that would close it, and what no lamp would. */

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoDocument } from '../../../../../tests/support/demo';
-import { generateFleet } from '../../../../../bench/fleet/vehicles';
-import { generateOffer, PARTS } from '../../../../../bench/fleet/products';
+import { generateFleet, generateOffer, PARTS } from '../../../../../tests/support/fleet';
 import { shopOf } from '../../exchange';
 import type { Configuration } from '../../model';
 import { assumedForPlaces, compileCatalogue, relatedCategories, socketCase, type Shop } from '..';

@@ -6,6 +6,7 @@ import { overview } from './overview';
 import { places } from './places';
 import { registrations } from './registrations';
 import { values } from './values';
+import { wouldServe } from './would-serve';
 import type { CoverTools } from './tools';
 
 /** Questions that the cover answers. A new one is an entry here. */
@@ -20,7 +21,8 @@ export const COVER_QUESTIONS = {
 	places,
 	registrations,
 	tryOut,
-	values
+	values,
+	wouldServe
 };
 
 export type CoverQuestions = typeof COVER_QUESTIONS;

@@ -13,6 +13,7 @@ import {
 	type PriceBand,
 	type Share
 } from '../../../../core/cover';
+import { specificationLines, specificationShort } from '../../../../core/views';
 import { fingerprint } from '../../../fingerprint';
 import { chosen, once, type CoverAsked, type CoverTools } from './tools';
 
@@ -21,6 +22,9 @@ export interface MissingView {
 	/** Names it in addresses; equal for equal specifications. */
 	key: string;
 	specification: Product;
+	/** The specification in a few words, and in full, a line each. */
+	short: string;
+	lines: [label: string, text: string][];
 	sockets: number;
 	vehicles: number;
 	weight: number;
@@ -65,7 +69,13 @@ export const missingFrom = (tools: CoverTools, asked: CoverAsked): Promise<Missi
 
 const viewOf = (missing: Missing): MissingView => {
 	const { places: _places, boxes, ...rest } = missing;
-	return { key: keyOf(missing), ...rest, boxes: boxes.slice(0, MOST_BOXES) };
+	return {
+		key: keyOf(missing),
+		...rest,
+		short: specificationShort(missing.specification),
+		lines: specificationLines(missing.specification, missing.power),
+		boxes: boxes.slice(0, MOST_BOXES)
+	};
 };
 
 /** The products that would close the most, and what no product would. */

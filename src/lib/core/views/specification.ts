@@ -1,6 +1,13 @@
-import { categoryOrNull, isTwinContact } from '$lib/core/lamps';
-import type { Product } from '$lib/core/model';
-import { MODE_WORDS } from './mode-words';
+import { categoryOrNull, isTwinContact } from '../lamps';
+import type { Product, ProductMode } from '../model';
+
+/** What a mode of a lamp is called. */
+export const MODE_WORDS: Record<ProductMode, string> = {
+	single: 'one brightness',
+	dual: 'two brightnesses',
+	'switchback-a': 'switchback, white off while turning',
+	'switchback-b': 'switchback, white and amber in turn'
+};
 
 /** A length as a buyer writes it. */
 const mm = (value: number) => `${Math.round(10 * value) / 10}`;
