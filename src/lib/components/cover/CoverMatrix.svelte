@@ -52,7 +52,7 @@
 					<th scope="row" class="sticky left-0 bg-panel px-3 py-1.5 text-left font-medium whitespace-nowrap"
 						>{category}</th
 					>
-					<td class="number px-2 text-right"
+					<td class="number px-2 text-right whitespace-nowrap"
 						><a class="link" href={to({ category, function: null, stands: 'open' })}
 							>{percent(share.servedWeight, share.weight)}</a
 						></td

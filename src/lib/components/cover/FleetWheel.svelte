@@ -48,7 +48,7 @@
 			{/if}
 		{/each}
 	</svg>
-	<span class="w-full truncate text-xs" aria-hidden="true">{wheel.name}</span>
+	<span class="line-clamp-2 w-full text-xs leading-tight" aria-hidden="true">{wheel.name}</span>
 	<span class="number text-xs text-soft" aria-hidden="true">{wheel.served}/{wheel.sockets}</span>
 </a>
 

@@ -18,7 +18,7 @@
 	let { first, total }: { first: Wheel[]; total: number } = $props();
 
 	const SIZE = 76;
-	const ROW = SIZE + 44;
+	const ROW = SIZE + 56;
 	const COLUMN = 112;
 	/** The list is no higher than this, px. */
 	const MOST_PX = 480;

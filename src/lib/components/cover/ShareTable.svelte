@@ -40,7 +40,7 @@
 			<tr
 				><th class="py-1 font-medium">{title}</th><th class="number text-right font-medium">sockets</th><th
 					class="number text-right font-medium">served</th
-				><th class="number text-right font-medium">open</th><th class="w-28 pl-2 font-medium"
+				><th class="number text-right font-medium">open</th><th class="w-32 pl-2 font-medium"
 					>share{weighed ? ', weighed' : ''}</th
 				></tr
 			>
@@ -63,7 +63,7 @@
 									class="block h-2 rounded-sm bg-sea"
 									style:width={row.weight > 0 ? `${(100 * row.servedWeight) / row.weight}%` : '0'}
 								></span></span
-							><span class="number">{percent(row.servedWeight, row.weight)}</span></span
+							><span class="number whitespace-nowrap">{percent(row.servedWeight, row.weight)}</span></span
 						></td
 					>
 				</tr>

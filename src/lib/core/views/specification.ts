@@ -60,13 +60,14 @@ export function specificationLines(
 }
 
 /** A specification in a few words. @example "W21/5W, red, crossed, at most 41 x 20 mm" */
-export function specificationShort({ fits, colour, wiring, size, cooling }: Product): string {
+export function specificationShort({ fits, colour, wiring, size, cooling, volts }: Product): string {
 	const category = categoryOrNull(fits[0]);
 	const twin = category?.caps.some(isTwinContact) ?? false;
 	return [
 		fits[0],
 		colour?.cct ? `${colour.kind} ${colour.cct} K` : colour?.kind,
 		twin && wiring !== 'both' ? wiring : null,
+		volts ? `${volts[0]} to ${volts[1]} V` : null,
 		size?.length === undefined ? null : `${mm(size.length)} mm over the caps`,
 		cooling === 'fan' ? 'with a fan' : null,
 		`at most ${mm(size?.frontLength ?? 0)} × ${mm(size?.frontDiameter ?? 0)} mm`

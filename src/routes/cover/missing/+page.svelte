@@ -3,7 +3,7 @@
 	import { page } from '$app/state';
 	import { counted } from '$lib/core/quantity';
 	import TryOutForm from '$lib/components/cover/TryOutForm.svelte';
-	import { percent, whole, withAsked } from '$lib/components/cover/cover-words';
+	import { OFFER_WORDS, percent, whole, withAsked } from '$lib/components/cover/cover-words';
 	import { shopFormats } from '$lib/components/ui/shop-formats';
 
 	let { data, form } = $props();
@@ -56,7 +56,7 @@
 	</div>
 	<div class="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,24rem)]">
 		<section class="panel overflow-x-auto p-3 no-print" aria-labelledby="missing">
-			<h2 id="missing">Lamps that nobody offers and that would close the most</h2>
+			<h2 id="missing">Not {OFFER_WORDS[data.asked.from]}: the lamps that would close the most</h2>
 			{#if list.missing.length === 0}
 				<p class="mt-1 text-soft">No lamp would close any of the open sockets: see below what stops them.</p>
 			{:else}
@@ -110,6 +110,14 @@
 						? `${percent(shown.power.withoutLoads, shown.weight)} of it without a load or another part.`
 						: 'A part goes with it everywhere.'}
 				</p>
+				{#if shown.catalogue}
+					<p class="text-sm">
+						In a catalogue already: <a class="link" href={resolve('/stock/[item]', { item: shown.catalogue.id })}
+							>{shown.catalogue.name}</a
+						>
+						closes {shown.catalogue.sockets} of them.
+					</p>
+				{/if}
 				{#if shown.price}
 					<p class="text-sm text-soft">
 						Lamps like it cost {shop.money(shown.price.low)} to {shop.money(shown.price.high)}, {shop.money(

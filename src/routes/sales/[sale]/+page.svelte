@@ -153,9 +153,8 @@
 		<p class="panel p-3">
 			It came back because it {RETURN_WORDS[last.reason]}: that says something of the lamp or of the record.
 			<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved before the question is added -->
-			<a class="link" href={`${resolve('/complaints/new')}?vehicle=${encodeURIComponent(sale.configuration)}`}
-				>File a complaint</a
-			>, so that the next customer is told.
+			<a class="link" href={`${resolve('/complaints/new')}?code=${sale.code}`}>File a complaint</a>, so that the next
+			customer is told.
 		</p>
 	{/if}
 	<section class="panel grid gap-2 p-3" aria-labelledby="who">

@@ -1,12 +1,15 @@
 import { describe, type DescribedFinding } from '../../../../core/match';
 import type { Product } from '../../../../core/model';
 import {
+	codeAt,
 	missingProducts,
 	offeredIn,
 	promiseOf,
+	serves,
 	tally,
 	unmetIn,
 	type Box,
+	type Cover,
 	type Missing,
 	type MissingProducts,
 	type PowerBand,
@@ -32,6 +35,8 @@ export interface MissingView {
 	boxes: readonly Box[];
 	power: PowerBand;
 	price: PriceBand | null;
+	/** The product beyond the offer that closes the most of these sockets; null where none closes any. */
+	catalogue: { id: string; name: string; sockets: number } | null;
 }
 
 /** Why some sockets stay open whatever lamp is bought. */
@@ -67,26 +72,50 @@ export const missingFrom = (tools: CoverTools, asked: CoverAsked): Promise<Missi
 		return missingProducts(cover, offeredIn(cover, asked), weights);
 	});
 
-const viewOf = (missing: Missing): MissingView => {
+/** The product of a catalogue, not on offer here and now, that closes the most of some places. */
+function inCatalogue(
+	cover: Cover,
+	{ open }: MissingProducts,
+	{ asked, places }: { asked: CoverAsked; places: readonly number[] }
+) {
+	const [here, anywhere] = [offeredIn(cover, asked), offeredIn(cover, { ...asked, from: 'catalogue' })];
+	const closes = new Map<number, number>();
+	for (const place of places) {
+		const row = cover.rows[place];
+		const sockets = open.places.get(place)?.sockets ?? 0;
+		if (!row) continue;
+		cover.shelfOf(cover.places[place]?.category ?? '').forEach((product, i) => {
+			if (anywhere[product] && !here[product] && serves(codeAt(row, i)))
+				closes.set(product, (closes.get(product) ?? 0) + sockets);
+		});
+	}
+	const [best] = [...closes].sort((a, b) => b[1] - a[1] || a[0] - b[0]);
+	const record = best && cover.products[best[0]]?.record;
+	return best && record ? { id: record.id, name: record.name, sockets: best[1] } : null;
+}
+
+const viewOf = (missing: Missing, catalogue: MissingView['catalogue']): MissingView => {
 	const { places: _places, boxes, ...rest } = missing;
 	return {
 		key: keyOf(missing),
 		...rest,
 		short: specificationShort(missing.specification),
 		lines: specificationLines(missing.specification, missing.power),
-		boxes: boxes.slice(0, MOST_BOXES)
+		boxes: boxes.slice(0, MOST_BOXES),
+		catalogue
 	};
 };
 
 /** The products that would close the most, and what no product would. */
 export async function missing(tools: CoverTools, asked: CoverAsked): Promise<MissingList> {
-	const { open, missing: found, never } = await missingFrom(tools, asked);
+	const all = await missingFrom(tools, asked);
+	const { open, missing: found, never } = all;
 	return {
 		open: {
 			sockets: open.openSockets.reduce((sum, n) => sum + n, 0),
 			vehicles: open.openSockets.filter((n) => n > 0).length
 		},
-		missing: found.map(viewOf),
+		missing: found.map((one) => viewOf(one, inCatalogue(tools.cover, all, { asked, places: one.places }))),
 		never: never.map((one) => ({
 			key: reasonKey(one),
 			why: one.findings.map((finding) => describe(finding)),
