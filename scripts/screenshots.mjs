@@ -23,7 +23,6 @@ const VIEWS = [
 	{ name: 'fitting-tablet-dark', theme: 'dark', path: '/fittings/FBUAJRYDQ', size: { width: 820, height: 1180 } },
 	{ name: 'sheet', theme: 'light', kit: 'brisken-fjell-650-2010', release: true, then: '/sheet' },
 	{ name: 'prove-dark', theme: 'dark', path: `${TARN}/prove` },
-	{ name: 'mode-test-light', theme: 'light', path: `${TARN}/prove/modes`, size: { width: 820, height: 1180 } },
 	{
 		name: 'beam-dark',
 		theme: 'dark',
@@ -35,8 +34,9 @@ const VIEWS = [
 	{ name: 'aim-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2022/prove/aim?place=fog-L' },
 	{ name: 'complaints-light', theme: 'light', path: '/complaints' },
 	{ name: 'diagnosis-dark', theme: 'dark', path: '/complaints/CY040' },
-	{ name: 'product-history-light', theme: 'light', path: '/stock/GL-W5-30/history' },
-	{ name: 'learned-dark', theme: 'dark', path: '/learned/2026-06' }
+	{ name: 'cover-fleet-dark', theme: 'dark', path: '/cover', press: 'Work the cover out', wait: 'Worked out' },
+	{ name: 'cover-missing-light', theme: 'light', path: '/cover/missing' },
+	{ name: 'cover-assortment-dark', theme: 'dark', path: '/cover/assortment?k=12' }
 ];
 
 /** Checks a kit and releases it. */

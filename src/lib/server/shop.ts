@@ -12,6 +12,7 @@ import type { KitContext } from './services/kits';
 import { watchedSolve } from './workers/solves';
 import { coverState } from './repositories/cover';
 import { startCoverRun, stopCover } from './workers/cover';
+import { stopBulkKits, watchBulkKits } from './workers/bulk-kits';
 import { resumeImports, stopImports } from './workers/imports';
 import { kitWorkInThreads, stopHeavy } from './workers/heavy';
 
@@ -29,6 +30,7 @@ export async function openShop(): Promise<void> {
 	if (behind > 0) log.warn({ seconds: behind }, 'the clock is behind the last change; changes are ordered by number');
 	startKeeping(dataFolder());
 	startAsking(database);
+	watchBulkKits(kitContext);
 	resumeImports(dataFolder());
 	if ((await coverState(await database()))?.startedAt) void startCoverRun(dataFolder());
 }
@@ -77,6 +79,7 @@ export async function kitContext(): Promise<KitContext> {
 
 /** Closes what was opened. */
 export async function closeShop(): Promise<void> {
+	stopBulkKits();
 	await counterLog.write();
 	const db = await opened;
 	opened = undefined;

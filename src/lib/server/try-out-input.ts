@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { LIGHT_COLOURS, PRODUCT_MODES, PRODUCT_WIRINGS, type Product } from '$lib/core/model';
+import { COOLINGS, LIGHT_COLOURS, PRODUCT_MODES, PRODUCT_WIRINGS } from '$lib/core/model/enumerations';
+import type { Product } from '$lib/core/model';
 import { categoryOrNull } from '$lib/core/lamps';
 import { readDocument } from '$lib/core/exchange';
 import { err, ok, summarise, type Result } from '$lib/core/result';
@@ -25,7 +26,11 @@ const fields = z.object({
 	frontDiameter: optional('Diameter', 0, 300),
 	rearLength: optional('Length behind', 0, 300),
 	rearDiameter: optional('Diameter behind', 0, 300),
-	length: optional('Length over the caps', 0, 100)
+	length: optional('Length over the caps', 0, 100),
+	voltsFrom: optional('Lowest supply', 0, 100),
+	voltsTo: optional('Highest supply', 0, 100),
+	limit: optional('Body temperature it stands', 40, 300),
+	cooling: z.enum(COOLINGS).optional().catch(undefined)
 });
 
 const PEAK: Record<string, number> = { red: 625, amber: 592 };
@@ -36,7 +41,8 @@ const DIM_SHARE = 0.1;
 export function readTryOut(form: FormData): Result<Product, string> {
 	const read = fields.safeParse(Object.fromEntries(form));
 	if (!read.success) return err(`${read.error.issues[0]?.message ?? 'Something is missing'}.`);
-	const { category: name, colour, tone, modes, wiring, lumens, minor, watts, length, ...size } = read.data;
+	const { category: name, colour, tone, modes, wiring, lumens, minor, watts, length, ...more } = read.data;
+	const { voltsFrom, voltsTo, limit, cooling, ...size } = more;
 	const category = categoryOrNull(name);
 	if (!category) return err(`"${name}" is no lamp category that is known, or not one alone.`);
 	const flange = category.mount === 'flange';
@@ -60,7 +66,9 @@ export function readTryOut(form: FormData): Result<Product, string> {
 			...(flange && category.lightCentre ? { lightCentre: category.lightCentre.mm } : {})
 		},
 		...(flange ? { collar: 'adjustable', emitterAngle: 90 } : {}),
-		cooling: flange ? 'fins' : 'none',
+		cooling: cooling ?? (flange ? 'fins' : 'none'),
+		...(limit === undefined ? {} : { limit }),
+		...(voltsFrom === undefined || voltsTo === undefined ? {} : { volts: [voltsFrom, voltsTo] }),
 		driver: { where: 'none' },
 		ip: 'IP67',
 		packs: []

@@ -46,7 +46,7 @@
 							>
 							<td>{sale.vehicle}</td>
 							<td>{STATE_WORDS[sale.state]}</td>
-							<td>{shop.day(sale.reservedUntil)}</td>
+							<td>{sale.reservedUntil ?? ''}</td>
 							<td>{sale.customer ?? ''}</td>
 							<td class="number px-3 text-right">{shop.money(sale.price)}</td>
 						</tr>

@@ -27,7 +27,8 @@
 		['/cover/missing', 'Missing products'],
 		['/cover/assortment', 'Assortment'],
 		['/cover/places', 'Sockets'],
-		['/cover/demand', 'Demand']
+		['/cover/demand', 'Demand'],
+		['/cover/kits', 'Kits in bulk']
 	] as const;
 
 	let form = $state<HTMLFormElement>();

@@ -45,10 +45,11 @@
 		return () => void group.on('.brush', null);
 	}
 
-	function typed(event: Event) {
-		const data = new FormData((event.currentTarget as HTMLInputElement).form ?? undefined);
-		const [least, most] = [Number(data.get('least')), Number(data.get('most'))];
-		if (least <= most) onrange([least / 100, most / 100]);
+	/** A share that was typed, per cent; what is no share, or turns the stretch round, changes nothing. */
+	function typed(end: 0 | 1, text: string) {
+		const value = Number(text) / 100;
+		const next: [number, number] = end === 0 ? [value, range[1]] : [range[0], value];
+		if (next[0] >= 0 && next[1] <= 1 && next[0] <= next[1]) onrange(next);
 	}
 </script>
 
@@ -79,31 +80,31 @@
 		<text x={x(bins - 0.5)} y={HEIGHT - 8} text-anchor="middle">whole</text>
 		{#key range}<g {@attach brushed}></g>{/key}
 	</svg>
-	<form class="flex flex-wrap items-center gap-2 text-sm">
+	<div class="flex flex-wrap items-center gap-2 text-sm">
 		<label
-			>Served from <input
+			>Sockets served, from
+			<input
 				type="number"
-				name="least"
 				class="field w-20"
 				min="0"
 				max="100"
 				value={Math.round(100 * range[0])}
-				onchange={typed}
+				onchange={({ currentTarget }) => typed(0, currentTarget.value)}
 			/> %</label
 		>
 		<label
-			>to <input
+			>to
+			<input
 				type="number"
-				name="most"
 				class="field w-20"
 				min="0"
 				max="100"
 				value={Math.round(100 * range[1])}
-				onchange={typed}
-			/> % of the sockets</label
+				onchange={({ currentTarget }) => typed(1, currentTarget.value)}
+			/> %</label
 		>
 		{#if !isWhole}<button type="button" class="button" onclick={() => onrange([0, 1])}>All</button>{/if}
-	</form>
+	</div>
 </figure>
 
 <style>

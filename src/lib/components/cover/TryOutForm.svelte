@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { LIGHT_COLOURS, PRODUCT_MODES, PRODUCT_WIRINGS } from '$lib/core/model/enumerations';
+	import { COOLINGS, LIGHT_COLOURS, PRODUCT_MODES, PRODUCT_WIRINGS } from '$lib/core/model/enumerations';
 	import { counted } from '$lib/core/quantity';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
@@ -37,7 +37,10 @@
 		['frontDiameter', 'Diameter, mm'],
 		['rearLength', 'Depth behind, mm'],
 		['rearDiameter', 'Diameter behind, mm'],
-		['length', 'Over the caps, mm']
+		['length', 'Over the caps, mm'],
+		['voltsFrom', 'Supply from, V'],
+		['voltsTo', 'to, V'],
+		['limit', 'Body stands, °C']
 	] as const;
 </script>
 
@@ -71,6 +74,13 @@
 				<select name="wiring" class="field"
 					><option value="">not said</option>{#each PRODUCT_WIRINGS as wiring (wiring)}<option
 							selected={wiring === value('wiring')}>{wiring}</option
+						>{/each}</select
+				>
+			</label>
+			<label class="grid gap-0.5 text-sm"
+				>Cooled by
+				<select name="cooling" class="field"
+					>{#each COOLINGS as cooling (cooling)}<option selected={cooling === value('cooling')}>{cooling}</option
 						>{/each}</select
 				>
 			</label>

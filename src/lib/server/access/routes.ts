@@ -44,6 +44,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/cover/cover.xlsx': LOOK,
 	'/cover/demand': { read: 'look', write: { registrations: 'stock' } },
 	'/cover/fleet.json': LOOK,
+	'/cover/kits': { read: 'look', write: { queue: 'kit', drop: 'kit' } },
 	'/cover/matrix': LOOK,
 	'/cover/missing': { read: 'look', write: { try: 'look' } },
 	'/cover/places': LOOK,

@@ -8,7 +8,10 @@ import { MIGRATIONS } from '../db/migrations';
 import { changesSoFar } from '../repositories/marks';
 import { exportAll } from './exchange';
 
-/** Everything a shop keeps, in the order in which rows may point at one another. Sessions and passwords are no data of the shop. */
+/**
+ * Everything a shop keeps, in the order in which rows may point at one another. Sessions and passwords are no data of the shop, nor is what was
+ * worked out; who customers are stays here.
+ */
 const TABLES = [
 	'units',
 	'configurations',
@@ -33,6 +36,9 @@ const TABLES = [
 	'complaints',
 	'fitted_lamps',
 	'follow_ups',
+	'sales',
+	'sale_packs',
+	'demand',
 	'records',
 	'settings',
 	'heading_maps',
@@ -53,6 +59,8 @@ const ORDER: Partial<Record<(typeof TABLES)[number], string>> = {
 	pictures: 'hash',
 	proof_products: 'proof_id',
 	fitted_lamps: 'fitting_id',
+	sale_packs: 'sale_id',
+	demand: 'configuration_id',
 	settings: 'key',
 	heading_maps: 'supplier'
 };

@@ -13,7 +13,8 @@ import {
 	type LostReason,
 	type PackStanding,
 	type ReturnReason,
-	type Sale
+	type Sale,
+	type SaleLine
 } from '../../core/sale';
 import { change, changeAlways, type Tx } from '../db/change';
 import { countAsked } from '../repositories/demand';
@@ -36,6 +37,17 @@ export type SaleAction =
 
 const NOBODY = 'somebody';
 
+/** The packs of a kit, each number once: two lines of it may be of one. */
+function packsOf({ answer }: FrozenKit): SaleLine[] {
+	const lines = new Map<string, SaleLine>();
+	for (const { sku, product, accessory, name, packs, shelf } of answer.lines) {
+		const known = lines.get(sku);
+		const line = { sku, item: product ?? accessory ?? sku, name, packs, ...(shelf ? { shelf } : {}), returned: 0 };
+		lines.set(sku, known ? { ...known, packs: known.packs + packs } : line);
+	}
+	return [...lines.values()];
+}
+
 /** Starts a sale of a released kit as a quote. The customer is noted only where they agreed. */
 export function quoteKit(
 	db: Knex,
@@ -54,14 +66,7 @@ export function quoteKit(
 			configuration: kit.configuration.id,
 			state: 'quoted',
 			reservedUntil: null,
-			lines: kit.answer.lines.map(({ sku, product, accessory, name, packs, shelf }) => ({
-				sku,
-				item: product ?? accessory ?? sku,
-				name,
-				packs,
-				...(shelf ? { shelf } : {}),
-				returned: 0
-			})),
+			lines: packsOf(kit),
 			total: kit.answer.total,
 			quotedOn: on,
 			returns: [],

@@ -35,7 +35,11 @@
 			frontDiameter: text(s.size?.frontDiameter),
 			rearLength: text(s.size?.rearLength),
 			rearDiameter: text(s.size?.rearDiameter),
-			length: text(s.size?.length)
+			length: text(s.size?.length),
+			voltsFrom: text(s.volts?.[0]),
+			voltsTo: text(s.volts?.[1]),
+			limit: text(s.limit),
+			cooling: text(s.cooling)
 		};
 	});
 </script>

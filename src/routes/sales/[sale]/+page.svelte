@@ -41,8 +41,8 @@
 		{#if data.hasKit}<a
 				class="link"
 				href={resolve('/vehicles/[id]/kit/[kit]', { id: sale.configuration, kit: sale.kit })}>{sale.code}</a
-			>{:else}{sale.code}{/if}, quoted {shop.day(sale.quotedOn)} at {shop.money(sale.total)}.
-		{#if sale.reservedUntil && onShelf}Its packs are kept until {shop.day(sale.reservedUntil)}.{/if}
+			>{:else}{sale.code}{/if}, quoted {sale.quotedOn} at {shop.money(sale.total)}.
+		{#if sale.reservedUntil && onShelf}Its packs are kept until {sale.reservedUntil}.{/if}
 	</p>
 	<section class="flex flex-wrap items-end gap-3" aria-label="Next steps">
 		{#if sale.state === 'quoted'}{@render step('order', 'Ordered', true)}{/if}
@@ -161,7 +161,7 @@
 		<h2 id="who">Customer</h2>
 		{#if data.customer}
 			<div class="flex flex-wrap items-center gap-3">
-				<span><strong>{data.customer.name}</strong>, kept with their word of {shop.day(data.customer.agreedOn)}</span>
+				<span><strong>{data.customer.name}</strong>, kept with their word of {data.customer.agreedOn}</span>
 				<form method="POST" action="?/forget"><button class="button">Forget them</button></form>
 			</div>
 		{:else}

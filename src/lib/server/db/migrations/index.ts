@@ -10,6 +10,7 @@ import * as proofs from './0008-proofs';
 import * as learn from './0009-learn';
 import * as cover from './0010-cover';
 import * as sales from './0011-sales';
+import * as bulkKits from './0012-bulk-kits';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -23,7 +24,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0008-proofs': proofs,
 	'0009-learn': learn,
 	'0010-cover': cover,
-	'0011-sales': sales
+	'0011-sales': sales,
+	'0012-bulk-kits': bulkKits
 };
 
 /** Their keys, in order. */

@@ -6,6 +6,7 @@ import { overview } from './overview';
 import { places } from './places';
 import { registrations } from './registrations';
 import { values } from './values';
+import { vehicleIds } from './vehicle-ids';
 import { wouldServe } from './would-serve';
 import type { CoverTools } from './tools';
 
@@ -22,6 +23,7 @@ export const COVER_QUESTIONS = {
 	registrations,
 	tryOut,
 	values,
+	vehicleIds,
 	wouldServe
 };
 

@@ -1,0 +1,94 @@
+import type { Knex } from 'knex';
+import type { KitOrder } from '../../core/model';
+import { writeRows } from '../db/bulk';
+import type { Tx } from '../db/change';
+
+/** A kit that is to be worked out, or was. */
+export interface BulkKit {
+	number: number;
+	configuration: string;
+	order: KitOrder;
+	name: string;
+	state: 'waiting' | 'done' | 'failed';
+	kit: string | null;
+	why: string | null;
+}
+
+interface Row {
+	number: number;
+	configuration_id: string;
+	kit_order: string;
+	name: string;
+	state: BulkKit['state'];
+	kit_id: string | null;
+	why: string | null;
+}
+
+const read = ({ number, configuration_id, kit_order, name, state, kit_id, why }: Row): BulkKit => ({
+	number,
+	configuration: configuration_id,
+	order: JSON.parse(kit_order) as KitOrder,
+	name,
+	state,
+	kit: kit_id,
+	why
+});
+
+/** Puts vehicles in line. One that waits already is not put twice. */
+export async function queueKits(
+	tx: Tx,
+	configurations: readonly string[],
+	{ order, name, notBefore }: { order: KitOrder; name: string; notBefore: string }
+): Promise<number> {
+	const rows: { configuration_id: string }[] = await tx('bulk_kits')
+		.where({ state: 'waiting' })
+		.select('configuration_id');
+	const waiting = new Set(rows.map(({ configuration_id }) => configuration_id));
+	const fresh = configurations.filter((id) => !waiting.has(id));
+	await writeRows(
+		tx,
+		{ table: 'bulk_kits' },
+		fresh.map((configuration_id) => ({
+			configuration_id,
+			kit_order: JSON.stringify(order),
+			name,
+			state: 'waiting',
+			not_before: notBefore
+		}))
+	);
+	return fresh.length;
+}
+
+/** The next kit whose time has come; null when there is none. */
+export async function nextBulkKit(db: Knex, now: string): Promise<BulkKit | null> {
+	const row: Row | undefined = await db('bulk_kits')
+		.where({ state: 'waiting' })
+		.where('not_before', '<=', now)
+		.orderBy('number')
+		.first();
+	return row ? read(row) : null;
+}
+
+/** Notes what came of a kit. */
+export async function finishBulkKit(tx: Tx, number: number, came: { kit: string } | { why: string }): Promise<void> {
+	await tx('bulk_kits')
+		.where({ number })
+		.update('kit' in came ? { state: 'done', kit_id: came.kit } : { state: 'failed', why: came.why });
+}
+
+/** Takes everything that waits out of the line. */
+export const dropWaiting = (tx: Tx): Promise<number> => tx('bulk_kits').where({ state: 'waiting' }).delete();
+
+/** How many there are of each state, and the last ones that are no longer waiting. */
+export async function bulkKits(
+	db: Knex,
+	most: number
+): Promise<{ waiting: number; done: number; failed: number; last: BulkKit[] }> {
+	const counts: { state: BulkKit['state']; n: number }[] = await db('bulk_kits')
+		.groupBy('state')
+		.select('state')
+		.count({ n: '*' });
+	const of = (state: BulkKit['state']) => Number(counts.find((one) => one.state === state)?.n ?? 0);
+	const rows: Row[] = await db('bulk_kits').whereNot({ state: 'waiting' }).orderBy('number', 'desc').limit(most);
+	return { waiting: of('waiting'), done: of('done'), failed: of('failed'), last: rows.map(read) };
+}
