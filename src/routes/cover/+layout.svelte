@@ -6,11 +6,11 @@
 </script>
 
 <main class="grid gap-3 p-4">
-	<div class="flex flex-wrap items-center gap-x-6 gap-y-2">
+	<div class="no-print flex flex-wrap items-center gap-x-6 gap-y-2">
 		<h1>Cover</h1>
 		<CoverRun standing={data.standing} run={data.run} />
 	</div>
-	<CoverHead asked={data.asked} values={data.values} />
+	<div class="no-print grid gap-3"><CoverHead asked={data.asked} values={data.values} /></div>
 	{#if data.standing.finishedAt === null}
 		<section class="panel grid gap-2 p-4">
 			<h2>What share of the vehicles on the road can you serve?</h2>

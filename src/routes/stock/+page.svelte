@@ -43,6 +43,7 @@
 		<h1 class="mr-auto">Stock</h1>
 		<a class="button" href={resolve('/stock/new')}>New product</a>
 		<a class="button" href={resolve('/stock/supplier')}>Prices and stock</a>
+		<a class="button" href={resolve('/stock/reorder')}>What to order</a>
 		<a class="button" href={resolve('/vehicles/import')}>Import a list</a>
 		<a class="button" href={resolve('/stock/[table].csv', { table: 'products' })} download>CSV</a>
 		<a class="button" href={resolve('/stock/stock.xlsx')} download>XLSX</a>

@@ -86,6 +86,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/stock/[table].csv': LOOK,
 	'/stock/new': { read: 'stock', write: 'stock' },
 	'/stock/stock.xlsx': LOOK,
+	'/stock/reorder': LOOK,
 	'/stock/supplier': { read: 'look', write: { ask: 'stock', every: 'stock' } },
 	'/vehicles': LOOK,
 	'/vehicles/[id]': LOOK,

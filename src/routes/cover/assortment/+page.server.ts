@@ -9,9 +9,12 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 	const { standing } = await parent();
 	const typed = Number(url.searchParams.get('k') ?? USUAL);
 	const k = Number.isInteger(typed) ? Math.min(MOST, Math.max(FEWEST, typed)) : USUAL;
-	if (standing.finishedAt === null) return { k, assortment: null, best: null };
+	if (standing.finishedAt === null) return { k, assortment: null, best: null, compared: null };
 	const asked = coverAsked(url);
+	const anywhere = await askCover(dataFolder(), 'best', { ...asked, from: 'catalogue' }, k);
+	const ids = anywhere.products.map(({ id }) => id);
 	return {
+		compared: await askCover(dataFolder(), 'compared', asked, ['shelf', ids]),
 		k,
 		assortment: await askCover(dataFolder(), 'assortment', asked),
 		best: await askCover(dataFolder(), 'best', asked, k)

@@ -83,6 +83,30 @@
 			<ProductTable label="Products that only double another" rows={view.doubles} what="by" />
 		</section>
 	</div>
+	{#if data.compared}
+		{@const { both, onlyFirst, onlySecond, neither } = data.compared}
+		<section class="panel p-3" aria-labelledby="compare">
+			<h2 id="compare">The shelf as it is, beside the best {data.k} products of any catalogue</h2>
+			<table class="mt-1 text-sm">
+				<thead class="text-left text-soft"
+					><tr
+						><th class="pr-6 py-1 font-medium">sockets served by</th><th class="number text-right font-medium"
+							>sockets</th
+						></tr
+					></thead
+				>
+				<tbody>
+					{#each [['both', both], ['the shelf alone', onlyFirst], [`the best ${data.k} alone`, onlySecond], ['neither, and something else would', neither]] as const as [label, { sockets }] (label)}
+						<tr class="border-t border-line"
+							><th scope="row" class="py-1 pr-6 text-left font-normal">{label}</th><td class="number text-right"
+								>{sockets}</td
+							></tr
+						>
+					{/each}
+				</tbody>
+			</table>
+		</section>
+	{/if}
 	<p class="text-xs text-soft">Money at what the shop paid; where no cost is on record, at the price it asks.</p>
 {/if}
 <!-- eslint-enable -->

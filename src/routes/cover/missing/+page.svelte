@@ -48,7 +48,7 @@
 
 <!-- eslint-disable svelte/no-navigation-without-resolve -- addresses of this room, resolved before the question is added -->
 {#if list}
-	<div class="flex flex-wrap items-center gap-4">
+	<div class="no-print flex flex-wrap items-center gap-4">
 		<h2>
 			{counted(list.open.sockets, 'socket')} on {counted(list.open.vehicles, 'vehicle')} open
 		</h2>

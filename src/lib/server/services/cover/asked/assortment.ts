@@ -10,6 +10,7 @@ import {
 	type BestChoice,
 	type Compared,
 	type Cover,
+	type Offer,
 	type ServedAlike,
 	type Step
 } from '../../../../core/cover';
@@ -103,13 +104,22 @@ export async function best(
 	return { ...choice, products: choice.products.map((number) => listed(tools.cover, number)) };
 }
 
-/** Two assortments side by side, given by the ids of their products. */
+/** One of two assortments: what an offer holds, or products by their ids. */
+export type Choice = Offer | readonly string[];
+
+/** Two assortments side by side, over everything that any catalogue serves. */
 export async function compared(
 	tools: CoverTools,
 	asked: CoverAsked,
-	[first, second]: readonly [readonly string[], readonly string[]]
+	[first, second]: readonly [Choice, Choice]
 ): Promise<Compared> {
-	const numbers = new Map(tools.cover.products.map(({ record }, number) => [record.id as string, number]));
-	const choice = (ids: readonly string[]) => new Set(ids.flatMap((id) => numbers.get(id) ?? []));
-	return compareChoices(await setsFor(tools, { ...asked, from: 'catalogue' }), choice(first), choice(second));
+	const { cover } = tools;
+	const numbers = new Map(cover.products.map(({ record }, number) => [record.id as string, number]));
+	const chosenBy = (choice: Choice): Set<number> => {
+		if (typeof choice !== 'string') return new Set(choice.flatMap((id) => numbers.get(id) ?? []));
+		const offered = offeredIn(cover, { ...asked, from: choice });
+		return new Set(cover.products.flatMap((_, number) => (offered[number] ? [number] : [])));
+	};
+	const sets = await setsFor(tools, { ...asked, from: 'catalogue' });
+	return compareChoices(sets, chosenBy(first), chosenBy(second));
 }
