@@ -326,3 +326,16 @@ export async function releasedKitsWith(
 		.select('id', 'name', 'configuration_id');
 	return rows.map(({ id, name, configuration_id }) => ({ id, name, configurationId: configuration_id }));
 }
+
+/** Kits that were released, the last touched first, some of them. */
+export async function releasedKitsLast(
+	db: Knex,
+	most: number
+): Promise<Pick<StoredKit, 'id' | 'name' | 'configurationId'>[]> {
+	const rows: { id: string; name: string; configuration_id: string }[] = await db('kits')
+		.whereIn('id', db('kit_revisions').select('kit_id'))
+		.orderBy([...LAST_TOUCHED_FIRST])
+		.limit(most)
+		.select('id', 'name', 'configuration_id');
+	return rows.map(({ id, name, configuration_id }) => ({ id, name, configurationId: configuration_id }));
+}

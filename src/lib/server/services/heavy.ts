@@ -5,6 +5,7 @@ import { showAcross } from './across';
 import { showCircuit } from './circuit';
 import { showDiagnosis } from './diagnosis';
 import { showFitUp, type KitAsked } from './fitups';
+import { brokenKits } from './kits/broken';
 import { kitWorkOn, type KitWork } from './kits/work';
 import { showProve } from './prove';
 import { nextInShop } from './questions';
@@ -28,6 +29,7 @@ type Asked<F> = F extends (db: Knex, ...asked: infer A) => unknown ? A : never;
  */
 export const HEAVY = {
 	across: ({ db }: Tools, ...asked: Asked<typeof showAcross>) => showAcross(db, ...asked),
+	broken: ({ db }: Tools) => brokenKits(db),
 	circuit: ({ db, solver }: Tools, id: string) => showCircuit(db, id, solver),
 	diagnosis: ({ db }: Tools, ...asked: Asked<typeof showDiagnosis>) => showDiagnosis(db, ...asked),
 	fitup: ({ db, solver }: Tools, asked: KitAsked) => showFitUp(db, asked, solver),

@@ -8,6 +8,7 @@ import { bulkKits, dropWaiting, queueKits } from '$lib/server/repositories/bulk-
 import { findKit } from '$lib/server/repositories/kits';
 import { vehicleNames } from '$lib/server/services/vehicle-names';
 import { bulkKitsUnderWay, startBulkKits } from '$lib/server/workers/bulk-kits';
+import { inThread } from '$lib/server/workers/heavy';
 import { askCover } from '$lib/server/workers/cover';
 import { database, kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
@@ -41,6 +42,8 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 	const kits = await Promise.all(last.map(({ kit }) => (kit === null ? null : findKit(db, kit))));
 	return {
 		scopes: SCOPES,
+		/** Comes after the page: every kit that something changed under is worked out again. */
+		broken: inThread(dataFolder(), { what: 'broken', asked: [] }),
 		counts,
 		underWay: bulkKitsUnderWay(),
 		chosen: standing.finishedAt === null ? 0 : (await askCover(dataFolder(), 'vehicleIds', coverAsked(url))).length,

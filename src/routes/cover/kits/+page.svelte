@@ -87,3 +87,25 @@
 		</table>
 	</div>
 {/if}
+<section class="panel p-3" aria-labelledby="broken">
+	<h2 id="broken">Released kits that a change has broken</h2>
+	{#await data.broken}
+		<p class="text-soft">Looking at the kits that something changed under…</p>
+	{:then broken}
+		{#if broken.length === 0}
+			<p class="text-soft">Every released kit would be worked out so today.</p>
+		{:else}
+			<ul class="mt-1 grid gap-1 text-sm">
+				{#each broken as kit (kit.id)}
+					<li>
+						<a class="link" href={resolve('/vehicles/[id]/kit/[kit]', { id: kit.configuration, kit: kit.id })}
+							>{kit.name}</a
+						>, {kit.vehicle}: {kit.words.join('; ')}
+					</li>
+				{/each}
+			</ul>
+		{/if}
+	{:catch}
+		<p class="text-soft">They cannot be looked at just now.</p>
+	{/await}
+</section>

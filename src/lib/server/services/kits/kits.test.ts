@@ -8,6 +8,7 @@ import { changeAlways } from '../../db/change';
 import { putComplaint, storedFrom } from '../../repositories/complaints';
 import { Stopped } from '../../solver/highs';
 import { solveState, stopSolve, watchedSolve } from '../../workers/solves';
+import { brokenKits } from './broken';
 import { changePolicy } from '../policy';
 import {
 	alsoFor,
@@ -232,6 +233,20 @@ describe('a released kit', () => {
 		);
 		expect((await impactsOnRelease(ctx.db, kit.id)).map((t) => t.kind)).toEqual(['stock', 'complaint']);
 		expect((await kitSheet(ctx.db, BIKE, { id: kit.id }))?.answer).toEqual(kit.answer);
+	});
+
+	it('is among the broken ones once its lamp is another, and not for a shelf or a price', async () => {
+		const ctx = await context();
+		const { kit } = await released(ctx);
+		const product = kit.answer.lines.find((l) => l.product)?.product as string;
+		await changeProducts(ctx.db, (p) => p.id === product, emptied);
+		expect(await brokenKits(ctx.db)).toEqual([]);
+		await changeProducts(
+			ctx.db,
+			(p) => p.id === product,
+			(p) => ({ ...p, fits: ['H7'] })
+		);
+		expect(await brokenKits(ctx.db)).toMatchObject([{ id: kit.id, configuration: BIKE }]);
 	});
 
 	it('is superseded by its next revision, which is worked out by the facts of today', async () => {
