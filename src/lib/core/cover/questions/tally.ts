@@ -79,72 +79,86 @@ function within<K>(map: Map<K, Share>, key: K): Share {
 const PARTS = Object.keys(VEHICLE_PARTS) as VehiclePart[];
 const NAMES = Object.keys(GROUPINGS) as Grouping[];
 
+/** A socket as it is counted. */
+interface Counted {
+	trait: Trait;
+	category: string;
+	isServed: boolean;
+	weight: number;
+}
+
+/** Sums of a fleet, vehicle by vehicle. */
+class Sums {
+	readonly all = noShare();
+	readonly byFunction = new Map<FunctionId, Share>();
+	readonly closedByFunction = new Map<FunctionId, number>();
+	readonly cells = new Map<string, Map<FunctionId, Share>>();
+	readonly groups = Object.fromEntries(NAMES.map((name) => [name, new Map<string, Share>()])) as Record<
+		Grouping,
+		Map<string, Share>
+	>;
+	readonly parts = PARTS.map((): WholeShare => ({ vehicles: 0, served: 0 }));
+	readonly vehicles: { sockets: number; served: number }[] = [];
+	sockets = 0;
+	closed = 0;
+
+	/** Adds the sockets of a vehicle that could take a lamp. */
+	add(facts: VehicleFacts, open: readonly Counted[]): void {
+		const shares = NAMES.flatMap((name) => GROUPINGS[name](facts).map((key) => within(this.groups[name], key)));
+		for (const { trait, category, isServed, weight } of open) {
+			for (const share of [this.all, ...shares]) add(share, isServed, weight);
+			const row = this.cells.get(category) ?? new Map<FunctionId, Share>();
+			this.cells.set(category, row);
+			for (const fn of trait.functions) {
+				add(within(this.byFunction, fn), isServed, weight);
+				add(within(row, fn), isServed, weight);
+			}
+		}
+		PARTS.forEach((part, i) => {
+			const own = open.filter(({ trait }) => VEHICLE_PARTS[part](trait));
+			const share = this.parts[i];
+			if (!share || own.length === 0) return;
+			share.vehicles += 1;
+			share.served += own.every(({ isServed }) => isServed) ? 1 : 0;
+		});
+		this.vehicles.push({ sockets: open.length, served: open.filter(({ isServed }) => isServed).length });
+	}
+
+	/** Adds a socket that takes no lamp. */
+	close({ functions }: Pick<Trait, 'functions'>): void {
+		this.closed += 1;
+		for (const fn of functions) this.closedByFunction.set(fn, (this.closedByFunction.get(fn) ?? 0) + 1);
+	}
+}
+
 /**
  * Counts what is served from an offer. A socket is served by a lamp that fits, alone or with parts; one without a known category is not.
  * @param offered 1 for each product that counts, by number
  */
 export function tally(cover: Cover, offered: Uint8Array, weights: Weights = EVEN): Tally {
 	const codes = new SocketCodes(cover, offered);
-	const { traits } = cover;
-	const inPart = PARTS.map((part) => traits.map((trait) => VEHICLE_PARTS[part](trait)));
-	const parts = PARTS.map((): WholeShare => ({ vehicles: 0, served: 0 }));
-	const all = noShare();
-	const byFunction = new Map<FunctionId, Share>();
-	const cells = new Map<string, Map<FunctionId, Share>>();
-	const groups = Object.fromEntries(NAMES.map((name) => [name, new Map<string, Share>()])) as Record<
-		Grouping,
-		Map<string, Share>
-	>;
-	const vehicles: { sockets: number; served: number }[] = [];
-	const closedByFunction = new Map<FunctionId, number>();
-	const counted = { configurations: 0, sockets: 0, closed: 0 };
+	const sums = new Sums();
 	cover.vehicles.forEach((vehicle, number) => {
-		const own = { sockets: 0, served: 0 };
-		vehicles.push(own);
-		counted.configurations += 1;
-		const shares = NAMES.flatMap((name) => GROUPINGS[name](vehicle.facts).map((key) => within(groups[name], key)));
-		const has = PARTS.map(() => 0);
-		const lacks = PARTS.map(() => 0);
+		const open: Counted[] = [];
 		codes.of(vehicle).forEach((code, i) => {
-			counted.sockets += 1;
+			sums.sockets += 1;
 			const at = vehicle.traits[i] ?? 0;
-			const trait = traits[at];
-			if (!trait || trait.closed) {
-				counted.closed += 1;
-				for (const fn of trait?.functions ?? []) closedByFunction.set(fn, (closedByFunction.get(fn) ?? 0) + 1);
-				return;
-			}
-			const isServed = code !== NO_PLACE && serves(code);
-			const weight = weights(number, at);
-			own.sockets += 1;
-			own.served += isServed ? 1 : 0;
-			add(all, isServed, weight);
-			for (const share of shares) add(share, isServed, weight);
+			const trait = cover.traits[at];
+			if (!trait || trait.closed) return sums.close({ functions: trait?.functions ?? [] });
 			const category = cover.places[vehicle.places[i] ?? NO_PLACE]?.category ?? NO_CATEGORY;
-			const row = cells.get(category) ?? new Map<FunctionId, Share>();
-			cells.set(category, row);
-			for (const fn of trait.functions) {
-				add(within(byFunction, fn), isServed, weight);
-				add(within(row, fn), isServed, weight);
-			}
-			for (let part = 0; part < PARTS.length; part++)
-				if (inPart[part]?.[at]) {
-					has[part] = (has[part] ?? 0) + 1;
-					lacks[part] = (lacks[part] ?? 0) + (isServed ? 0 : 1);
-				}
+			open.push({ trait, category, isServed: code !== NO_PLACE && serves(code), weight: weights(number, at) });
 		});
-		parts.forEach((part, i) => {
-			if (!has[i]) return;
-			part.vehicles += 1;
-			part.served += lacks[i] ? 0 : 1;
-		});
+		sums.add(vehicle.facts, open);
 	});
+	const { all, byFunction, closedByFunction, cells, groups, vehicles, sockets, closed } = sums;
 	return {
-		...counted,
+		configurations: cover.vehicles.length,
+		sockets,
+		closed,
 		closedByFunction,
 		all,
 		byFunction,
-		parts: Object.fromEntries(PARTS.map((part, i) => [part, parts[i]])) as Tally['parts'],
+		parts: Object.fromEntries(PARTS.map((part, i) => [part, sums.parts[i]])) as Tally['parts'],
 		cells,
 		groups,
 		vehicles
