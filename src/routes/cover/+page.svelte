@@ -2,7 +2,8 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import { OFFERS, VEHICLE_PARTS, type VehiclePart } from '$lib/core/cover';
+	import type { VehiclePart } from '$lib/core/cover';
+	import { OFFERS } from '$lib/core/cover/questions/offer';
 	import {
 		FLEET_ORDER_WORDS,
 		OFFER_WORDS,
@@ -20,7 +21,7 @@
 
 	const overview = $derived(data.overview);
 	const weighed = $derived(data.asked.weigh !== 'even');
-	const parts = Object.keys(VEHICLE_PARTS) as VehiclePart[];
+	const parts = Object.keys(PART_WORDS) as VehiclePart[];
 	const to = (changed: Record<string, string | number | null>, path = page.url.pathname) =>
 		withAsked(page.url, path, changed);
 	const ask = (changed: Record<string, string | number | null>) =>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import { OFFERS } from '$lib/core/cover';
+	import { OFFERS } from '$lib/core/cover/questions/offer';
 	import { OFFER_WORDS, WEIGH_WORDS, withAsked } from './cover-words';
 
 	/** The head of the Cover room: its pages, and what all of them are asked. `values` are what a filter can have. */
