@@ -60,8 +60,9 @@ test('from the whole fleet to the sockets behind a number, to what is missing an
 	});
 
 	await test.step('a lamp on order counts as soon as it is asked for', async () => {
+		await expect(page.getByRole('button', { name: /^W2.3W, white/ })).toHaveCount(1);
 		await page.getByLabel('Served from').first().selectOption('order');
-		await expect(page.getByRole('button', { name: /^R5W, white/ })).toHaveCount(0);
+		await expect(page.getByRole('button', { name: /^W2.3W, white/ })).toHaveCount(0);
 	});
 
 	await test.step('the best products, proven, and money that serves nothing', async () => {
