@@ -6,13 +6,21 @@ import { KeptCover, type CoverProgress } from './kept-cover';
 
 const kept = new WeakMap<Knex, Promise<KeptCover>>();
 
-/** The cover of a database, opened once for as long as the rules of the shop stay as they are. */
-export async function coverIn(db: Knex): Promise<KeptCover> {
-	const known = await kept.get(db);
-	if (known && (await known.isOfToday())) return known;
+function opened(db: Knex): Promise<KeptCover> {
 	const fresh = KeptCover.open(db);
 	kept.set(db, fresh);
+	// One that could not be opened is tried again by whoever asks next.
+	fresh.catch(() => kept.get(db) === fresh && kept.delete(db));
 	return fresh;
+}
+
+/** The cover of a database, opened once for all who ask: what a run has worked out is what questions are answered from. */
+export const coverIn = (db: Knex): Promise<KeptCover> => kept.get(db) ?? opened(db);
+
+/** The cover that a run is to work on: another one where the rules of the shop are others. Only a run begins anew, so that no two write at once. */
+async function coverForRun(db: Knex): Promise<KeptCover> {
+	const known = await coverIn(db);
+	return (await known.isOfToday()) ? known : opened(db);
 }
 
 /** Who looks on while a cover is worked out, and may stop it. */
@@ -28,7 +36,7 @@ export interface CoverWatch {
  * @returns false when it was stopped
  */
 export async function runCover(db: Knex, { now, onProgress, isStopped = () => false }: CoverWatch): Promise<boolean> {
-	const cover = await coverIn(db);
+	const cover = await coverForRun(db);
 	const before = await coverState(db);
 	const rules = before?.rules ?? '';
 	await changeAlways(db, (tx) =>
