@@ -27,6 +27,22 @@
 	function path([inner, outer]: readonly [number, number], [from, to]: readonly [number, number]): string {
 		return arc<null>().innerRadius(inner).outerRadius(outer).startAngle(from).endAngle(to).padAngle(0.05)(null) ?? '';
 	}
+
+	/** Cells that stand alike are one shape: twenty thousand wheels go by. */
+	const shapes = $derived(
+		CLASSES.map((name, stands) => {
+			const own = wheel.cells.filter((cell) => cell[3] === stands);
+			const filled = FILLED[stands] ?? 0;
+			const drawn = (share: number) =>
+				own
+					.map(([ring, from, to]) => {
+						const [inner, outer] = RADII[ring] ?? RADII[0];
+						return path([inner, inner + (outer - inner) * share], [from, to]);
+					})
+					.join('');
+			return { name, outline: drawn(1), fill: filled > 0 ? drawn(filled) : '' };
+		}).filter(({ outline }) => outline !== '')
+	);
 </script>
 
 <a
@@ -37,15 +53,9 @@
 	aria-label={`${wheel.name}: ${wheel.served} of ${wheel.sockets} sockets served`}
 >
 	<svg viewBox="-50 -50 100 100" width={size} height={size} aria-hidden="true">
-		{#each wheel.cells as [ring, from, to, stands], i (i)}
-			{@const [inner, outer] = RADII[ring] ?? RADII[0]}
-			<path class="cell {CLASSES[stands] ?? 'open'}" d={path([inner, outer], [from, to])} />
-			{#if (FILLED[stands] ?? 0) > 0}
-				<path
-					class="fill {CLASSES[stands]}"
-					d={path([inner, inner + (outer - inner) * (FILLED[stands] ?? 0)], [from, to])}
-				/>
-			{/if}
+		{#each shapes as { name, outline, fill } (name)}
+			<path class="cell {name}" d={outline} />
+			{#if fill}<path class="fill {name}" d={fill} />{/if}
 		{/each}
 	</svg>
 	<span class="line-clamp-2 w-full text-xs leading-tight" aria-hidden="true">{wheel.name}</span>
