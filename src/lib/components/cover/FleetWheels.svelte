@@ -22,6 +22,8 @@
 	const COLUMN = 112;
 	/** The list is no higher than this, px. */
 	const MOST_PX = 480;
+	/** Scrolling rests after this, ms. */
+	const REST_MS = 80;
 	/** Wheels asked for at once. */
 	const WINDOW = 120;
 
@@ -59,10 +61,18 @@
 		});
 	});
 
+	/** What is in sight is asked for once the scrolling rests: nobody reads what flies by. */
 	$effect(() => {
-		for (const { index } of $virtual.getVirtualItems())
-			for (const number of [Math.floor((index * columns) / WINDOW), Math.floor(((index + 1) * columns - 1) / WINDOW)])
-				untrack(() => void fetchWindow(number));
+		const wanted = new Set(
+			$virtual
+				.getVirtualItems()
+				.flatMap(({ index }) => [
+					Math.floor((index * columns) / WINDOW),
+					Math.floor(((index + 1) * columns - 1) / WINDOW)
+				])
+		);
+		const timer = setTimeout(() => wanted.forEach((number) => void fetchWindow(number)), REST_MS);
+		return () => clearTimeout(timer);
 	});
 
 	async function fetchWindow(number: number) {
