@@ -1,12 +1,12 @@
 import { type Configuration, type Product } from '../src/lib/core/model';
 import { readDocument } from '../src/lib/core/exchange';
+import { invented, pick } from './fleet/random';
 import { randomFrom } from '../tests/support/random';
 import { LAMP_CATEGORIES, type FunctionId } from '../src/lib/core/lamps';
 
 const CATEGORIES = LAMP_CATEGORIES.filter(
 	(c) => c.confidence !== 'low' && c.lumens !== undefined && c.mount !== 'festoon'
 );
-const pick = <T>(list: readonly T[], random: () => number): T => list[Math.floor(random() * list.length)] as T;
 
 /** LED products spread over the common lamp categories, most of them honest. */
 export function generateProducts(count: number, seed = 7): Product[] {
@@ -95,31 +95,6 @@ export function generateConfiguration(sockets: number): Configuration {
 	});
 	if (!read.ok) throw new Error(JSON.stringify(read.error.slice(0, 3)));
 	return read.value.configurations[0] as Configuration;
-}
-
-const SYLLABLES = [
-	'bran',
-	'dal',
-	'fen',
-	'gar',
-	'holm',
-	'kas',
-	'lund',
-	'mor',
-	'nor',
-	'ost',
-	'rav',
-	'sel',
-	'tor',
-	'vik',
-	'ulv',
-	'ygg'
-];
-
-function invented(random: () => number): string {
-	const parts = Array.from({ length: 2 + Math.floor(random() * 2) }, () => pick(SYLLABLES, random));
-	const text = parts.join('');
-	return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 /** Many configurations of invented makes and models, without sockets. */

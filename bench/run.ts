@@ -10,6 +10,7 @@ import { beam } from './beam';
 import { circuits } from './circuits';
 import { diagnosis } from './diagnosis';
 import { kits } from './kits';
+import { PARTS } from './fleet/products';
 import { generateConfiguration, generateProducts } from './generate';
 import { cover } from './cover';
 import { median, ms, slopeOf } from './measure';
@@ -20,16 +21,7 @@ import { importing, searching, walkLine } from './records';
 const shop = {
 	policy: { headlamps: 'projectors' as const },
 	currency: 'EUR',
-	accessories: [
-		{
-			id: 'R12',
-			kind: 'resistor',
-			scope: 'lamp',
-			resistance: 12,
-			rating: 50,
-			packs: [{ sku: 'R12-2', count: 2, price: 900, stock: 40 }]
-		}
-	] as never[]
+	accessories: PARTS.filter(({ id }) => id === 'R12')
 };
 
 async function matching(): Promise<void> {

@@ -2,6 +2,7 @@
 	import { invalidate } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { counted } from '$lib/core/quantity';
+	import Message from '$lib/components/ui/Message.svelte';
 	import { shopFormats } from '$lib/components/ui/shop-formats';
 	import { whole } from './cover-words';
 
@@ -28,11 +29,14 @@
 	};
 	const EVERY_MS = 700;
 	let now = $state.raw<typeof run | undefined>(undefined);
+	/** Why a start or a stop was refused. */
+	let refused = $state('');
 	const shown = $derived(now === undefined ? run : now);
 	const changed = $derived(standing.changed.vehicles + standing.changed.products);
 
 	async function ask(method: 'POST' | 'DELETE') {
-		await fetch(resolve('/cover/run.json'), { method });
+		const answer = await fetch(resolve('/cover/run.json'), { method, headers: { accept: 'application/json' } });
+		refused = answer.ok ? '' : ((await answer.json()) as { message?: string }).message || 'That cannot be done now.';
 		await look();
 	}
 
@@ -82,3 +86,4 @@
 		{/if}
 	{/if}
 </div>
+{#if refused}<Message text={refused} />{/if}

@@ -17,7 +17,7 @@ export const EVEN: Weights = () => 1;
 
 /**
  * Weights of sockets by what is wanted: how often its vehicle was, and its function on it. A vehicle that nobody wants weighs nothing.
- * The same vehicle named twice counts together.
+ * The same vehicle named twice counts together; a socket of two functions weighs as much as the one that is wanted more, since who wants it wants it once.
  */
 export function weightsOf(
 	{ vehicles, traits }: Pick<Cover, 'vehicles' | 'traits'>,
@@ -37,7 +37,7 @@ export function weightsOf(
 	}
 	return (vehicle, trait) => {
 		const own = byFunction.get(vehicle);
-		const asked = own && traits[trait]?.functions.reduce((sum, fn) => sum + (own.get(fn) ?? 0), 0);
+		const asked = own && traits[trait]?.functions.reduce((most, fn) => Math.max(most, own.get(fn) ?? 0), 0);
 		return (whole[vehicle] ?? 0) + (asked ?? 0);
 	};
 }

@@ -42,9 +42,22 @@ const PRODUCTS_AT_A_TIME = 250;
 /** So many changed products are judged one by one; of more, the places they can enter are judged whole. */
 const FEW = 6;
 
+/** The mark of a vehicle that has to be put again. */
+const AGAIN = -1;
+
 /** What rules read of a product, in short. */
 const signOf = (product: ProductCase): string =>
 	fingerprint([shelvesOf(product), RULE_IDS.map((rule) => productView(rule, product))]);
+
+/** The mark up to which nothing can be new: things are put in the order of their marks, and of those of the last one some may be missing. */
+function unchangedUpTo(marks: Iterable<number>): number {
+	let newest = 0;
+	for (const mark of marks) {
+		if (mark === AGAIN) return AGAIN;
+		newest = Math.max(newest, mark);
+	}
+	return newest - 1;
+}
 
 /** A cover with all that its database keeps of it. Every step is written before the next begins, so that a run that is cut off goes on. */
 export class KeptCover {
@@ -142,8 +155,8 @@ export class KeptCover {
 
 	/** Products that were written since, in the order of their marks: those of one mark may have been cut off between. */
 	private async changedProducts(): Promise<{ id: string; mark: number }[]> {
-		const newest = Math.max(0, ...Array.from(this.products.values(), ({ mark }) => mark));
-		const written = await marksAfter(this.db, 'products', newest - 1);
+		const marks = Array.from(this.products.values(), ({ mark }) => mark);
+		const written = await marksAfter(this.db, 'products', unchangedUpTo(marks));
 		return written.filter(({ id, mark }) => this.products.get(id)?.mark !== mark);
 	}
 
@@ -175,10 +188,10 @@ export class KeptCover {
 				due.map((number) => ({ number, verdicts: this.live.rowOf(number) }))
 			);
 			// What was found on them is worked out with them.
-			for (const id of again) await tx('cover_vehicles').where({ configuration_id: id }).update({ mark: -1 });
+			for (const id of again) await tx('cover_vehicles').where({ configuration_id: id }).update({ mark: AGAIN });
 		});
 		for (const product of judged) this.products.set(product.id ?? '', product);
-		for (const id of again) this.vehicleMarks.set(id, -1);
+		for (const id of again) this.vehicleMarks.set(id, AGAIN);
 	}
 
 	private async dropProducts(): Promise<void> {
@@ -208,16 +221,8 @@ export class KeptCover {
 
 	/** Vehicles whose record was written since, those nobody has put yet, and those that have to be put again. */
 	private async changedVehicles(): Promise<{ id: string; mark: number }[]> {
-		const isEmpty = this.vehicleMarks.size === 0;
-		const last = isEmpty ? -1 : Math.min(Infinity, ...this.newestMarks());
-		const written = await marksAfter(this.db, 'configurations', last);
+		const written = await marksAfter(this.db, 'configurations', unchangedUpTo(this.vehicleMarks.values()));
 		return written.filter(({ id, mark }) => this.vehicleMarks.get(id) !== mark);
-	}
-
-	/** The mark from which on something may be new: before it, everything that is put was put as it is. */
-	private newestMarks(): number[] {
-		const marks = [...this.vehicleMarks.values()];
-		return marks.some((mark) => mark < 0) ? [-1] : [Math.max(...marks) - 1];
 	}
 
 	private async putVehicles(part: readonly { id: string; mark: number }[]): Promise<void> {

@@ -14,7 +14,7 @@ import {
 	type ServedAlike,
 	type Step
 } from '../../../../core/cover';
-import { chosen, once, type CoverAsked, type CoverTools } from './tools';
+import { once, type CoverAsked, type CoverTools } from './tools';
 
 /** A product in a list of the assortment. */
 export interface ListedProduct {
@@ -59,10 +59,7 @@ export function listed({ products }: Cover, number: number): ListedProduct {
 }
 
 const setsFor = (tools: CoverTools, asked: CoverAsked): Promise<ServedAlike[]> =>
-	once(tools.cover, ['sets', asked], async () => {
-		const { cover, weights } = await chosen(tools, asked);
-		return servedAlike(cover, offeredIn(cover, asked), weights);
-	});
+	once(tools, { name: 'sets', asked }, ({ cover, weights }) => servedAlike(cover, offeredIn(cover, asked), weights));
 
 const moneyIn = (products: readonly ListedProduct[]) => products.reduce((sum, { money }) => sum + money, 0);
 

@@ -12,7 +12,7 @@ import { VERDICTS } from '../../../../core/match';
 import { ringOf, twinKey } from '../../../../core/vehicle';
 import { layOut, RINGS } from '../../../../core/views/rota-layout';
 import { findConfigurations } from '../../../repositories/configurations';
-import { chosen, once, type CoverAsked, type CoverTools } from './tools';
+import { once, type Chosen, type CoverAsked, type CoverTools } from './tools';
 
 /** How a socket stands: from where it is served, that it has to be checked by hand, that nothing serves it, or that it takes no lamp. */
 export const SOCKET_STANDS = ['shelf', 'order', 'catalogue', 'check', 'open', 'closed'] as const;
@@ -62,8 +62,7 @@ interface Standing {
 const standsNumber = (stands: SocketStands) => SOCKET_STANDS.indexOf(stands);
 
 /** How every socket of every chosen vehicle stands. */
-async function standings(tools: CoverTools, asked: CoverAsked): Promise<Standing[]> {
-	const { cover, weights } = await chosen(tools, asked);
+function standings({ cover, weights }: Chosen, asked: CoverAsked): Standing[] {
 	const codes = OFFERS.map((from) => new SocketCodes(cover, offeredIn(cover, { ...asked, from })));
 	const reach = OFFERS.indexOf(asked.from);
 	return cover.vehicles.map((vehicle, number): Standing => {
@@ -115,19 +114,17 @@ function wheelOf({ sockets: all }: Configuration, { vehicle, stands, sockets, se
 
 /** A part of the fleet as small wheels, in an order. */
 export async function fleet(tools: CoverTools, asked: CoverAsked, wish: FleetAsked): Promise<FleetPart> {
-	const all = await once(tools.cover, ['standings', asked], () => standings(tools, asked));
+	const all = await once(tools, { name: 'standings', asked }, (part) => standings(part, asked));
 	const histogram = new Array<number>(BINS + 1).fill(0);
 	for (const one of all) {
 		const bin = Math.floor(BINS * shareOf(one) + 1e-9);
 		histogram[bin] = (histogram[bin] ?? 0) + 1;
 	}
 	const [low, high] = wish.share;
-	const ordered = await once(tools.cover, ['order', asked, wish.order, wish.share], () =>
-		Promise.resolve(
-			all
-				.filter((one) => shareOf(one) >= low - 1e-9 && shareOf(one) <= high + 1e-9)
-				.sort((a, b) => ORDERS[wish.order](a, b) || a.vehicle.facts.name.localeCompare(b.vehicle.facts.name))
-		)
+	const ordered = await once(tools, { name: 'order', asked, more: [wish.order, wish.share] }, () =>
+		all
+			.filter((one) => shareOf(one) >= low - 1e-9 && shareOf(one) <= high + 1e-9)
+			.sort((a, b) => ORDERS[wish.order](a, b) || a.vehicle.facts.name.localeCompare(b.vehicle.facts.name))
 	);
 	const some = ordered.slice(wish.from, wish.from + wish.most);
 	const configurations = new Map(

@@ -6,7 +6,6 @@ import {
 	offeredIn,
 	promiseOf,
 	serves,
-	tally,
 	unmetIn,
 	type Box,
 	type Cover,
@@ -18,6 +17,7 @@ import {
 } from '../../../../core/cover';
 import { specificationLines, specificationShort } from '../../../../core/views';
 import { fingerprint } from '../../../fingerprint';
+import { talliedFrom } from './overview';
 import { chosen, once, type CoverAsked, type CoverTools } from './tools';
 
 /** A specification as it is shown. */
@@ -67,10 +67,9 @@ const reasonKey = ({ findings }: MissingProducts['never'][number]): string =>
 
 /** What is missing, worked out once for each question. */
 export const missingFrom = (tools: CoverTools, asked: CoverAsked): Promise<MissingProducts> =>
-	once(tools.cover, ['missing', asked], async () => {
-		const { cover, weights } = await chosen(tools, asked);
-		return missingProducts(cover, offeredIn(cover, asked), weights);
-	});
+	once(tools, { name: 'missing', asked }, ({ cover, weights }) =>
+		missingProducts(cover, offeredIn(cover, asked), weights)
+	);
 
 /** The product of a catalogue, not on offer here and now, that closes the most of some places. */
 function inCatalogue(
@@ -149,9 +148,7 @@ export interface TryOut {
 export async function tryOut(tools: CoverTools, asked: CoverAsked, products: readonly Product[]): Promise<TryOut> {
 	const { cover, weights } = await chosen(tools, asked);
 	const offered = offeredIn(cover, asked);
-	const { all } = await once(tools.cover, ['tally', asked, asked.weigh === 'even' ? '' : tools.now.slice(0, 13)], () =>
-		Promise.resolve(tally(cover, offered, weights))
-	);
+	const { all } = await talliedFrom(tools, asked);
 	const { sockets, vehicles, weight, completes } = promiseOf(cover, unmetIn(cover, offered, weights), products);
 	return {
 		before: all,

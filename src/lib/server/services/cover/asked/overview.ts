@@ -11,7 +11,7 @@ import {
 	type VehiclePart,
 	type WholeShare
 } from '../../../../core/cover';
-import { chosen, once, type CoverAsked, type CoverTools } from './tools';
+import { once, type CoverAsked, type CoverTools } from './tools';
 
 /** One row of a table of shares. */
 export interface ShareRow extends Share {
@@ -37,12 +37,8 @@ const NAMES = Object.keys(GROUPINGS) as Grouping[];
 const byWeight = (a: ShareRow, b: ShareRow) => b.weight - a.weight || a.label.localeCompare(b.label);
 
 /** The tally of one offer, remembered: several questions ask for it. */
-export function talliedFrom(tools: CoverTools, asked: CoverAsked): Promise<Tally> {
-	return once(tools.cover, ['tally', asked, asked.weigh === 'even' ? '' : tools.now.slice(0, 13)], async () => {
-		const { cover, weights } = await chosen(tools, asked);
-		return tally(cover, offeredIn(cover, asked), weights);
-	});
-}
+export const talliedFrom = (tools: CoverTools, asked: CoverAsked): Promise<Tally> =>
+	once(tools, { name: 'tally', asked }, ({ cover, weights }) => tally(cover, offeredIn(cover, asked), weights));
 
 /** How much is served on the shelf, on order and in any catalogue; by function, make, kind, market and year. */
 export async function overview(tools: CoverTools, asked: CoverAsked): Promise<CoverOverview> {

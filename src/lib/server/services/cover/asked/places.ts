@@ -1,6 +1,6 @@
 import { VERDICTS, type Verdict } from '../../../../core/match';
 import type { FunctionId } from '../../../../core/lamps';
-import { NO_CATEGORY, NO_PLACE, offeredIn, serves, SocketCodes } from '../../../../core/cover';
+import { NO_CATEGORY, NO_PLACE, offeredIn, serves, SocketCodes, type Cover } from '../../../../core/cover';
 import { socketName } from '../../../../core/vehicle';
 import { findConfigurations } from '../../../repositories/configurations';
 import { placesOfKey } from './missing';
@@ -30,8 +30,11 @@ export interface CoverPlace {
 
 type Found = { vehicle: number; socket: number; code: number };
 
-async function found(tools: CoverTools, asked: CoverAsked, wish: PlacesAsked): Promise<Found[]> {
-	const { cover } = await chosen(tools, asked);
+async function found(
+	tools: CoverTools,
+	{ cover, asked }: { cover: Cover; asked: CoverAsked },
+	wish: PlacesAsked
+): Promise<Found[]> {
 	const only = wish.key === undefined ? null : new Set((await placesOfKey(tools, asked, wish.key)) ?? []);
 	const codes = new SocketCodes(cover, offeredIn(cover, asked));
 	const all: Found[] = [];
@@ -58,7 +61,9 @@ export async function places(
 	wish: PlacesAsked
 ): Promise<{ total: number; vehicles: number; places: CoverPlace[] }> {
 	const { from, most, ...about } = wish;
-	const all = await once(tools.cover, ['places', asked, about], () => found(tools, asked, wish));
+	const all = await once(tools, { name: 'places', asked, more: about }, ({ cover }) =>
+		found(tools, { cover, asked }, wish)
+	);
 	const { cover } = await chosen(tools, { ...asked, weigh: 'even' });
 	const some = all.slice(from, from + most);
 	const ids = [...new Set(some.flatMap(({ vehicle }) => cover.vehicles[vehicle]?.facts.id ?? []))];
