@@ -10,7 +10,7 @@ import { beam } from './beam';
 import { circuits } from './circuits';
 import { diagnosis } from './diagnosis';
 import { kits } from './kits';
-import { PARTS } from './fleet/products';
+import { PARTS as ACCESSORIES } from './fleet/products';
 import { generateConfiguration, generateProducts } from './generate';
 import { cover } from './cover';
 import { median, ms, slopeOf } from './measure';
@@ -21,7 +21,7 @@ import { importing, searching, walkLine } from './records';
 const shop = {
 	policy: { headlamps: 'projectors' as const },
 	currency: 'EUR',
-	accessories: PARTS.filter(({ id }) => id === 'R12')
+	accessories: ACCESSORIES.filter(({ id }) => id === 'R12')
 };
 
 async function matching(): Promise<void> {
