@@ -34,7 +34,7 @@ const VIEWS = [
 	{ name: 'aim-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2022/prove/aim?place=fog-L' },
 	{ name: 'complaints-light', theme: 'light', path: '/complaints' },
 	{ name: 'diagnosis-dark', theme: 'dark', path: '/complaints/CY040' },
-	{ name: 'cover-fleet-dark', theme: 'dark', path: '/cover', press: 'Work the cover out', wait: '12 vehicles' },
+	{ name: 'cover-fleet-dark', theme: 'dark', path: '/cover', press: 'Calculate cover', wait: '12 vehicles' },
 	{ name: 'cover-missing-light', theme: 'light', path: '/cover/missing' },
 	{ name: 'cover-assortment-dark', theme: 'dark', path: '/cover/assortment?k=12' }
 ];

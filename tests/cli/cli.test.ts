@@ -427,3 +427,37 @@ describe('bad input: one line on standard error, exit 2, nothing on standard out
 		expect(run(['export']).stdout).toBe(before);
 	});
 });
+
+describe('cover', () => {
+	it('counts as match does, names what serves nothing, and weighs by a file', async () => {
+		const cover = (await command('cover', demo)).json();
+		const { configurations } = (await command('match', demo)).json() as {
+			configurations: {
+				id: string;
+				sockets: { socket: string; candidates: { product: string; verdict: string }[] }[];
+			}[];
+		};
+		const serving = ({ verdict }: { verdict: string }) => verdict === 'fits' || verdict === 'parts';
+		const sockets = configurations.flatMap((c) => c.sockets);
+		expect(cover).toMatchObject({
+			configurations: configurations.length,
+			sockets: sockets.length,
+			served: sockets.filter(({ candidates }) => candidates.some(serving)).length
+		});
+		const used = new Set(sockets.flatMap(({ candidates }) => candidates.filter(serving).map(({ product }) => product)));
+		expect((cover.idle as string[]).filter((id) => used.has(id))).toEqual([]);
+		const demand = file('demand.csv', 'make,count,plate\nFenholm,40,Q1\nNobody,3,Q2\n');
+		const weighed = (await command('cover', demo, '--demand', demand)).json();
+		expect(weighed.demand).toEqual({ rows: 2, problems: [{ row: 3, why: 'no vehicle on record is meant by it' }] });
+		expect(weighed.weight).toBeGreaterThan(weighed.servedWeight);
+	});
+
+	it.each([
+		['colour\nred\n', 'no column names a vehicle'],
+		['make,count\nNobody,3\n', 'row 2: no vehicle on record']
+	])('a file of demand that says nothing is refused in one line: %j', async (text, words) => {
+		const { status, stderr } = await command('cover', demo, '--demand', file('wrong.csv', text));
+		expect([status, stderr.split('\n').length]).toEqual([2, 2]);
+		expect(stderr).toContain(words);
+	});
+});

@@ -11,8 +11,8 @@ test('from the whole fleet to the sockets behind a number, to what is missing an
 		await page.goto('/stock', still);
 		await page.keyboard.press('g');
 		await page.keyboard.press('o');
-		await page.getByRole('button', { name: 'Work the cover out' }).click();
-		await expect(page.getByText('Worked out', { exact: false })).toBeVisible({ timeout: 60_000 });
+		await page.getByRole('button', { name: 'Calculate cover' }).click();
+		await expect(page.getByText('Calculated', { exact: false })).toBeVisible({ timeout: 60_000 });
 		await expect(page.getByRole('heading', { name: '12 vehicles', exact: true })).toBeVisible();
 		expect(await scanned(page)).toEqual([]);
 	});
@@ -68,7 +68,7 @@ test('from the whole fleet to the sockets behind a number, to what is missing an
 	await test.step('the best products, proven, and money that serves nothing', async () => {
 		await page.goto('/cover/assortment?k=5', still);
 		await expect(page.getByText('proven best', { exact: false })).toBeVisible();
-		await expect(page.getByRole('heading', { name: /^Serve nothing: \d+ products/ })).toBeVisible();
+		await expect(page.getByRole('heading', { name: /^Fit nothing on record: \d+ products/ })).toBeVisible();
 		expect(await scanned(page)).toEqual([]);
 		const answer = await page.request.get('/cover/assortment.csv');
 		expect((await answer.text()).split('\n')[0]).toContain('product,name,maker,what');
@@ -88,17 +88,17 @@ test('a kit for a customer: promised once, picked, brought back, and nobody’s 
 	await page.getByRole('button', { name: 'Quote it' }).click();
 	page.on('pageerror', (e) => console.log('E', e.message));
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('Aldring Net');
-	await page.getByRole('button', { name: 'Keep the packs' }).click();
-	await expect(page.getByText('Its packs are kept until', { exact: false })).toBeVisible();
+	await page.getByRole('button', { name: 'Reserve the packs' }).click();
+	await expect(page.getByText('Its packs are reserved until', { exact: false })).toBeVisible();
 	await page.getByRole('button', { name: 'Ordered' }).click();
 	expect(await scanned(page)).toEqual([]);
-	await page.getByRole('button', { name: 'Picked: take it from the shelves' }).click();
+	await page.getByRole('button', { name: 'Picked from the shelves' }).click();
 	await expect(page.getByText('picked, waits for the customer')).toBeVisible();
-	const back = page.getByRole('region', { name: 'Something comes back' });
+	const back = page.getByRole('region', { name: 'Return' });
 	await back.getByRole('spinbutton').first().fill('1');
 	await back.getByLabel('Because').selectOption('fault');
-	await back.getByRole('button', { name: 'Take it back' }).click();
+	await back.getByRole('button', { name: 'Book the return' }).click();
 	await expect(page.getByRole('link', { name: 'File a complaint' })).toBeVisible();
-	await page.getByRole('button', { name: 'Forget them' }).click();
+	await page.getByRole('button', { name: 'Delete the name' }).click();
 	await expect(page.getByText('Boat 7')).toHaveCount(0);
 });

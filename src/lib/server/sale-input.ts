@@ -23,7 +23,7 @@ function packsIn(form: FormData): Result<Map<string, number>, string> {
 const READ: Readonly<Record<string, (form: FormData) => Result<SaleAction, string>>> = {
 	reserve: (form) => {
 		const until = String(form.get('until') ?? '');
-		return DAY.test(until) ? ok({ kind: 'reserve', until }) : err('Say until which day it is kept.');
+		return DAY.test(until) ? ok({ kind: 'reserve', until }) : err('Say until which day it is reserved.');
 	},
 	free: () => ok({ kind: 'free' }),
 	order: () => ok({ kind: 'order' }),

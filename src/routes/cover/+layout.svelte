@@ -15,8 +15,8 @@
 		<section class="panel grid gap-2 p-4">
 			<h2>What share of the vehicles on the road can you serve?</h2>
 			<p class="max-w-prose">
-				Every socket of every vehicle is held against every product, by the same rules as Match. It takes about a minute
-				for ten thousand vehicles and goes on after a restart; later only what has changed is looked at again.
+				Every socket of every vehicle is matched with every product, by the same rules as Match. It takes about a minute
+				for ten thousand vehicles and continues after a restart; later only what has changed is matched again.
 			</p>
 		</section>
 	{:else}

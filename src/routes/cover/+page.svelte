@@ -48,7 +48,7 @@
 				</thead>
 				<tbody>
 					<tr class="border-t border-line text-base font-semibold">
-						<th scope="row" class="px-3 py-1.5 text-left">sockets{weighed ? ', weighed' : ''}</th>
+						<th scope="row" class="px-3 py-1.5 text-left">sockets{weighed ? ', weighted' : ''}</th>
 						{#each OFFERS as from (from)}
 							{@const all = overview.offers[from].all}
 							<td class="number px-2 text-right"

@@ -22,9 +22,8 @@
 	</div>
 	{#if data.total === 0}
 		<p class="text-soft">
-			No kit is on its way to a customer. A released kit is quoted by its code: <a
-				class="link"
-				href={resolve('/sales/new')}>quote a kit</a
+			No kit is sold or quoted yet. A released kit is quoted by its code: <a class="link" href={resolve('/sales/new')}
+				>quote a kit</a
 			>.
 		</p>
 	{:else}
@@ -34,7 +33,7 @@
 					><tr
 						><th class="px-3 py-2 font-medium">sale</th><th class="font-medium">vehicle</th><th class="font-medium"
 							>state</th
-						><th class="font-medium">kept until</th><th class="font-medium">customer</th><th
+						><th class="font-medium">reserved until</th><th class="font-medium">customer</th><th
 							class="number px-3 text-right font-medium">price</th
 						></tr
 					></thead

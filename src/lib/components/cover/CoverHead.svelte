@@ -78,7 +78,7 @@
 		</select>
 	</label>
 	<label class="grid gap-0.5 text-sm"
-		>Weighed by
+		>Weighted by
 		<select name="weigh" class="field">
 			{#each Object.entries(WEIGH_WORDS) as [id, words] (id)}<option value={id} selected={id === asked.weigh}
 					>{words}</option
@@ -102,5 +102,5 @@
 		>to
 		<input name="until" class="field w-20" inputmode="numeric" pattern="\d{'{4}'}" value={asked.years?.[1] ?? ''} />
 	</label>
-	<button class="button">Count</button>
+	<button class="button">Apply</button>
 </form>

@@ -24,7 +24,7 @@
 	const PHASES: Record<string, string> = {
 		products: 'Reading products',
 		vehicles: 'Reading vehicles',
-		judging: 'Judging places',
+		judging: 'Matching sockets',
 		done: 'Done'
 	};
 	const EVERY_MS = 700;
@@ -68,15 +68,15 @@
 		<progress class="w-40" aria-label="Progress" value={shown.progress.done} max={Math.max(1, shown.progress.of)}
 		></progress>
 		<button type="button" class="button" onclick={() => ask('DELETE')}>Stop</button>
-		<span class="text-soft">What is done stays done.</span>
+		<span class="text-soft">What is done is kept.</span>
 	{:else if standing.finishedAt === null}
-		<button type="button" class="button" data-main onclick={() => ask('POST')}>Work the cover out</button>
+		<button type="button" class="button" data-main onclick={() => ask('POST')}>Calculate cover</button>
 		<span class="text-soft"
 			>{counted(standing.vehicles, 'vehicle')} against {counted(standing.products, 'product')}; people go on working
 			meanwhile.</span
 		>
 	{:else}
-		<span class="text-soft">Worked out {shop.moment(standing.finishedAt)}.</span>
+		<span class="text-soft">Calculated {shop.moment(standing.finishedAt)}.</span>
 		{#if changed > 0}
 			<span>
 				Since then {counted(standing.changed.vehicles, 'vehicle')} and {counted(standing.changed.products, 'product')}

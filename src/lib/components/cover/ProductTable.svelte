@@ -28,9 +28,9 @@
 		<thead class="sticky top-0 bg-panel text-left text-soft"
 			><tr
 				><th class="py-1 font-medium">product</th><th class="font-medium">fits</th>{#if what === 'by'}<th
-						class="font-medium">served as well by</th
+						class="font-medium">same job done by</th
 					>{/if}<th class="number text-right font-medium">pieces</th><th
-					class="number px-2 text-right font-medium whitespace-nowrap">money in it</th
+					class="number px-2 text-right font-medium whitespace-nowrap">stock value</th
 				>{#if what === 'adds'}<th class="number text-right font-medium">adds</th>{/if}</tr
 			></thead
 		>

@@ -41,7 +41,7 @@
 				><th class="py-1 font-medium">{title}</th><th class="number text-right font-medium">sockets</th><th
 					class="number text-right font-medium">served</th
 				><th class="number text-right font-medium">open</th><th class="w-32 pl-2 font-medium"
-					>share{weighed ? ', weighed' : ''}</th
+					>share{weighed ? ', weighted' : ''}</th
 				></tr
 			>
 		</thead>

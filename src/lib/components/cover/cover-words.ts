@@ -15,12 +15,12 @@ export const PART_WORDS: Record<VehiclePart, string> = {
 	cabin: 'cabin'
 };
 
-/** What sockets may be weighed by, in words. */
+/** What sockets may be weighted by, in words. */
 export const WEIGH_WORDS = {
 	even: 'every socket alike',
 	registered: 'vehicles on the road (file)',
 	asked: 'asked for at the counter',
-	vain: 'asked for in vain',
+	vain: 'asked for, nothing to offer',
 	kits: 'left open in kits'
 } as const;
 
@@ -30,7 +30,7 @@ export const STANDS_WORDS = [
 	'on order',
 	'in a catalogue',
 	'check by hand',
-	'nothing to sell',
+	'nothing fits',
 	'no lamp to change'
 ] as const;
 

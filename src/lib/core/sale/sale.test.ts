@@ -53,14 +53,19 @@ describe('a sale', () => {
 			['B', 1]
 		]);
 		expect(value(takeBack(some, { reason: 'not-wanted', restocked: true, packs: rest }, step)).state).toBe('returned');
-		expect(handed.log.map(({ what }) => what)).toEqual(['kept until 2026-12-10', 'ordered', 'picked', 'handed over']);
+		expect(handed.log.map(({ what }) => what)).toEqual([
+			'reserved until 2026-12-10',
+			'ordered',
+			'picked',
+			'handed over'
+		]);
 	});
 
 	it.each([
 		[
 			'is not kept where others were promised the last pack',
 			reserve(sale(), { until: '2026-12-01', standing: standing({ A: [3, 2], B: [1, 0] }) }, step),
-			'Lamp A (A): 2 packs wanted, 3 on the shelf, 2 packs of them promised to others'
+			'Lamp A (A): 2 packs wanted, 3 on the shelf, 2 packs of them reserved for others'
 		],
 		[
 			'is not kept for a day that has passed',
@@ -80,7 +85,7 @@ describe('a sale', () => {
 			lose(sale(undefined, { state: 'picked' }), 'price', step),
 			'comes back as a return'
 		],
-		['gives nothing free where nothing is kept', free(sale(), step), 'Nothing is kept'],
+		['gives nothing free where nothing is kept', free(sale(), step), 'Nothing is reserved'],
 		[
 			'does not come back before it left',
 			takeBack(sale(), { reason: 'fault', restocked: true, packs: new Map([['A', 1]]) }, step),

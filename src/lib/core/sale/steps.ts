@@ -24,7 +24,7 @@ export function shortOf(lines: readonly SaleLine[], standing: ReadonlyMap<string
 		const { stock, promised } = standing.get(sku) ?? { stock: 0, promised: 0 };
 		const free = Math.max(0, stock - promised);
 		if (free >= packs) continue;
-		const others = promised > 0 ? `, ${counted(promised, 'pack')} of them promised to others` : '';
+		const others = promised > 0 ? `, ${counted(promised, 'pack')} of them reserved for others` : '';
 		return `${name} (${sku}): ${counted(packs, 'pack')} wanted, ${stock} on the shelf${others}`;
 	}
 	return null;
@@ -37,19 +37,19 @@ export function reserve(
 	step: SaleStep
 ): Result<Sale, string> {
 	if (sale.state !== 'quoted' && sale.state !== 'ordered') return err('Its packs are not on the shelf any more.');
-	if (until < step.on) return err('The last day of a promise lies in the past.');
+	if (until < step.on) return err('The last day of a reservation lies in the past.');
 	if (Date.parse(until) - Date.parse(step.on) > LONGEST_PROMISE_DAYS * DAY_MS)
-		return err(`Packs are kept for ${LONGEST_PROMISE_DAYS} days at most.`);
+		return err(`Packs are reserved for ${LONGEST_PROMISE_DAYS} days at most.`);
 	const short = shortOf(sale.lines, standing);
-	if (short) return err(`Not all of it can be promised: ${short}. Nothing was promised.`);
-	return ok({ ...sale, reservedUntil: until, log: noted(sale, step, `kept until ${until}`) });
+	if (short) return err(`Not all of it can be reserved: ${short}. Nothing was reserved.`);
+	return ok({ ...sale, reservedUntil: until, log: noted(sale, step, `reserved until ${until}`) });
 }
 
 /** Gives the packs of a promise free. */
 export function free(sale: Sale, step: SaleStep): Result<Sale, string> {
 	if (sale.reservedUntil === null || (sale.state !== 'quoted' && sale.state !== 'ordered'))
-		return err('Nothing is kept for it.');
-	return ok({ ...sale, reservedUntil: null, log: noted(sale, step, 'given free') });
+		return err('Nothing is reserved for it.');
+	return ok({ ...sale, reservedUntil: null, log: noted(sale, step, 'reservation ended') });
 }
 
 /** The customer takes the quote. */

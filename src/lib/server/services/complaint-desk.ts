@@ -6,7 +6,7 @@ import { socketName, vehicleName } from '../../core/vehicle';
 import type { StoredComplaint } from '../repositories/complaints';
 import { configurationNames, findConfiguration } from '../repositories/configurations';
 import { findFitting } from '../repositories/fittings';
-import { findRevision } from '../repositories/kits';
+import { findRevision } from '../repositories/kit-revisions';
 import { findProducts } from '../repositories/products';
 import type { FrozenKit } from './kits/life';
 

@@ -15,7 +15,7 @@ import {
 import { findConfiguration } from '../repositories/configurations';
 import { lampsOfFitting } from '../repositories/fitted-lamps';
 import { findFitting } from '../repositories/fittings';
-import { findRevision } from '../repositories/kits';
+import { findRevision } from '../repositories/kit-revisions';
 import { shopDay } from '../shop-time';
 import { lampsIn } from './fitted-lamps';
 import type { FrozenKit } from './kits/life';

@@ -30,7 +30,7 @@ import { fingerprint } from '../fingerprint';
 import { findComplaint, settledCauses, type StoredComplaint } from '../repositories/complaints';
 import { findConfiguration } from '../repositories/configurations';
 import { findAccessories } from '../repositories/products';
-import { findRevision } from '../repositories/kits';
+import { findRevision } from '../repositories/kit-revisions';
 import { findFitting } from '../repositories/fittings';
 import { lampsNamed } from './complaints';
 import { kitOfFitting } from './fitted-lamps';

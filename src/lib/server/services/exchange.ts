@@ -5,18 +5,8 @@ import { EMPTY_ANSWER, NEW_LIFE, type KitAnswer, type KitLife } from '../../core
 import { unitIdsOf } from '../../core/vehicle';
 import { changeAlways, type Tx } from '../db/change';
 import { findConfiguration, listConfigurations } from '../repositories/configurations';
-import {
-	addKit,
-	addRevision,
-	findKit,
-	kitsOf,
-	listKits,
-	listRevisions,
-	NO_FOUNDATION,
-	updateKit,
-	type KitRevision,
-	type StoredKit
-} from '../repositories/kits';
+import { addKit, findKit, kitsOf, listKits, NO_FOUNDATION, updateKit, type StoredKit } from '../repositories/kits';
+import { addRevision, listRevisions, type KitRevision } from '../repositories/kit-revisions';
 import { keepPicture } from '../repositories/fittings';
 import { listAccessories, listProducts } from '../repositories/products';
 import { proofsOf } from '../repositories/proofs';

@@ -4,7 +4,8 @@ import type { FittedLampLife } from '../../core/learn';
 import type { Tx } from '../db/change';
 import { putFittedLamps } from '../repositories/fitted-lamps';
 import type { FittingRow } from '../repositories/fittings';
-import { findKit, listRevisions } from '../repositories/kits';
+import { findKit } from '../repositories/kits';
+import { listRevisions } from '../repositories/kit-revisions';
 import { shopDay } from '../shop-time';
 import type { FrozenKit } from './kits/life';
 

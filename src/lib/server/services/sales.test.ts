@@ -72,7 +72,7 @@ describe('a sale in the shop', () => {
 		);
 		expect(asked.filter(({ ok }) => ok)).toHaveLength(fits);
 		const refused = asked.find(({ ok }) => !ok);
-		expect(refused && !refused.ok ? refused.error : '').toContain('promised to others');
+		expect(refused && !refused.ok ? refused.error : '').toContain('reserved for others');
 		// The day after the last day, everything is free again.
 		const later = { ...actor, now: '2026-12-02T10:00:00.000Z' };
 		must(await stepSale(db, { id: 'S1', action: { kind: 'reserve', until: '2026-12-20' } }, later));

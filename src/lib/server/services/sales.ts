@@ -18,7 +18,7 @@ import {
 } from '../../core/sale';
 import { change, changeAlways, type Tx } from '../db/change';
 import { countAsked } from '../repositories/demand';
-import { findRevision } from '../repositories/kits';
+import { findRevision } from '../repositories/kit-revisions';
 import { findAccessories, findProducts } from '../repositories/products';
 import { findSale, forgetCustomer, promisedPacks, putCustomer, putSale } from '../repositories/sales';
 import { shopDay } from '../shop-time';

@@ -3,7 +3,8 @@ import { allLookedAt, demoDatabase, kitContextOn } from '../../../../tests/suppo
 import { kitOrder, type Product } from '../../core/model';
 import { openDatabase } from '../db/connection';
 import { databaseFailure } from '../db/failure';
-import { findKit, listRevisions, updateKit } from '../repositories/kits';
+import { findKit, updateKit } from '../repositories/kits';
+import { listRevisions } from '../repositories/kit-revisions';
 import { findProduct } from '../repositories/products';
 import { lastEvent } from '../repositories/events';
 import { change } from '../db/change';

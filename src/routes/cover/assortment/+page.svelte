@@ -68,19 +68,19 @@
 	<div class="grid items-start gap-3 lg:grid-cols-2">
 		<section class="grid gap-1" aria-labelledby="idle">
 			<h2 id="idle">
-				Serve nothing: {counted(view.idle.length, 'product')}, {shop.money(view.dead.idle)} of {shop.money(
+				Fit nothing on record: {counted(view.idle.length, 'product')}, {shop.money(view.dead.idle)} of {shop.money(
 					view.dead.stock
 				)} on the shelf
 			</h2>
-			<ProductTable label="Products that serve nothing" rows={view.idle} what="none" />
+			<ProductTable label="Products that fit nothing on record" rows={view.idle} what="none" />
 		</section>
 		<section class="grid gap-1" aria-labelledby="doubles">
 			<h2 id="doubles">
-				Only double another that costs no more: {counted(view.doubles.length, 'product')}, {shop.money(
+				Duplicates of a product that costs no more: {counted(view.doubles.length, 'product')}, {shop.money(
 					view.dead.doubles
 				)}
 			</h2>
-			<ProductTable label="Products that only double another" rows={view.doubles} what="by" />
+			<ProductTable label="Duplicates" rows={view.doubles} what="by" />
 		</section>
 	</div>
 	{#if data.compared}
@@ -96,7 +96,7 @@
 					></thead
 				>
 				<tbody>
-					{#each [['both', both], ['the shelf alone', onlyFirst], [`the best ${data.k} alone`, onlySecond], ['neither, and something else would', neither]] as const as [label, { sockets }] (label)}
+					{#each [['both', both], ['the shelf alone', onlyFirst], [`the best ${data.k} alone`, onlySecond], ['neither (another product would)', neither]] as const as [label, { sockets }] (label)}
 						<tr class="border-t border-line"
 							><th scope="row" class="py-1 pr-6 text-left font-normal">{label}</th><td class="number text-right"
 								>{sockets}</td
@@ -107,6 +107,6 @@
 			</table>
 		</section>
 	{/if}
-	<p class="text-xs text-soft">Money at what the shop paid; where no cost is on record, at the price it asks.</p>
+	<p class="text-xs text-soft">Stock value at what the shop paid; where no cost is on record, at the price it asks.</p>
 {/if}
 <!-- eslint-enable -->

@@ -43,15 +43,15 @@
 					></select
 				></label
 			>
-			<button class="button" data-main disabled={busy || data.chosen === 0}>Put in line</button>
+			<button class="button" data-main disabled={busy || data.chosen === 0}>Queue the kits</button>
 		{/snippet}
 	</BusyForm>
 	{#if form && 'refused' in form && form.refused}<Message text={form.refused} />{/if}
 	<div class="flex flex-wrap items-center gap-3" role="status">
-		<span>{data.counts.waiting} waiting, {data.counts.done} worked out, {data.counts.failed} failed</span>
+		<span>{data.counts.waiting} waiting, {data.counts.done} done, {data.counts.failed} failed</span>
 		{#if data.counts.waiting > 0}
 			<BusyForm action="?/drop">
-				{#snippet children(busy)}<button class="button" disabled={busy}>Take those that wait out</button>{/snippet}
+				{#snippet children(busy)}<button class="button" disabled={busy}>Clear the queue</button>{/snippet}
 			</BusyForm>
 		{/if}
 	</div>
@@ -90,10 +90,10 @@
 <section class="panel p-3" aria-labelledby="broken">
 	<h2 id="broken">Released kits that a change has broken</h2>
 	{#await data.broken}
-		<p class="text-soft">Looking at the kits that something changed under…</p>
+		<p class="text-soft">Checking the released kits…</p>
 	{:then broken}
 		{#if broken.length === 0}
-			<p class="text-soft">Every released kit would be worked out so today.</p>
+			<p class="text-soft">No released kit is broken.</p>
 		{:else}
 			<ul class="mt-1 grid gap-1 text-sm">
 				{#each broken as kit (kit.id)}
@@ -106,6 +106,6 @@
 			</ul>
 		{/if}
 	{:catch}
-		<p class="text-soft">They cannot be looked at just now.</p>
+		<p class="text-soft">They cannot be checked just now.</p>
 	{/await}
 </section>

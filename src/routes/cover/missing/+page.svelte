@@ -62,7 +62,7 @@
 		<section class="panel overflow-x-auto p-3 no-print" aria-labelledby="missing">
 			<h2 id="missing">Not {OFFER_WORDS[data.asked.from]}: the lamps that would close the most</h2>
 			{#if list.missing.length === 0}
-				<p class="mt-1 text-soft">No lamp would close any of the open sockets: see below what stops them.</p>
+				<p class="mt-1 text-soft">No lamp would close any of the open sockets: see below why.</p>
 			{:else}
 				<table class="mt-1 w-full text-sm">
 					<thead class="text-left text-soft"
@@ -99,7 +99,7 @@
 		</section>
 		{#if shown}
 			<section class="panel grid gap-2 p-3" aria-label="The specification">
-				<h2>Looked for: {shown.short}</h2>
+				<h2>Wanted: {shown.short}</h2>
 				<dl class="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 text-sm">
 					{#each shown.lines as [label, text] (label)}
 						<dt class="text-soft">{label}</dt>
@@ -111,8 +111,8 @@
 						shown.completes,
 						'kit'
 					)}. {shown.power.withoutLoads > 0
-						? `${percent(shown.power.withoutLoads, shown.weight)} of it without a load or another part.`
-						: 'A part goes with it everywhere.'}
+						? `${percent(shown.power.withoutLoads, shown.weight)} of it without a resistor or another part.`
+						: 'Every one of them needs an extra part with it.'}
 				</p>
 				{#if shown.catalogue}
 					<p class="text-sm">
@@ -170,12 +170,13 @@
 		<section class="panel overflow-x-auto p-3 no-print" aria-labelledby="never">
 			<h2 id="never">No lamp of any maker would close {counted(never, 'socket')}</h2>
 			<p class="text-sm text-soft">
-				Facts are worth finding out: <a class="link" href={resolve('/questions')}>Questions</a> says which decide the most.
+				Missing facts are worth finding out: <a class="link" href={resolve('/questions')}>Questions</a> says which decide
+				the most.
 			</p>
 			<table class="mt-1 w-full text-sm">
 				<thead class="text-left text-soft"
 					><tr
-						><th class="py-1 font-medium">what stops it</th><th class="font-medium">kind</th><th
+						><th class="py-1 font-medium">why</th><th class="font-medium">kind</th><th
 							class="number text-right font-medium">sockets</th
 						></tr
 					></thead
@@ -187,7 +188,7 @@
 								>{#each one.why as finding (finding.code)}<span class="block">{finding.why}</span>{:else}Sources
 									disagree about a fact.{/each}</td
 							>
-							<td class="pr-4 whitespace-nowrap">{one.isUnknown ? 'a fact to find out' : 'as it is'}</td>
+							<td class="pr-4 whitespace-nowrap">{one.isUnknown ? 'missing fact' : 'policy or lamp'}</td>
 							<td class="number text-right"><a class="link" href={to(one.key)}>{whole(one.sockets)}</a></td>
 						</tr>
 					{/each}

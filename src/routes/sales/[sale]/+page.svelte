@@ -42,28 +42,28 @@
 				class="link"
 				href={resolve('/vehicles/[id]/kit/[kit]', { id: sale.configuration, kit: sale.kit })}>{sale.code}</a
 			>{:else}{sale.code}{/if}, quoted {sale.quotedOn} at {shop.money(sale.total)}.
-		{#if sale.reservedUntil && onShelf}Its packs are kept until {sale.reservedUntil}.{/if}
+		{#if sale.reservedUntil && onShelf}Its packs are reserved until {sale.reservedUntil}.{/if}
 	</p>
 	<section class="flex flex-wrap items-end gap-3" aria-label="Next steps">
 		{#if sale.state === 'quoted'}{@render step('order', 'Ordered', true)}{/if}
-		{#if sale.state === 'ordered'}{@render step('pick', 'Picked: take it from the shelves', true)}{/if}
+		{#if sale.state === 'ordered'}{@render step('pick', 'Picked from the shelves', true)}{/if}
 		{#if sale.state === 'picked'}{@render step('hand-over', 'Handed over', true)}{/if}
 		{#if onShelf}
 			<BusyForm action="?/step" class="flex items-end gap-2">
 				{#snippet children(busy)}
 					<input type="hidden" name="step" value="reserve" />
 					<label class="grid gap-0.5 text-sm"
-						>Keep until <input
+						>Reserve until <input
 							type="date"
 							name="until"
 							class="field"
 							value={sale.reservedUntil ?? data.usualUntil}
 						/></label
 					>
-					<button class="button" disabled={busy}>Keep the packs</button>
+					<button class="button" disabled={busy}>Reserve the packs</button>
 				{/snippet}
 			</BusyForm>
-			{#if sale.reservedUntil}{@render step('free', 'Give free', false)}{/if}
+			{#if sale.reservedUntil}{@render step('free', 'End the reservation', false)}{/if}
 			<BusyForm action="?/step" class="flex items-end gap-2">
 				{#snippet children(busy)}
 					<input type="hidden" name="step" value="lose" />
@@ -86,7 +86,7 @@
 					><th class="px-3 py-2 font-medium">shelf</th><th class="font-medium">pack</th><th
 						class="number text-right font-medium">packs</th
 					><th class="number px-3 text-right font-medium">on the shelf</th><th
-						class="number px-3 text-right font-medium">promised to others</th
+						class="number px-3 text-right font-medium">reserved for others</th
 					>{#if sale.returns.length > 0}<th class="number px-3 text-right font-medium">came back</th>{/if}</tr
 				></thead
 			>
@@ -113,7 +113,7 @@
 	</section>
 	{#if out}
 		<section class="panel grid gap-2 p-3" aria-labelledby="back">
-			<h2 id="back">Something comes back</h2>
+			<h2 id="back">Return</h2>
 			<BusyForm action="?/step" class="grid gap-2">
 				{#snippet children(busy)}
 					<input type="hidden" name="step" value="take-back" />
@@ -141,9 +141,9 @@
 							></label
 						>
 						<label class="flex items-center gap-2"
-							><input type="checkbox" name="restocked" value="yes" class="size-5" /> as new: back on the shelf</label
+							><input type="checkbox" name="restocked" value="yes" class="size-5" /> as new, back on the shelf</label
 						>
-						<button class="button" disabled={busy}>Take it back</button>
+						<button class="button" disabled={busy}>Book the return</button>
 					</div>
 				{/snippet}
 			</BusyForm>
@@ -151,7 +151,7 @@
 	{/if}
 	{#if last && COMPLAINT_REASONS.has(last.reason)}
 		<p class="panel p-3">
-			It came back because it {RETURN_WORDS[last.reason]}: that says something of the lamp or of the record.
+			Returned because: {RETURN_WORDS[last.reason]}. That says something of the lamp or of the record.
 			<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved before the question is added -->
 			<a class="link" href={`${resolve('/complaints/new')}?code=${sale.code}`}>File a complaint</a>, so that the next
 			customer is told.
@@ -161,8 +161,8 @@
 		<h2 id="who">Customer</h2>
 		{#if data.customer}
 			<div class="flex flex-wrap items-center gap-3">
-				<span><strong>{data.customer.name}</strong>, kept with their word of {data.customer.agreedOn}</span>
-				<form method="POST" action="?/forget"><button class="button">Forget them</button></form>
+				<span><strong>{data.customer.name}</strong>, kept by consent of {data.customer.agreedOn}</span>
+				<form method="POST" action="?/forget"><button class="button">Delete the name</button></form>
 			</div>
 		{:else}
 			<BusyForm action="?/customer" class="flex flex-wrap items-end gap-3">
@@ -171,9 +171,9 @@
 						>A name or a number <input name="customer" class="field w-64" maxlength="80" autocomplete="off" /></label
 					>
 					<label class="flex items-center gap-2"
-						><input type="checkbox" name="agreed" value="yes" class="size-5" /> they agree</label
+						><input type="checkbox" name="agreed" value="yes" class="size-5" /> the customer agrees</label
 					>
-					<button class="button" disabled={busy}>Keep it</button>
+					<button class="button" disabled={busy}>Keep the name</button>
 				{/snippet}
 			</BusyForm>
 		{/if}

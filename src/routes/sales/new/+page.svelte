@@ -26,7 +26,7 @@
 			</label>
 			<label class="flex items-center gap-2"
 				><input type="checkbox" name="agreed" value="yes" class="size-5" /> The customer agrees that it is kept. It can be
-				taken away again in one step.</label
+				deleted in one step.</label
 			>
 			<button class="button justify-self-start" data-main disabled={busy}>Quote it</button>
 		{/snippet}

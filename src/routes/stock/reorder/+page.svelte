@@ -18,7 +18,7 @@
 	</div>
 	<p class="max-w-prose text-sm text-soft">
 		By what was sold or fitted in the last {data.days} days, a delivery time of 7 days with a reserve, and 30 days that a
-		delivery should last. What is kept for customers counts as gone, what is on order as here.
+		delivery should last. Reserved packs count as gone, packs on order as here.
 	</p>
 	{#if data.rows.length === 0}
 		<p>Nothing has to be ordered today.</p>
@@ -30,9 +30,9 @@
 						><th class="px-3 py-2 font-medium">product</th><th class="font-medium">order</th><th
 							class="number text-right font-medium">pieces</th
 						><th class="number px-2 text-right font-medium">cost</th><th class="number px-2 text-right font-medium"
-							>free now</th
-						><th class="number px-2 text-right font-medium">order at</th><th class="number px-3 text-right font-medium"
-							>go in a month</th
+							>available</th
+						><th class="number px-2 text-right font-medium">reorder point</th><th
+							class="number px-3 text-right font-medium">a month</th
 						></tr
 					></thead
 				>

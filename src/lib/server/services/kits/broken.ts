@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { releasedKitsLast } from '../../repositories/kits';
+import { releasedKitsLast } from '../../repositories/kit-revisions';
 import { vehicleNames } from '../vehicle-names';
 import { impactsOn } from './release-impacts';
 

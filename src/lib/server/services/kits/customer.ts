@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { LRUCache } from 'lru-cache';
 import { readAnswer } from '../../../core/kit';
 import { kitView, policySentences, wiresOf, type FitUpView, type SocketView } from '../../../core/views';
-import { findRevision, listRevisions } from '../../repositories/kits';
+import { findRevision, listRevisions } from '../../repositories/kit-revisions';
 import { highsSolver } from '../../solver/highs';
 import { fitUpOf, type KitWithRecords } from './fit-up-of';
 import type { FrozenKit } from './life';

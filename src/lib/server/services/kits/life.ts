@@ -7,14 +7,8 @@ import { vehicleName } from '../../../core/vehicle';
 import { signaturesWanted, staleWords, unprovedLines } from '../../../core/views';
 import { configurationsOf, findConfigurations } from '../../repositories/configurations';
 import { change } from '../../db/change';
-import {
-	addRevision,
-	findKit,
-	listRevisions,
-	updateKit,
-	type KitRevision,
-	type StoredKit
-} from '../../repositories/kits';
+import { findKit, updateKit, type StoredKit } from '../../repositories/kits';
+import { addRevision, listRevisions, type KitRevision } from '../../repositories/kit-revisions';
 import { complaintsAbout } from '../../repositories/complaints';
 import { readCurrency } from '../policy';
 import { draftOf, staleness, type KitContext } from './context';

@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { LRUCache } from 'lru-cache';
 import { releaseImpacts, type ReleaseImpact } from '../../../core/kit';
 import { findConfiguration } from '../../repositories/configurations';
-import { listRevisions, releaseMarks } from '../../repositories/kits';
+import { listRevisions, releaseMarks } from '../../repositories/kit-revisions';
 import { complaintsAbout } from '../../repositories/complaints';
 import { readMark } from '../../repositories/settings';
 import { dataOfKit } from './data';

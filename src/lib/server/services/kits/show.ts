@@ -12,7 +12,8 @@ import {
 } from '../../../core/views';
 import { vehicleName } from '../../../core/vehicle';
 import { findConfiguration } from '../../repositories/configurations';
-import { findKit, listRevisions, type KitRevision, type StoredKit } from '../../repositories/kits';
+import { findKit, type StoredKit } from '../../repositories/kits';
+import { listRevisions, type KitRevision } from '../../repositories/kit-revisions';
 import { shopRules } from '../catalogue';
 import { readCurrency } from '../policy';
 import { staleness } from './context';

@@ -3,7 +3,7 @@ import type { ReleaseImpact } from '../../../core/kit';
 import type { Complaint } from '../../../core/model';
 import { vehicleName } from '../../../core/vehicle';
 import { findConfigurations } from '../../repositories/configurations';
-import { releasedKitsWith } from '../../repositories/kits';
+import { releasedKitsWith } from '../../repositories/kit-revisions';
 import { impactsOn } from './release-impacts';
 
 /** A released kit that a complaint touches, and what to do about it. */
