@@ -65,6 +65,14 @@ test('from the whole fleet to the sockets behind a number, to what is missing an
 		await expect(page.getByRole('button', { name: /^W2.3W, white/ })).toHaveCount(0);
 	});
 
+	await test.step('kits in bulk are queued for the vehicles that are chosen, and for no others', async () => {
+		await page.goto('/cover/kits?kind=motorcycle', still);
+		await expect(page.getByRole('heading', { name: 'Kits for 1 vehicle, one after another' })).toBeVisible();
+		await page.getByRole('button', { name: 'Queue the kits' }).click();
+		await expect(page.getByRole('status')).toContainText('0 waiting, 1 done, 0 failed', { timeout: 60_000 });
+		await expect(page.getByRole('link', { name: 'check the draft' })).toHaveCount(1);
+	});
+
 	await test.step('the best products, proven, and money that serves nothing', async () => {
 		await page.goto('/cover/assortment?k=5', still);
 		await expect(page.getByText('proven best', { exact: false })).toBeVisible();

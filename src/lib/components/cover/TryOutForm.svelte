@@ -4,7 +4,8 @@
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import { MODE_WORDS } from '$lib/core/views/specification';
-	import { percent } from './cover-words';
+	import { actionWithAsked, percent } from './cover-words';
+	import { page } from '$app/state';
 
 	interface Shared {
 		weight: number;
@@ -44,7 +45,7 @@
 	] as const;
 </script>
 
-<BusyForm action="?/try" class="grid gap-3">
+<BusyForm action={actionWithAsked(page.url, 'try')} class="grid gap-3">
 	{#snippet children(busy)}
 		<div class="flex flex-wrap items-end gap-3">
 			<label class="grid gap-0.5 text-sm"

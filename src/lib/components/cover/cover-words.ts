@@ -52,6 +52,12 @@ export function withAsked(url: URL, path: string, changed: Record<string, string
 	return text ? `${path}?${text}` : path;
 }
 
+/** The address of a form's action that is about what the page is asked: without it a form forgets which vehicles were chosen. */
+export function actionWithAsked(url: URL, action: string): string {
+	const asked = [...url.searchParams].filter(([name]) => name !== 'page' && !name.startsWith('/'));
+	return [`?/${action}`, new URLSearchParams(asked).toString()].filter(Boolean).join('&');
+}
+
 /** What the fleet may be put in order by, in words. */
 export const FLEET_ORDER_WORDS = {
 	open: 'most sockets open first',

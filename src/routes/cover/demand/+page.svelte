@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { counted } from '$lib/core/quantity';
+	import { page } from '$app/state';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
-	import { whole } from '$lib/components/cover/cover-words';
+	import { actionWithAsked, whole } from '$lib/components/cover/cover-words';
 
 	let { data, form } = $props();
 
@@ -31,7 +32,7 @@
 		</tbody>
 	</table>
 	<p class="mt-2 text-sm text-soft">
-		Choose under “Weighed by” which of it counts. Sockets left open in kits are counted from the kits.
+		Choose under “Weighted by” which of it counts. Sockets left open in kits are counted from the kits.
 	</p>
 </section>
 <section class="panel grid gap-2 p-3" aria-labelledby="file">
@@ -41,7 +42,7 @@
 		<b>kind</b>, <b>market</b>; <b>function</b>; <b>count</b>. A row that means several configurations is shared among
 		them evenly. The file takes the place of the one before.
 	</p>
-	<BusyForm action="?/registrations" upload class="flex flex-wrap items-end gap-3">
+	<BusyForm action={actionWithAsked(page.url, 'registrations')} upload class="flex flex-wrap items-end gap-3">
 		{#snippet children(busy)}
 			<label class="grid gap-0.5 text-sm"
 				>File <input type="file" name="file" accept=".csv,.tsv,.txt,.xlsx" class="field" /></label

@@ -69,7 +69,7 @@ export const actions: Actions = {
 		if (ids.length === 0) return fail(400, { refused: 'No vehicle is chosen. Nothing was put in line.' });
 		const now = new Date();
 		const notBefore = when === 'tonight' ? tonight(now) : now.toISOString();
-		const name = `In bulk, ${scope}`;
+		const name = `Bulk, ${scope}`;
 		const order = kitOrder.parse({ scope, balance });
 		const queued = await changeAlways(await database(), (tx) => queueKits(tx, ids, { order, name, notBefore }));
 		if (when === 'now') startBulkKits(kitContext);

@@ -1,8 +1,10 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
 	import { BALANCES } from '$lib/core/model/enumerations';
 	import { counted } from '$lib/core/quantity';
+	import { actionWithAsked } from '$lib/components/cover/cover-words';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import { shopFormats } from '$lib/components/ui/shop-formats';
@@ -25,7 +27,7 @@
 	<p class="max-w-prose text-sm">
 		Choose the vehicles above. Each kit becomes a draft; a person looks at it, checks it and releases it, as always.
 	</p>
-	<BusyForm action="?/queue" class="flex flex-wrap items-end gap-3">
+	<BusyForm action={actionWithAsked(page.url, 'queue')} class="flex flex-wrap items-end gap-3">
 		{#snippet children(busy)}
 			<label class="grid gap-0.5 text-sm"
 				>Scope <select name="scope" class="field"
@@ -50,7 +52,7 @@
 	<div class="flex flex-wrap items-center gap-3" role="status">
 		<span>{data.counts.waiting} waiting, {data.counts.done} done, {data.counts.failed} failed</span>
 		{#if data.counts.waiting > 0}
-			<BusyForm action="?/drop">
+			<BusyForm action={actionWithAsked(page.url, 'drop')}>
 				{#snippet children(busy)}<button class="button" disabled={busy}>Clear the queue</button>{/snippet}
 			</BusyForm>
 		{/if}
@@ -73,7 +75,7 @@
 						{#if one.kit}
 							<td
 								><a class="link" href={resolve('/vehicles/[id]/kit/[kit]', { id: one.configuration, kit: one.kit.id })}
-									>{one.kit.state === 'draft' ? 'look at it, check it' : one.kit.state}</a
+									>{one.kit.state === 'draft' ? 'check the draft' : one.kit.state}</a
 								></td
 							>
 							<td class="number text-right">{one.kit.open}</td>

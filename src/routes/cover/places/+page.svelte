@@ -51,24 +51,24 @@
 		<table class="w-full text-sm">
 			<thead class="text-left text-soft"
 				><tr
-					><th class="px-3 py-2 font-medium">vehicle</th><th class="font-medium">socket</th><th class="font-medium"
-						>category</th
-					><th class="font-medium">best lamp on offer</th></tr
+					><th class="px-3 py-2 font-medium">vehicle</th><th class="px-2 font-medium">socket</th><th
+						class="px-2 font-medium">category</th
+					><th class="px-3 font-medium">best lamp on offer</th></tr
 				></thead
 			>
 			<tbody>
 				{#each data.places.places as one (`${one.vehicle} ${one.socket}`)}
 					<tr class="border-t border-line">
 						<td class="px-3 py-1.5">{one.name}</td>
-						<td
+						<td class="px-2"
 							><a
 								class="link"
 								href={resolve('/vehicles/[id]/match/[[socket]]', { id: one.vehicle, socket: one.socket })}
 								>{one.place}</a
 							></td
 						>
-						<td>{one.category}</td>
-						<td
+						<td class="px-2 whitespace-nowrap">{one.category}</td>
+						<td class="px-3"
 							>{#if one.verdict}<VerdictTag verdict={one.verdict} />{:else}<span class="text-soft"
 									>category not known</span
 								>{/if}</td

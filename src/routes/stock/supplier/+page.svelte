@@ -51,7 +51,7 @@
 		<BusyForm action="?/every" class="flex flex-wrap items-end gap-2">
 			{#snippet children(busy)}
 				<label class="grid gap-0.5 text-sm"
-					>Asked by itself
+					>Ask automatically
 					<select name="hours" class="field">
 						{#each EVERY as [hours, words] (hours)}<option value={hours} selected={hours === data.every}>{words}</option
 							>{/each}
