@@ -80,7 +80,7 @@ const noted: Handle = async ({ event, resolve: answer }) => {
 	const began = performance.now();
 	const response = await answer(event, {
 		transformPageChunk: ({ html }) =>
-			html.replace('%rotalux.mode%', createInitialModeExpression({ defaultMode: 'dark' }))
+			html.replace('%rotalux.mode%', createInitialModeExpression({ defaultMode: 'system' }))
 	});
 	for (const [name, value] of Object.entries(guardHeaders({ isPrivate: true })))
 		if (!response.headers.has(name)) response.headers.set(name, value);

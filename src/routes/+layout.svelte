@@ -18,12 +18,12 @@
 	);
 </script>
 
-<ModeWatcher defaultMode="dark" disableHeadScriptInjection />
+<ModeWatcher defaultMode="system" disableHeadScriptInjection />
 <a href="#content" class="button sr-only focus:not-sr-only focus:absolute focus:z-10">Skip to the content</a>
 {#if alone}
 	<div id="content">{@render children()}</div>
 {:else}
-	<div class="flex min-h-screen">
+	<div class="flex min-h-screen max-sm:flex-col">
 		<Rail demo={data.demo} person={data.person} guarded={data.guarded} role={data.role} />
 		<div id="content" class="min-w-0 grow">{@render children()}</div>
 	</div>

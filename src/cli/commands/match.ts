@@ -13,7 +13,7 @@ function shown({ market }: Configuration, { socket, open, candidates }: SocketMa
 			product: c.product.id,
 			verdict: c.verdict,
 			score: Math.round(c.score * 10) / 10,
-			findings: c.findings.map((found) => describe(found, market))
+			findings: c.findings.map((found) => describe(found, { market }))
 		}))
 	};
 }

@@ -146,7 +146,12 @@ describe('the test bench', () => {
 
 	it('shows current against what is asked for and the fuse', () => {
 		const { body } = render(ChannelBars, {
-			props: { channels: state.channels, selected: 'stop', onselect: nothing }
+			props: {
+				channels: state.channels,
+				outputs: new Map([['stop', 'stop lamps']]),
+				selected: 'stop',
+				onselect: nothing
+			}
 		});
 		expect(body).toContain('1.86 A, at least 1.00 A');
 		expect(body).toContain('19 %');
@@ -154,8 +159,14 @@ describe('the test bench', () => {
 
 	it('draws a channel over time, and says how long its lamp is lit', () => {
 		const { body } = render(Wave, {
-			props: { circuit, state, channel: vehicle.channels[0]!, names: new Map([['stop-L', 'Rear stop, left']]) }
+			props: {
+				circuit,
+				state,
+				channel: vehicle.channels[0]!,
+				output: 'stop lamps',
+				names: new Map([['stop-L', 'Rear stop, left']])
+			}
 		});
-		expect(body).toMatch(/stop over 1\.5 seconds: up to 1\.8\d A; Rear stop, left lit \d+ % of the time/);
+		expect(body).toMatch(/stop lamps over 1\.5 seconds: up to 1\.8\d A; Rear stop, left lit \d+ % of the time/);
 	});
 });

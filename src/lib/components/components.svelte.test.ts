@@ -162,6 +162,7 @@ describe('kit lines', () => {
 	const line = {
 		sku: 'A-2',
 		name: 'Lamp',
+		maker: 'Glimmark',
 		sockets: [],
 		places: ['Low beam, both'],
 		doubts: ['never confirmed: lens'],

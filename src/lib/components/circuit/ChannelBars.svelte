@@ -7,15 +7,18 @@
 	/** Current of every channel against what its monitor asks for and what its fuse carries. */
 	let {
 		channels,
+		outputs,
 		selected,
 		onselect
 	}: {
 		channels: ChannelState[];
+		/** What each is called, by id. */
+		outputs: ReadonlyMap<string, string>;
 		selected: string | null;
 		onselect: (id: string) => void;
 	} = $props();
 
-	const WIDTH = 230;
+	const WIDTH = 150;
 	const MARK: Record<ChannelState['monitor'], Level> = {
 		content: 'pass',
 		complains: 'refuse',
@@ -30,8 +33,8 @@
 	<caption class="sr-only">Channels: current, what the monitor asks for, and the fuse</caption>
 	<thead>
 		<tr
-			><th scope="col">Channel</th><th scope="col" class="number">A</th><th scope="col"
-				>0 to {most.toFixed(1)} A; tick: asked for</th
+			><th scope="col">Output</th><th scope="col" class="number">A</th><th scope="col"
+				>0 to {most.toFixed(1)} A; tick: needed</th
 			><th scope="col">Monitor</th><th scope="col" class="number">Fuse</th></tr
 		>
 	</thead>
@@ -40,7 +43,7 @@
 			<tr class={[c.id === selected && 'bg-sea-wash!', c.functions.length === 0 && 'text-soft']}>
 				<td
 					><button type="button" class="link text-left" aria-pressed={c.id === selected} onclick={() => onselect(c.id)}
-						>{c.id}</button
+						><span class="inline-block first-letter:uppercase">{outputs.get(c.id)}</span></button
 					></td
 				>
 				<td class="number">{c.current === null ? '?' : c.current.toFixed(2)}</td>

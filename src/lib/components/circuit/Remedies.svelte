@@ -6,20 +6,26 @@
 	const { price } = shopFormats();
 
 	/** What there is to complain of, the best set of remedies for the whole vehicle, and why others are not to be had. */
-	let { table, best, currency }: { table: RemedyTable; best: BestSet; currency: string } = $props();
+	let {
+		table,
+		best,
+		outputs,
+		currency
+	}: { table: RemedyTable; best: BestSet; outputs: ReadonlyMap<string, string>; currency: string } = $props();
 
 	const chosen = $derived(new Set(best.remedies.map((r) => r.id)));
 	const of = (id: string) => table.complaints.find((c) => c.id === id);
+	const outputOf = (id: string) => outputs.get(of(id)?.channel ?? '') ?? 'the vehicle';
 	const nameOf = (id: string) => complaintName(of(id)?.kind ?? 'message');
-	const solvesWords = (ids: readonly string[]) => ids.map((id) => `${of(id)?.channel ?? id}: ${nameOf(id)}`).join('; ');
+	const solvesWords = (ids: readonly string[]) => ids.map((id) => `${outputOf(id)}: ${nameOf(id)}`).join('; ');
 </script>
 
 {#if table.complaints.length === 0}
-	<p>Nothing to complain of as the lamps are chosen.</p>
+	<p>Nothing wrong with the LEDs chosen.</p>
 {:else}
 	<h2>Best for the whole vehicle</h2>
 	<p>
-		{counted(best.remedies.length, 'remedy', 'remedies')} for {counted(table.complaints.length, 'complaint')}, {price(
+		{counted(best.remedies.length, 'remedy', 'remedies')} for {counted(table.complaints.length, 'problem')}, {price(
 			best.price
 		)}
 		{currency} in packs{best.gap === 0 ? ', proven best by price, heat and work' : ''}.
@@ -30,7 +36,7 @@
 				><th scope="col">Remedy</th><th scope="col">Ends</th><th scope="col" class="number">Heat, W</th><th
 					scope="col"
 					class="number">Work, min</th
-				><th scope="col">Mind</th></tr
+				><th scope="col">Caution</th></tr
 			></thead
 		>
 		<tbody>
@@ -45,15 +51,15 @@
 	</table>
 	{#each best.left as id (id)}
 		<p class="text-refuse">
-			Nothing on sale ends: {of(id)?.channel}, {nameOf(id)}, {of(id)?.why}.
+			Nothing on sale ends: {outputOf(id)}, {nameOf(id)}, {of(id)?.why}.
 		</p>
 	{/each}
-	<h2 class="mt-3">Complaint by complaint</h2>
+	<h2 class="mt-3">Problem by problem</h2>
 	<ul class="grid gap-2">
 		{#each table.complaints as c (c.id)}
 			<li class="border-t border-line pt-1">
 				<p>
-					<span class="font-medium">{c.channel}: {complaintName(c.kind)}</span>
+					<span class="font-medium">{outputOf(c.id)}: {complaintName(c.kind)}</span>
 					<span class="text-soft">in {c.modes.join(', ').toLowerCase()}</span>
 				</p>
 				<p class="text-sm">{c.why}.</p>
@@ -62,7 +68,7 @@
 						<li>
 							{chosen.has(r.id) ? '● ' : '○ '}{r.label}: {price(r.price)}
 							{currency}, {Math.round(r.heatWatts)} W, {r.minutes} min{r.solves.length > 1
-								? `, ends ${r.solves.length} complaints`
+								? `, ends ${r.solves.length} problems`
 								: ''}
 						</li>
 					{/each}

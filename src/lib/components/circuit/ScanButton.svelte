@@ -6,7 +6,7 @@
 	}
 
 	/** Reads the faults of the vehicle with the scan tool that is set up. */
-	let { address }: { address: string } = $props();
+	let { address, outputs }: { address: string; outputs: ReadonlyMap<string, string> } = $props();
 
 	let reading = $state.raw<Reading | null>(null);
 	let trouble = $state<string | null>(null);
@@ -37,7 +37,8 @@
 		{#each reading.faults as fault (fault.channel)}
 			<p>
 				{fault.code}
-				{fault.channel}: {fault.message} <span class="text-soft">({fault.modes.join(', ').toLowerCase()})</span>
+				{outputs.get(fault.channel) ?? fault.channel}: {fault.message}
+				<span class="text-soft">({fault.modes.join(', ').toLowerCase()})</span>
 			</p>
 		{:else}<p>No fault on record.</p>{/each}
 	</div>

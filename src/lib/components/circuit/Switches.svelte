@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { isTyping, SWITCH_KEYS } from '$lib/client/shortcuts';
 	import { MODES, modeLabel, modeOfSwitch, SWITCH_IDS, SWITCHES, type ModeId } from '$lib/core/circuit';
+	import { counted } from '$lib/core/quantity';
 	import type { CircuitTrial } from './trial.svelte';
 
 	/** Switches of the vehicle with a key each, and named modes with how many messages each would bring. */
@@ -30,10 +31,12 @@
 			disabled={!trial.does(id)}
 			onclick={() => trial.toggle(id)}
 		>
-			<span>{SWITCHES[id].label}</span>
-			<span class="flex items-center gap-2 text-sm text-soft">
-				{#if messages > 0}<span class="font-medium text-refuse">{messages}<span class="sr-only"> messages</span> !</span
-					>{/if}
+			<span class="text-left leading-tight"
+				>{SWITCHES[id].label}{#if messages > 0}<span class="block text-sm font-normal text-refuse"
+						>{counted(messages, 'message')}</span
+					>{/if}</span
+			>
+			<span class="text-sm text-soft">
 				<kbd>{SWITCH_KEYS[i]}</kbd>
 			</span>
 		</button>

@@ -16,11 +16,14 @@
 		circuit,
 		state,
 		channel,
+		output,
 		names
 	}: {
 		circuit: VehicleCircuit;
 		state: ModeState;
 		channel: Channel;
+		/** What it is called. */
+		output: string;
 		/** Names of the sockets by id. */
 		names: ReadonlyMap<string, string>;
 	} = $props();
@@ -64,7 +67,7 @@
 	viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
 	class="w-full"
 	role="img"
-	aria-label={`${channel.id} over ${SECONDS} seconds: up to ${most.toFixed(2)} A; ${lamp} lit ${Math.round(lit * 100)} % of the time`}
+	aria-label={`${output} over ${SECONDS} seconds: up to ${most.toFixed(2)} A; ${lamp} lit ${Math.round(lit * 100)} % of the time`}
 >
 	{#each [['V', '15'], ['A', most.toFixed(1)], ['light', '1']] as [name, top], i (name)}
 		<text x="4" y={(ROWS[i] ?? 0) + 28}>{name}</text>

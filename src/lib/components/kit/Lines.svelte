@@ -52,8 +52,9 @@
 							type="button"
 							class="link text-left font-medium"
 							aria-expanded={isOpen(line)}
-							onclick={() => onplace?.(line.sockets[0] ?? '')}>{line.name}</button
-						>{:else}<span class="font-medium">{line.name}</span>{/if}
+							onclick={() => onplace?.(line.sockets[0] ?? '')}
+							><span class="font-normal">{line.maker}</span> {line.name}</button
+						>{:else}<span class="font-medium">{line.maker} {line.name}</span>{/if}
 					<span class="block text-sm text-soft"
 						>{line.sku}{#if shop && line.packs > 0}, {shelfText(line)}{/if}</span
 					>

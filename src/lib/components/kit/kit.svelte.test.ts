@@ -36,6 +36,7 @@ const line = (more: Partial<LineView> = {}): LineView => ({
 	solves: 'lamp',
 	verdict: 'fits',
 	places: ['Rear stop, both'],
+	maker: 'Glimmark',
 	doubts: [],
 	inBox: [],
 	...more

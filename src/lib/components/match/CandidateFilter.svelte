@@ -24,27 +24,14 @@
 	} = $props();
 </script>
 
-<div class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line px-2 py-1.5">
+<div class="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-line px-2 py-1.5">
 	<TypedField
-		class="min-h-7! w-44 py-0!"
+		class="min-h-7! min-w-24 grow py-0!"
 		label="Filter candidates"
-		placeholder="Filter: 4300, Tindelys"
+		placeholder="Filter: 4300"
 		{typed}
 		{ontyped}
 	/>
-	<div class="flex flex-wrap gap-1" role="group" aria-label="Verdicts shown">
-		{#each VERDICTS as verdict (verdict)}
-			<button
-				type="button"
-				class={['chip inline-flex items-center gap-1', !left.includes(verdict) && 'opacity-60 line-through']}
-				aria-pressed={left.includes(verdict)}
-				onclick={() => onleft(left.includes(verdict) ? left.filter((v) => v !== verdict) : [...left, verdict])}
-			>
-				<LevelMark level={VERDICT_LEVEL[verdict]} label="" />{VERDICT_WORD[verdict]}
-				<span class="number">{counts[verdict]}</span>
-			</button>
-		{/each}
-	</div>
 	<details class="relative ml-auto">
 		<summary class="chip inline-flex cursor-pointer items-center">Columns</summary>
 		<fieldset class="panel absolute right-0 z-20 grid w-40 gap-1 p-2 shadow-md">
@@ -60,4 +47,17 @@
 			{/each}
 		</fieldset>
 	</details>
+	<div class="flex w-full flex-wrap gap-1" role="group" aria-label="Verdicts shown">
+		{#each VERDICTS as verdict (verdict)}
+			<button
+				type="button"
+				class={['chip inline-flex items-center gap-1', !left.includes(verdict) && 'opacity-60 line-through']}
+				aria-pressed={left.includes(verdict)}
+				onclick={() => onleft(left.includes(verdict) ? left.filter((v) => v !== verdict) : [...left, verdict])}
+			>
+				<LevelMark level={VERDICT_LEVEL[verdict]} label="" />{VERDICT_WORD[verdict]}
+				<span class="number">{counts[verdict]}</span>
+			</button>
+		{/each}
+	</div>
 </div>

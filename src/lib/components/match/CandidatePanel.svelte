@@ -37,13 +37,23 @@
 	} = $props();
 
 	const { detail } = $derived(candidate);
+	const inShort = $derived(
+		candidate.verdict === 'parts'
+			? candidate.needs.join(', ')
+			: candidate.verdict === 'fits'
+				? ''
+				: (candidate.firstReason ?? '')
+	);
 </script>
 
-<div class="mb-1 flex flex-wrap items-center gap-x-4 gap-y-1">
-	<h2>{candidate.maker} {candidate.name}</h2>
-	<span class="text-sm text-soft">{candidate.product}</span>
-	<VerdictTag verdict={candidate.verdict} />
-	<div class="ml-auto flex gap-2">{@render children?.()}</div>
+<div class="mb-1 flex items-start gap-2">
+	<div class="mr-auto">
+		<h2>{candidate.maker} {candidate.name} <span class="text-sm font-normal text-soft">{candidate.product}</span></h2>
+		<p class="leading-snug">
+			<VerdictTag verdict={candidate.verdict} />{#if inShort}<span class="text-soft">: {inShort}</span>{/if}
+		</p>
+	</div>
+	<div class="flex shrink-0 flex-col items-end gap-1 @2xl:flex-row-reverse">{@render children?.()}</div>
 </div>
 <Tabs.Root value={tab} onValueChange={(value) => ontab(value as MatchTab)}>
 	<Tabs.List class="mb-2 flex flex-wrap gap-1 border-b border-line" aria-label="About this candidate">
@@ -51,7 +61,7 @@
 			<Tabs.Trigger
 				value={id}
 				disabled={id === 'compare' && compared.length < 2}
-				class="min-h-8 border-b-2 border-transparent px-3 font-medium text-soft hover:text-ink disabled:opacity-50 data-[state=active]:border-sea data-[state=active]:text-ink"
+				class="min-h-8 border-b-2 border-transparent px-2 font-medium text-soft hover:text-ink disabled:opacity-50 data-[state=active]:border-sea data-[state=active]:text-ink"
 				>{label}{#if id === 'compare'}&nbsp;<span class="number">{compared.length}</span>{/if}</Tabs.Trigger
 			>
 		{/each}

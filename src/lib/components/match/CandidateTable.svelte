@@ -66,11 +66,7 @@
 	const columns = $derived(COLUMNS.filter((column) => shown.has(column.id)));
 	/** What is in sight is drawn at once, so that a change of socket answers; the rest follows. */
 	const drawn = progressivelyDrawn(() => candidates, AT_ONCE);
-	const headings = $derived([
-		{ id: 'verdict', header: 'Verdict', number: false },
-		{ id: 'product', header: 'Product', number: false },
-		...columns
-	]);
+	const headings = $derived([{ id: 'product', header: 'Product', number: false }, ...columns]);
 	/** A click sorts, a second one the other way, a third one brings the best first again. */
 	function sort(id: string): void {
 		const by = CANDIDATE_ORDERS.find((order) => order === id) ?? null;
@@ -92,6 +88,15 @@
 		other?.querySelector<HTMLElement>('[data-row]')?.focus();
 	}
 
+	/** What stands beside the verdict: what it needs, what stops it, how it did when it was tried. */
+	const reasonInShort = (candidate: CandidateView) =>
+		[
+			isUnsure(candidate) ? candidate.firstReason : candidate.needs.join(', '),
+			candidate.tried ? triedWords(candidate.tried) : ''
+		]
+			.filter(Boolean)
+			.join(' · ');
+
 	const isUnsure = ({ verdict }: CandidateView) => verdict === 'refused' || verdict === 'unknown';
 	const toggled = (list: readonly string[], one: string) =>
 		list.includes(one) ? list.filter((item) => item !== one) : [...list, one];
@@ -110,6 +115,9 @@
 	<thead class="sticky top-0 z-10 bg-panel">
 		<tr>
 			<th scope="col"><span class="sr-only">Compare</span></th>
+			{#each GATES as gate (gate)}<th scope="col" class="px-0.5! text-center! text-[0.75rem]! leading-none"
+					><abbr class="no-underline" title={`${gate} gate`}>{GATE_SHORT[gate]}</abbr></th
+				>{/each}
 			{#each headings as { id, header, number } (id)}
 				<SortHeading
 					text={id === 'price' ? `Price, ${currency}` : header}
@@ -117,12 +125,6 @@
 					sorted={wish.by === id && (wish.down ? 'desc' : 'asc')}
 					onsort={() => sort(id)}
 				/>
-				{#if id === 'product'}
-					<th scope="col"><span class="sr-only">All reasons</span></th>
-					{#each GATES as gate (gate)}<th scope="col" class="px-0.5! text-center! text-sm"
-							><abbr class="no-underline" title={`${gate} gate`}>{GATE_SHORT[gate]}</abbr></th
-						>{/each}
-				{/if}
 			{/each}
 		</tr>
 	</thead>
@@ -144,54 +146,44 @@
 						onchange={() => oncompare(candidate.product)}
 					/>
 				</td>
-				<td
-					><VerdictTag verdict={candidate.verdict} />{#if candidate.tried}<span class="block text-sm text-soft"
-							>{triedWords(candidate.tried)}</span
-						>{/if}</td
-				>
-				<td class="w-full min-w-40 lg:max-w-0">
+				{#each GATES as gate (gate)}
+					<td class="px-1! text-center!"
+						><LevelMark level={candidate.gates[gate]} label={`${gate}: ${LEVEL_WORD[candidate.gates[gate]]}`} /></td
+					>
+				{/each}
+				<td class="w-full min-w-40">
 					<button
 						type="button"
 						data-row
 						aria-pressed={candidate.product === selected}
-						class="block w-full text-left font-medium lg:truncate"
+						class="block w-full text-left font-medium"
 						onkeydown={(event) => keys(event, index, candidate.product)}
 						onclick={() => onselect(candidate.product)}
 					>
 						{candidate.maker}
 						{candidate.name}
 					</button>
-					{#if isUnsure(candidate)}
-						{#if isOpen}
-							{#each candidate.findings.filter((f) => f.level === 'refuse' || f.level === 'unknown') as f, i (i)}
-								<span class="block text-sm text-soft"
-									>{LEVEL_WORD[f.level]}, {f.gate}: {f.measured}; required: {f.required}. {f.why}</span
-								>
-							{/each}
-						{:else}<span class="block text-sm text-soft lg:truncate">{candidate.firstReason}</span>{/if}
-					{:else if candidate.needs.length > 0}
-						<span class="block text-sm text-soft lg:truncate">needs {candidate.needs.join(', ')}</span>
+					<span class="block text-sm leading-tight text-soft">
+						<VerdictTag verdict={candidate.verdict} /><span class="mx-1.5">{reasonInShort(candidate)}</span
+						>{#if isUnsure(candidate)}<button
+								type="button"
+								class="size-6 rounded hover:bg-sea-wash hover:text-ink"
+								aria-expanded={isOpen}
+								aria-label={`All reasons for ${candidate.maker} ${candidate.name}`}
+								onclick={(event) => {
+									event.stopPropagation();
+									opened = toggled(opened, candidate.product);
+								}}>{isOpen ? '−' : '+'}</button
+							>{/if}
+					</span>
+					{#if isOpen}
+						{#each candidate.findings.filter((f) => f.level === 'refuse' || f.level === 'unknown') as f, i (i)}
+							<span class="block text-sm text-soft"
+								>{LEVEL_WORD[f.level]}, {f.gate}: {f.measured}; required: {f.required}. {f.why}</span
+							>
+						{/each}
 					{/if}
 				</td>
-				<td class="px-0!">
-					{#if isUnsure(candidate)}
-						<button
-							type="button"
-							class="size-6 rounded text-soft hover:bg-sea-wash hover:text-ink"
-							aria-expanded={isOpen}
-							aria-label={`All reasons for ${candidate.maker} ${candidate.name}`}
-							onclick={(event) => {
-								event.stopPropagation();
-								opened = toggled(opened, candidate.product);
-							}}>{isOpen ? '−' : '+'}</button
-						>
-					{/if}
-				</td>
-				{#each GATES as gate (gate)}
-					<td class="px-1! text-center!"
-						><LevelMark level={candidate.gates[gate]} label={`${gate}: ${LEVEL_WORD[candidate.gates[gate]]}`} /></td
-					>
-				{/each}
 				{#each columns as column (column.id)}
 					<td class={column.number ? 'number whitespace-nowrap' : 'whitespace-nowrap'}
 						>{column.text(candidate, formats)}</td

@@ -16,7 +16,7 @@
 	const over = (body: number | null, room: number | null) => body !== null && room !== null && body > room;
 </script>
 
-<div class="grid gap-x-4 gap-y-2 xl:grid-cols-[minmax(0,27rem)_minmax(0,1fr)_auto]">
+<div class="grid gap-x-4 gap-y-2 @3xl:grid-cols-[minmax(0,34rem)_minmax(0,1fr)_auto]">
 	<div>
 		<FitDrawing fit={detail.fit} />
 		<p class="text-sm text-soft">

@@ -43,4 +43,4 @@ export const COLUMNS: readonly CandidateColumn[] = [
 ];
 
 /** Columns until a person chooses. */
-export const USUAL_COLUMNS: readonly string[] = ['score', 'colour', 'price', 'stock'];
+export const USUAL_COLUMNS: readonly string[] = ['price', 'stock'];

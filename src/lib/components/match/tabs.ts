@@ -1,7 +1,7 @@
-/** What the panel below the candidates shows, in order. */
+/** What is shown of a candidate, in order; the drawing is the first thing seen. */
 export const MATCH_TABS = [
-	{ id: 'reasons', label: 'Reasons' },
 	{ id: 'fit', label: 'Fit' },
+	{ id: 'reasons', label: 'Reasons' },
 	{ id: 'colour', label: 'Colour' },
 	{ id: 'beam', label: 'Beam' },
 	{ id: 'heat', label: 'Heat' },
@@ -13,5 +13,5 @@ export type MatchTab = (typeof MATCH_TABS)[number]['id'];
 
 /** The tab of a name, the first when there is none of that name. */
 export function tabNamed(name: string | null): MatchTab {
-	return MATCH_TABS.find(({ id }) => id === name)?.id ?? 'reasons';
+	return MATCH_TABS.find(({ id }) => id === name)?.id ?? MATCH_TABS[0].id;
 }

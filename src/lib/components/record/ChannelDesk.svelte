@@ -45,12 +45,12 @@
 </script>
 
 <div class="flex items-center justify-between gap-2">
-	<h2>Channel {channel.id}</h2>
+	<h2>{shown.name}</h2>
 	<button type="button" class="button" onclick={onclose}>Close</button>
 </div>
 <form class="mt-1 grid grid-cols-[9rem_1fr_auto] items-end gap-2" onsubmit={rename}>
 	<label class="grid gap-0.5 text-sm text-soft"
-		>Name <input name="id" class="field text-base text-ink" value={channel.id} /></label
+		>Wire, as the diagram names it <input name="id" class="field text-base text-ink" value={channel.id} /></label
 	>
 	<label class="grid gap-0.5 text-sm text-soft"
 		>What the dash says <input

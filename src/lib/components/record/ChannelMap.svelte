@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$lib/core/quantity';
 	import { channelMap, type ChannelsView } from '$lib/core/views';
 
 	/** Which channel feeds which sockets: channels on the left, what they feed on the right, a line for each feed. */
@@ -15,17 +16,22 @@
 	const terminalY = (i: number) => TOP + i * ROW + ROW / 2;
 
 	const channels = $derived(
-		channelMap(shown, { rowHeight: ROW, top: TOP, height }).map((c) => ({ ...c, text: texts.get(c.id) ?? '' }))
+		channelMap(shown, { rowHeight: ROW, top: TOP, height }).map((c) => ({
+			...c,
+			...(texts.get(c.id) ?? { name: c.id, text: '' })
+		}))
 	);
-	const texts = $derived(new Map(shown.channels.map(({ channel, text }) => [channel.id as string, text])));
+	const texts = $derived(
+		new Map(shown.channels.map(({ channel, name, text }) => [channel.id as string, { name, text }]))
+	);
 	const link = (from: number, to: number) => `M${LEFT} ${from}C${LEFT + 90} ${from} ${RIGHT - 90} ${to} ${RIGHT} ${to}`;
 </script>
 
 {#if shown.terminals.length === 0}
-	<p class="p-4 text-soft">List the sockets first, then say which channel feeds them.</p>
+	<p class="p-4 text-soft">List the sockets first, then say which output feeds them.</p>
 {:else}
-	<svg viewBox={`0 0 ${WIDTH} ${height}`} class="w-full" aria-label="Channels and what they feed" role="group">
-		<text x="6" y="16" class="head">Channel</text>
+	<svg viewBox={`0 0 ${WIDTH} ${height}`} class="w-full" aria-label="Outputs and what they feed" role="group">
+		<text x="6" y="16" class="head">Output</text>
 		<text x={RIGHT + 8} y="16" class="head">Feeds</text>
 		{#each channels as c (c.id)}
 			{#each c.rows as row (row)}<path
@@ -38,10 +44,10 @@
 			<a
 				href={href(c.id)}
 				aria-current={c.id === chosen ? 'true' : undefined}
-				aria-label={`Channel ${c.id}, ${c.text}, ${c.rows.length} feeds`}
+				aria-label={`${c.name}, ${c.text}, ${counted(c.rows.length, 'lamp')}`}
 			>
 				<rect x="4" y={c.y - 17} width={LEFT - 4} height="34" rx="4" class={['box', c.id === chosen && 'chosen']} />
-				<text x="12" y={c.y - 3} class="name">{c.id}</text>
+				<text x="12" y={c.y - 3} class="name">{c.name}</text>
 				<text x="12" y={c.y + 11}>{c.text}</text>
 			</a>
 			<!-- eslint-enable svelte/no-navigation-without-resolve -->
@@ -52,7 +58,7 @@
 				{terminal.name}{terminal.channels.length === 0
 					? ' · nothing known to feed it'
 					: terminal.channels.length > 1
-						? ' · on two channels'
+						? ' · on two outputs'
 						: ''}
 			</text>
 		{/each}

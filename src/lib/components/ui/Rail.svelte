@@ -15,48 +15,46 @@
 	);
 </script>
 
-<header class="no-print sticky top-0 flex h-screen w-20 shrink-0 flex-col border-r border-line bg-panel lg:w-36">
+<header
+	class="no-print sticky top-0 z-20 flex shrink-0 border-line bg-panel max-sm:w-full max-sm:items-center max-sm:overflow-x-auto max-sm:border-b sm:h-screen sm:w-20 sm:flex-col sm:border-r"
+>
 	<a
 		href={resolve('/')}
-		class="flex items-center gap-2 px-4 py-3 text-lg font-semibold"
+		class="grid justify-items-center gap-0.5 px-2 py-2 text-sm font-semibold sm:py-3"
 		aria-label="Rotalux, to the counter"
 	>
-		<img src="/favicon.svg" alt="" class="size-7" /><span class="max-lg:hidden">Rotalux</span>
+		<img src="/favicon.svg" alt="" class="size-7" /><span class="max-sm:hidden">Rotalux</span>
 	</a>
-	<nav aria-label="Rooms" class="grid gap-1 px-2 max-lg:px-1">
+	<nav aria-label="Rooms" class="flex gap-0.5 px-1 sm:flex-col">
 		{#each ROOMS as room (room.path)}
 			{@const Icon = room.icon}
 			<a
 				href={resolve(room.path)}
 				aria-current={room.path === here ? 'page' : undefined}
-				class="flex min-h-11 items-center gap-2 rounded-md px-2 py-1.5 hover:bg-sea-wash aria-[current=page]:bg-sea-wash aria-[current=page]:font-semibold aria-[current=page]:text-sea max-lg:flex-col max-lg:gap-0.5 max-lg:text-[0.72rem]"
+				class="flex min-h-11 flex-col items-center justify-center gap-0.5 rounded-md px-1 py-1.5 text-[0.8rem] hover:bg-sea-wash aria-[current=page]:bg-sea-wash aria-[current=page]:font-semibold aria-[current=page]:text-sea max-sm:min-w-16"
 			>
 				<Icon class="size-5 shrink-0" aria-hidden="true" />{room.name}
 			</a>
 		{/each}
 	</nav>
-	<div class="mt-auto grid gap-2 p-2 text-sm text-soft max-lg:text-[0.72rem]">
-		<a
-			class="px-1 hover:underline max-lg:text-center"
-			href={guarded ? resolve('/settings/account') : resolve('/settings')}>{person ?? 'No name set'}</a
+	<div class="grid gap-1 px-1 py-2 text-center text-[0.8rem] leading-tight text-soft max-sm:flex sm:mt-auto">
+		<a class="py-1 hover:underline" href={guarded ? resolve('/settings/account') : resolve('/settings')}
+			>{person ?? 'Your name?'}</a
 		>
-		{#if guarded}<a class="px-1 hover:underline max-lg:text-center" href={resolve('/sign-in')}
-				>{role ?? ''}{role ? ' · ' : ''}sign out</a
-			>{:else if demo}<a class="px-1 hover:underline max-lg:text-center" href={resolve('/sign-in')}
-				>as {role}: try a role</a
-			>{/if}
-		{#if demo}<p class="px-1 max-lg:text-center">Demo: all names are made up</p>{/if}
+		{#if guarded}<a class="py-1 hover:underline" href={resolve('/sign-in')}>{role ?? ''}{role ? ' · ' : ''}sign out</a
+			>{:else if demo}<a class="py-1 hover:underline" href={resolve('/sign-in')}>as {role}: try a role</a>{/if}
+		{#if demo}<p class="py-1">Demo, made-up names</p>{/if}
 		<button
 			type="button"
 			class="button justify-center px-1!"
 			onclick={toggleMode}
 			aria-label="Change between light and dark"
+			title="Light or dark; Settings can follow the system again"
 		>
 			{#if mode.current === 'dark'}<Sun class="size-4" aria-hidden="true" />{:else}<Moon
 					class="size-4"
 					aria-hidden="true"
 				/>{/if}
-			<span class="max-lg:hidden">{mode.current === 'dark' ? 'Light' : 'Dark'}</span>
 		</button>
 	</div>
 </header>

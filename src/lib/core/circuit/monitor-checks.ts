@@ -1,3 +1,4 @@
+import { outputName } from '../vehicle';
 import type { Channel, Configuration } from '../model';
 import { monitorThreshold } from './monitor-threshold';
 
@@ -30,7 +31,7 @@ function sideCheck(configuration: Configuration, side: 'left' | 'right'): Monito
 	if (channels.length === 0 || wants.length < channels.length) return [];
 	const atLeast = Math.max(...wants);
 	return [
-		{ channels, kind: 'current', by: 'flasher', atLeast, words: `the flasher wants ${atLeast} A on the ${side}` }
+		{ channels, kind: 'current', by: 'flasher', atLeast, words: `flasher: at least ${atLeast} A on the ${side}` }
 	];
 }
 
@@ -45,11 +46,11 @@ export function monitorChecks(configuration: Configuration): MonitorCheck[] {
 		if (bySide && channel.monitor?.kind === 'flasher' && channel.feeds.some((feed) => feed.function === 'turn'))
 			return [];
 		if (threshold.kind === 'current') {
-			const words = `${channel.id} wants ${threshold.atLeast} A while on`;
+			const words = `${outputName(configuration, channel.id)}: at least ${threshold.atLeast} A while on`;
 			return [{ channels: [channel], kind: 'current', by: threshold.by, atLeast: threshold.atLeast, words }];
 		}
 		if (threshold.kind !== 'conductance') return [];
-		const words = `${channel.id} wants at most ${(1 / threshold.atLeast).toFixed(0)} ohm while off`;
+		const words = `${outputName(configuration, channel.id)}: at most ${(1 / threshold.atLeast).toFixed(0)} ohm while off`;
 		return [{ channels: [channel], kind: 'conductance', by: 'cold', atLeast: threshold.atLeast, words }];
 	});
 	return bySide ? [...single, ...sideCheck(configuration, 'left'), ...sideCheck(configuration, 'right')] : single;

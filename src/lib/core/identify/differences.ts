@@ -1,5 +1,5 @@
 import { factsWithEvidence, factText, type Channel, type Configuration, type Fact, type Socket } from '../model';
-import { agree, placeText, valueAt, walkOrder } from '../vehicle';
+import { outputTitle, agree, placeText, valueAt, walkOrder } from '../vehicle';
 
 /** One thing in which configurations differ, and what each of them says. */
 export interface Difference {
@@ -72,7 +72,8 @@ function channelDifferences(configurations: readonly Configuration[]): Differenc
 	return ids.flatMap((id) => {
 		const here = configurations.map((c) => c.channels.find((channel) => channel.id === id));
 		const feeds = here.map((channel, i) => feedsText(channel, configurations[i] as Configuration));
-		const place = `Channel ${id}`;
+		const first = configurations.find((c) => c.channels.some((channel) => channel.id === id));
+		const place = first ? outputTitle(first, id) : id;
 		const rest = feeds.every((text) => text === feeds[0]) ? [] : [{ place, fact: 'Feeds', values: feeds }];
 		return [...rest, ...(here.every(Boolean) ? factDifferences(place, factsWithEvidence('channel'), here) : [])];
 	});

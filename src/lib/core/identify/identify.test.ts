@@ -129,7 +129,7 @@ describe('side by side', () => {
 		expect(differences([a, b])).toEqual([
 			{ place: 'Low beam, left', fact: 'Socket', values: ['not listed', 'H11'] },
 			{ place: 'Rear stop, both', fact: 'Lens', values: ['red', 'smoked'] },
-			{ place: 'Channel feed-low-L', fact: 'Feeds', values: ['no such channel', 'Low beam, left'] }
+			{ place: 'Left low beam', fact: 'Feeds', values: ['no such channel', 'Low beam, left'] }
 		]);
 		expect(differences([a, a])).toEqual([]);
 	});

@@ -176,7 +176,7 @@ describe('demands that cannot hold together', () => {
 		];
 		const choices = { a: { kind: 'product', product: 'lamp' } };
 		expect(await conflict(caseOf([stop('a')], [lamp], [], { channels }), { choices })).toEqual([
-			'c wants 1 A while on',
+			'stop lamp: at least 1 A while on',
 			'lamp fixed by hand for Rear stop'
 		]);
 	});

@@ -1,4 +1,5 @@
 import type { Channel, Configuration, Flasher } from '../model';
+import { outputTitle } from '../vehicle';
 import { edited, gone, type Edit } from './edit';
 
 /** Writes a channel, new or in place of the one with its id. */
@@ -8,7 +9,8 @@ export function putChannel(channel: Channel, formerId: Channel['id'] = channel.i
 		const channels = there
 			? configuration.channels.map((c) => (c.id === formerId ? channel : c))
 			: [...configuration.channels, channel];
-		return edited({ ...configuration, channels }, `Channel ${channel.id} ${there ? 'changed' : 'added'}`);
+		const after = { ...configuration, channels };
+		return edited(after, `${outputTitle(after, channel.id)}: output ${there ? 'changed' : 'added'}`);
 	};
 }
 
@@ -16,8 +18,8 @@ export function putChannel(channel: Channel, formerId: Channel['id'] = channel.i
 export function removeChannel(id: Channel['id']): Edit {
 	return (configuration) => {
 		const channels = configuration.channels.filter((c) => c.id !== id);
-		if (channels.length === configuration.channels.length) return gone(`Channel ${id}`);
-		return edited({ ...configuration, channels }, `Channel ${id} taken out`);
+		if (channels.length === configuration.channels.length) return gone(`The output “${id}”`);
+		return edited({ ...configuration, channels }, `${outputTitle(configuration, id)}: output taken out`);
 	};
 }
 

@@ -1,5 +1,14 @@
 import { type Configuration, type Evidence, type Flasher, factOf, factText, type SubjectKind } from '../model';
-import { claim, settle, socketName, sourceWord, withValueAt, type Decision, type Subject } from '../vehicle';
+import {
+	claim,
+	outputTitle,
+	settle,
+	socketName,
+	sourceWord,
+	withValueAt,
+	type Decision,
+	type Subject
+} from '../vehicle';
 import { edited, gone, type Edit } from './edit';
 
 /** Which thing of a record an edit is about. */
@@ -12,7 +21,7 @@ export interface SubjectRef {
 export function subjectName(configuration: Configuration, { kind, id }: SubjectRef): string {
 	if (kind === 'flasher') return 'Flasher';
 	if (kind === 'vehicle') return 'Vehicle';
-	if (kind === 'channel') return `Channel ${id}`;
+	if (kind === 'channel') return outputTitle(configuration, id);
 	if (kind === 'operation') {
 		const operation = configuration.access?.operations.find((one) => one.id === id);
 		if (!operation) return `Operation ${id}`;

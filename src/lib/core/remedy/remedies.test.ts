@@ -88,7 +88,7 @@ describe('remedies for fast flashing', () => {
 	it('in a body computer there is none to change, and it says so; loads it is, in one pack of two', async () => {
 		const { best, table } = await solved(car(BODY), [flasher3, load(6)]);
 		expect(table.refused.map((r) => r.remedy.why)).toContainEqual(expect.stringContaining('in the body computer'));
-		expect(best.remedies.map((r) => r.label)).toEqual(['R6 on turn-L', 'R6 on turn-R']);
+		expect(best.remedies.map((r) => r.label)).toEqual(['R6 on the left turn signals', 'R6 on the right turn signals']);
 		expect(best.price).toBe(900);
 	});
 

@@ -51,13 +51,37 @@ export function groupName(sockets: readonly Socket[]): string {
 	return sockets.length > 1 ? `${placeText(first)}, both` : socketName(first);
 }
 
-/** Name of a vehicle configuration. @example "Fenholm Skerry II, 2015 to 2019, hatchback, reflector headlamps" */
-export function vehicleName(
-	c: Pick<Configuration, 'make' | 'model' | 'generation' | 'years' | 'body' | 'options'>
-): string {
-	const years = c.years ? (c.years[0] === c.years[1] ? String(c.years[0]) : `${c.years[0]} to ${c.years[1]}`) : '';
-	const name = [c.make, c.model, c.generation].filter(Boolean).join(' ');
+/** @example yearsText([2017, 2021]) // "2017 to 2021" */
+function yearsText(years: Configuration['years']): string {
+	if (!years) return '';
+	return years[0] === years[1] ? String(years[0]) : `${years[0]} to ${years[1]}`;
+}
+
+type Named = Pick<Configuration, 'make' | 'model' | 'generation' | 'years' | 'body' | 'options'>;
+
+/** Make, model and generation: what a vehicle is called first. @example "Fenholm Skerry II" */
+export function vehicleTitle({ make, model, generation }: Named): string {
+	return [make, model, generation].filter(Boolean).join(' ');
+}
+
+/** What tells a vehicle from others of its title: years, body, the options that change lamps. @example ["2017 to 2021", "hatchback", "projector headlamps", "halogen fog lamps"] */
+export function vehicleMarks({ years, body, options = {} }: Named): string[] {
+	const fitted = Object.entries(options).map(([option, value]) => optionWords(option, value));
+	return [yearsText(years), body ?? '', ...fitted].filter(Boolean);
+}
+
+const OPTION_NOUNS: Readonly<Record<string, string>> = { headlamp: 'headlamps', fog: 'fog lamps' };
+
+/** A factory option as a person says it. @example optionWords('headlamp', 'projector') // "projector headlamps" */
+export function optionWords(option: string, value: unknown): string {
+	const noun = OPTION_NOUNS[option];
+	if (noun) return value === 'none' ? `no ${noun}` : `${String(value)} ${noun}`;
+	return value === true ? option : value === false ? `no ${option}` : `${option} ${String(value)}`;
+}
+
+/** The name of a vehicle in a sentence or a list. @example "Fenholm Skerry II, 2017 to 2021, hatchback, projector headlamps" */
+export function vehicleName(c: Named): string {
 	const headlamp = c.options?.headlamp;
-	const headlamps = typeof headlamp === 'string' ? `${headlamp} headlamps` : '';
-	return [name, years, c.body, headlamps].filter(Boolean).join(', ');
+	const headlamps = typeof headlamp === 'string' ? optionWords('headlamp', headlamp) : '';
+	return [vehicleTitle(c), yearsText(c.years), c.body, headlamps].filter(Boolean).join(', ');
 }

@@ -1,5 +1,6 @@
 import { hasEffect, NEED_WORDS, partsFor } from '../accessories';
 import type { Configuration, Product, Socket } from '../model';
+import { outputNames } from '../vehicle';
 import { categoryOrNull, type LampCategory } from '../lamps';
 import {
 	describe,
@@ -103,12 +104,13 @@ export function candidateRow(candidate: Candidate, where: Where): CandidateView 
 function viewOf(candidate: Candidate, where: Where, shown: readonly Finding[]): CandidateView {
 	const { product, verdict } = candidate;
 	const category = categoryOrNull(where.socket.category) as LampCategory;
+	const placeWords = { market: where.configuration.market, outputs: outputNames(where.configuration) };
 	const findings = shown.map((f): FindingView => {
 		const parts = f.need
 			? partsFor(f.need, { category, configuration: where.configuration }, where.shop.accessories)
 			: [];
 		return {
-			...describe(f, where.configuration.market),
+			...describe(f, placeWords),
 			parts: parts.map((p) => ({ id: p.id, name: p.name ?? p.id }))
 		};
 	});

@@ -1,6 +1,6 @@
 import type { Channel, Configuration } from '../model';
 import { lampFunction, type FunctionId } from '../lamps';
-import { socketName, socketsInWalk } from '../vehicle';
+import { outputTitle, socketName, socketsInWalk } from '../vehicle';
 import { recordedFacts, type RecordedFact } from './recorded';
 
 /** What a channel may feed: a function of a socket. */
@@ -14,7 +14,7 @@ export interface TerminalView {
 
 /** The channels of a vehicle, and everything they may feed. */
 export interface ChannelsView {
-	channels: { channel: Channel; facts: RecordedFact[]; text: string }[];
+	channels: { channel: Channel; name: string; facts: RecordedFact[]; text: string }[];
 	terminals: TerminalView[];
 	flasher: { kind: string; facts: RecordedFact[] } | null;
 }
@@ -31,6 +31,7 @@ export function channelsView(configuration: Configuration): ChannelsView {
 	return {
 		channels: channels.map((channel) => ({
 			channel,
+			name: outputTitle(configuration, channel.id),
 			facts: recordedFacts('channel', channel),
 			text: channelText(channel)
 		})),

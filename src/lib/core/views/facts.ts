@@ -1,7 +1,7 @@
 import { MISSING_WORDS, monitorThreshold } from '../circuit';
 import type { Channel, Configuration, Socket } from '../model';
 import { lampFunction } from '../lamps';
-import { channelsOf, evidenceFor, evidenceText, isConfirming } from '../vehicle';
+import { channelsOf, outputName, evidenceFor, evidenceText, isConfirming } from '../vehicle';
 
 /** One fact of a socket in words, and where it comes from. */
 export interface FactView {
@@ -77,7 +77,7 @@ export function factViews(configuration: Configuration, socket: Socket): FactVie
 	for (const channel of channelsOf(configuration, socket))
 		facts.push({
 			name: 'Fed by',
-			value: `${channel.id}: ${feedText(channel)}, ${monitorText(configuration, channel)}${channel.fuse ? `, fuse ${channel.fuse} A` : ''}`,
+			value: `${outputName(configuration, channel.id)}: ${feedText(channel)}, ${monitorText(configuration, channel)}${channel.fuse ? `, fuse ${channel.fuse} A` : ''}`,
 			source: ''
 		});
 	if (socket.names?.length) facts.push({ name: 'Also called', value: socket.names.join(', '), source: '' });

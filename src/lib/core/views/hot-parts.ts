@@ -15,6 +15,7 @@ import {
 } from '../heat';
 import { categoryOrNull } from '../lamps';
 import { airPlace } from '../match';
+import { outputNames } from '../vehicle';
 import { assumedValue } from '../quantity';
 
 /** A load or a lamp that warms up while a mode lasts. */
@@ -68,12 +69,15 @@ function warmed(
 	};
 }
 
-function hotPart({ accessory, effect, channel }: FittedPart, mode: ModeState, seconds: number): HotPart | null {
+function hotPart(
+	{ accessory, effect, channel }: FittedPart,
+	{ mode, output, seconds }: { mode: ModeState; output: string; seconds: number }
+): HotPart | null {
 	const state = mode.channels.find((c) => c.id === channel);
 	if (effect?.kind !== 'load' || !state || state.functions.length === 0 || state.blown) return null;
 	const duty = (state.flashing ? FLASHING : 1) * state.duty;
 	const { heat, timeConstant, limit } = loadHeat({ ohms: effect.ohms, volts: mode.volts, duty });
-	const name = `${accessory.name ?? accessory.id} on ${channel}`;
+	const name = `${accessory.name ?? accessory.id} on the ${output}`;
 	return { socket: null, name, ...warmed(heat, { timeConstant, limit }, seconds) };
 }
 
@@ -94,7 +98,10 @@ export function hotPartsIn(circuit: VehicleCircuit, mode: ModeState, seconds: nu
 			}
 		];
 	});
-	const parts = circuit.fitted.parts.flatMap((part) => hotPart(part, mode, seconds) ?? []);
+	const names = outputNames(circuit.configuration);
+	const parts = circuit.fitted.parts.flatMap(
+		(part) => hotPart(part, { mode, seconds, output: names.get(part.channel ?? '') ?? 'whole vehicle' }) ?? []
+	);
 	return [...lamps, ...parts].sort((a, b) => b.temperature - a.temperature);
 }
 

@@ -2,11 +2,11 @@ import type { KitAnswer, KitComplaint, KitMismatch, MissingPieces } from '../kit
 import type { Configuration } from '../model';
 import { counted } from '../quantity';
 import { complaintName } from '../remedy';
-import { placeText } from '../vehicle';
+import { outputName, placeText } from '../vehicle';
 
 /** What the circuit says against a kit, in words. */
-export function complaintText({ kind, channel, why }: KitComplaint): string {
-	return channel ? `${complaintName(kind)} on ${channel}: ${why}` : why;
+export function complaintText({ kind, channel, why }: KitComplaint, configuration: Configuration): string {
+	return channel ? `${complaintName(kind)}, ${outputName(configuration, channel)}: ${why}` : why;
 }
 
 /** Pieces that are not in the kit, in words. */
@@ -40,7 +40,7 @@ export function signaturesWanted(answer: KitAnswer, configuration: Configuration
 				id: `line ${line.sku}`,
 				what: `${line.name}: ${line.check ?? 'wants a check by hand'} (${line.sockets.join(', ')})`
 			})),
-		...complaints.map((c) => ({ id: `circuit ${c.id}`, what: `Circuit: ${complaintText(c)}` })),
+		...complaints.map((c) => ({ id: `circuit ${c.id}`, what: `Circuit: ${complaintText(c, configuration)}` })),
 		...mismatches.map((m) => {
 			const { place, sight } = mismatchView(configuration, m);
 			return { id: `white ${m.sockets.join()} ${sight}`, what: `${place} stands out in its white (${sight})` };

@@ -1,7 +1,8 @@
 import type { Configuration, KitOrder, Product } from '../model';
 import type { KitAnswer, KitLine } from '../kit';
 import type { Verdict } from '../match';
-import { groupName, socketName, twinGroups } from '../vehicle';
+import { groupName, outputNames, socketName, twinGroups } from '../vehicle';
+import { placesInShort } from './places-in-short';
 import { doubtsOf } from './doubts';
 import { inBoxWords } from './in-box';
 import { complaintText, mismatchView, missingText } from './kit-notes';
@@ -10,6 +11,8 @@ import { socketViews, type SocketView } from './socket';
 /** A kit line with the names of the places it serves. */
 export interface LineView extends KitLine {
 	places: string[];
+	/** Who makes the lamp; null for parts whose maker nobody has written down. */
+	maker: string | null;
 	/** What is not certain of those places, in words. */
 	doubts: string[];
 	/** What comes in the box with each of its lamps. */
@@ -39,28 +42,17 @@ export interface KitView {
 	runnersUp: KitAnswer['runnersUp'];
 }
 
-/** Names of sockets; a pair is named once. @example "Low beam, both" */
-function placeNames(configuration: Configuration, ids: readonly string[]): string[] {
-	const names = ids.flatMap((id) => {
-		const socket = configuration.sockets.find((s) => s.id === id);
-		return socket ? [socketName(socket)] : [];
-	});
-	return names.flatMap((name) => {
-		const pair = name.endsWith(', left') ? `${name.slice(0, -6)}, right` : null;
-		const other = name.endsWith(', right') ? `${name.slice(0, -7)}, left` : null;
-		if (pair && names.includes(pair)) return [`${name.slice(0, -6)}, both`];
-		return other && names.includes(other) ? [] : [name];
-	});
-}
-
 /** Where the pieces of a line go; a load names the outputs it hangs on, and how many on each. */
 function placesOf(configuration: Configuration, { sockets, fitted = [] }: KitLine): string[] {
-	const names = placeNames(configuration, sockets);
+	const names = placesInShort(configuration, sockets);
 	const onOutput = new Map<string, number>();
 	for (const { channel, pieces } of fitted)
 		if (channel !== undefined) onOutput.set(channel, (onOutput.get(channel) ?? 0) + pieces);
-	const outputs = [...onOutput].map(([id, pieces]) => (pieces > 1 ? `${pieces} on ${id}` : id));
-	return outputs.length > 0 ? [...names, `on the output ${outputs.join(', ')}`] : names;
+	const called = outputNames(configuration);
+	const outputs = [...onOutput].map(
+		([id, pieces]) => `${pieces > 1 ? `${pieces} ` : ''}on the wire of the ${called.get(id) ?? id}`
+	);
+	return [...names, ...outputs];
 }
 
 /** Open sockets with their names; a pair that is open for one reason stands once. */
@@ -110,6 +102,7 @@ export function kitView(
 	const lines = answer.lines.map((line): LineView => ({
 		...line,
 		places: placesOf(configuration, line),
+		maker: productOf(line)?.maker ?? null,
 		doubts: line.product ? doubtsOf(configuration.sockets.filter((s) => line.sockets.includes(s.id))) : [],
 		inBox: inBoxWords(productOf(line) ?? {})
 	}));
@@ -123,7 +116,7 @@ export function kitView(
 		margin: marginOf(answer.lines),
 		mismatches: answer.mismatches.map((m) => mismatchView(configuration, m)),
 		missing: answer.missing.map(missingText),
-		complaints: answer.complaints.map(complaintText),
+		complaints: answer.complaints.map((c) => complaintText(c, configuration)),
 		spare: lines.reduce((sum, line) => sum + line.spare, 0),
 		wantsSignature: lines.some((line) => line.verdict === 'unknown'),
 		bound: answer.bound,

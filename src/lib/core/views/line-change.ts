@@ -13,6 +13,6 @@ export function lineChangeView(configuration: Configuration, change: LineChange)
 	return {
 		...change,
 		mismatches: change.mismatches.map((m) => mismatchView(configuration, m)),
-		complaints: change.complaints.map(complaintText)
+		complaints: change.complaints.map((c) => complaintText(c, configuration))
 	};
 }

@@ -140,7 +140,9 @@ describe('questions and vehicles', () => {
 		);
 		expect(shown).toMatchObject({
 			name: 'Made Up, 2015 to 2019, projector headlamps',
-			options: ['headlamp projector', 'fog none'],
+			title: 'Made Up',
+			marks: ['2015 to 2019', 'projector headlamps', 'no fog lamps'],
+			options: ['projector headlamps', 'no fog lamps'],
 			tells: []
 		});
 	});

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import MessageSquareWarning from '@lucide/svelte/icons/message-square-warning';
 	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { navigating } from '$app/state';
@@ -47,7 +48,11 @@
 		questions={data.questions}
 	>
 		<!-- eslint-disable svelte/no-navigation-without-resolve -- resolved, with a query behind it -->
-		<a class="button" href={`${resolve('/complaints/new')}?vehicle=${encodeURIComponent(data.vehicle.id)}`}>Complaint</a
+		<a
+			class="button px-2!"
+			href={`${resolve('/complaints/new')}?vehicle=${encodeURIComponent(data.vehicle.id)}`}
+			aria-label="Complaint"
+			title="File a complaint about this vehicle"><MessageSquareWarning class="size-4" aria-hidden="true" /></a
 		>
 		<!-- eslint-enable svelte/no-navigation-without-resolve -->
 		<HistorySteps steps={data.steps} />

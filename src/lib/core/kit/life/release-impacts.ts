@@ -1,7 +1,7 @@
 import type { Accessory, Complaint, Configuration, KitOrder, Product } from '../../model';
 import { amount, type Currency } from '../../quantity';
 import { isOpen } from '../../match';
-import { socketName } from '../../vehicle';
+import { outputName, socketName } from '../../vehicle';
 import type { KitAnswer, KitLine } from '../answer/answer';
 import { checkBesideBox } from '../check';
 import type { KitCase } from '../choices/group';
@@ -46,7 +46,9 @@ function ofVehicle({ configuration: before, answer }: StoodOn, after: Configurat
 		if (!channel.feeds.some((f) => served.has(f.socket))) return [];
 		const now = after.channels.find((c) => c.id === channel.id);
 		const facts = now ? differing(channel, now, ['evidence']) : ['its record'];
-		return facts.length > 0 ? [{ kind: 'vehicle', words: `output ${channel.id}: ${facts.join(', ')} changed` }] : [];
+		return facts.length > 0
+			? [{ kind: 'vehicle', words: `${outputName(before, channel.id)}: ${facts.join(', ')} changed` }]
+			: [];
 	});
 	const flasher = differing({ flasher: before.flasher }, { flasher: after.flasher }, []).length > 0;
 	return [...sockets, ...channels, ...(flasher ? [{ kind: 'vehicle' as const, words: 'the flasher changed' }] : [])];

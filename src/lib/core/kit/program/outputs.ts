@@ -12,7 +12,7 @@ import { type FilamentRole, categoryOrNull, lampFunction, type LampCategory } fr
 import { contactsOf } from '../../match';
 import type { Accessory, Channel, Product, Socket } from '../../model';
 import { answers, loadOhms, replacesFlasher, suits } from '../../accessories';
-import { supplyOf, twinKey } from '../../vehicle';
+import { outputName, supplyOf, twinKey } from '../../vehicle';
 import { partAmounts } from '../weigh/amounts';
 import { assemblyLamp } from '../choices/assemblies';
 import type { KitChoices } from '../choices/choices';
@@ -169,7 +169,11 @@ function addFuse(b: Builder, channel: Channel): void {
 	b.constrain(
 		[...terms, ...own.map((part): Term => [measure.load(loadOhms(part.accessory) ?? Infinity), part.name])],
 		{ sense: '<=', bound: limit - before },
-		{ kind: 'fuse', id: channel.id, words: `the ${channel.fuse} A fuse of ${channel.id}` }
+		{
+			kind: 'fuse',
+			id: channel.id,
+			words: `the ${channel.fuse} A fuse of the ${outputName(b.input.configuration, channel.id)}`
+		}
 	);
 }
 

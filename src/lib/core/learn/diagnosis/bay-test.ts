@@ -1,7 +1,6 @@
 import { isMode, modeLabel, MODES, type ModeId } from '../../circuit';
 import { isSymptomId, type Configuration } from '../../model';
-import { lampFunction } from '../../lamps';
-import { socketName } from '../../vehicle';
+import { outputName, socketName } from '../../vehicle';
 import { unitsOf } from '../causes/poor-earth';
 import type { Alter } from '../scene/bench';
 import type { Simulations } from '../scene/simulations';
@@ -38,21 +37,7 @@ export function suspectPlace(configuration: Configuration, { cause, socket, chan
 	}
 	if (at) return socketName(at);
 	if (cause.id === 'old-flasher') return 'the flasher';
-	return channel === null ? 'the vehicle' : outputWords(configuration, channel);
-}
-
-/** An output by what it feeds. @example "stop output" @example "turn output, left" */
-export function outputWords(configuration: Configuration, channel: string): string {
-	const feeds = configuration.channels.find(({ id }) => id === channel)?.feeds ?? [];
-	const on = new Set<string>(feeds.map(({ socket }) => socket));
-	const sockets = configuration.sockets.filter(({ id }) => on.has(id));
-	const [first, ...more] = sockets;
-	if (!first) return `output ${channel}`;
-	if (more.length === 0) return `output of ${socketName(first)}`;
-	const functions = new Set(feeds.map((feed) => lampFunction(feed.function).label.toLowerCase()));
-	const sides = new Set(sockets.map(({ side }) => side));
-	const side = sides.size === 1 && first.side !== 'centre' ? `, ${first.side}` : '';
-	return `${[...functions].slice(0, 2).join(' and ')} output${side}`;
+	return channel === null ? 'the vehicle' : `the ${outputName(configuration, channel)}`;
 }
 
 /** Names of tests: what was asked, so that an answer can be read again. */

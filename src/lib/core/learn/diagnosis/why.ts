@@ -1,6 +1,7 @@
 import { modeLabel, MODES, type ModeId } from '../../circuit';
 import type { Configuration } from '../../model';
-import { outputWords, suspectPlace } from './bay-test';
+import { outputName } from '../../vehicle';
+import { suspectPlace } from './bay-test';
 import type { Standing } from './diagnosis';
 import { observationWords, type Observation } from './observation';
 
@@ -17,9 +18,9 @@ const isOfRate = ({ symptom }: Observation) => symptom.includes('flash');
 function numbersIn(configuration: Configuration, { best }: Standing, mode: ModeId): string[] {
 	const { channels, flash } = best.does(mode, 'cold');
 	return channels.flatMap(({ id, monitor, why, blown }) => {
-		if (blown) return [`${outputWords(configuration, id)}: its fuse blows`];
+		if (blown) return [`${outputName(configuration, id)}: its fuse blows`];
 		if (monitor !== 'complains') return [];
-		return [`${outputWords(configuration, id)}: ${flash.channels.get(id)?.why ?? why}`];
+		return [`${outputName(configuration, id)}: ${flash.channels.get(id)?.why ?? why}`];
 	});
 }
 

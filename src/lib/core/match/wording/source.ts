@@ -9,7 +9,7 @@ const TABLES = {
 };
 
 /** What a finding stands on, in words. */
-export function findingSourceText(source: FindingSource): string {
+export function findingSourceText(source: FindingSource, outputs?: ReadonlyMap<string, string>): string {
 	switch (source.kind) {
 		case 'maker':
 			if (!source.claim) return "maker's data";
@@ -21,7 +21,7 @@ export function findingSourceText(source: FindingSource): string {
 		case 'record':
 			return recordSourceText(source.evidence);
 		case 'channel':
-			return `channel ${source.channel} of the vehicle record`;
+			return `the record of the ${outputs?.get(source.channel) ?? source.channel}`;
 		case 'look':
 			return source.evidence ? `look at the vehicle, ${evidenceText(source.evidence)}` : 'look at the vehicle';
 		case 'table':

@@ -1,3 +1,4 @@
+import { outputName } from '../../vehicle';
 import type { RemedyOffer } from '../remedy';
 
 /** The filament lamps of an output put back: always there, costs nothing, and gives the LED up. */
@@ -11,7 +12,7 @@ export const filamentBack: RemedyOffer = ({ channel, kind }, { circuit }) => {
 		{
 			id: `filament ${back.join()}`,
 			kind: 'filament',
-			label: `Filament lamps back on ${channel}`,
+			label: `Filament lamps back on the ${outputName(circuit.configuration, channel)}`,
 			parts: [],
 			back,
 			scope: 'channel',

@@ -1,7 +1,7 @@
 import { answers, fittedPart, loadOhms, strategyOf, suits } from '../../accessories';
 import { categoryOrNull, lampFunction } from '../../lamps';
 import type { Accessory, Configuration } from '../../model';
-import { supplyOf } from '../../vehicle';
+import { outputName, supplyOf } from '../../vehicle';
 import type { CircuitComplaint } from '../complaint';
 import type { CircuitRemedy, RemedyCase, RemedyOffer } from '../remedy';
 
@@ -29,7 +29,7 @@ function offer(
 	return {
 		id: `load ${accessory.id} ${channel} x${parts.length}`,
 		kind: 'load',
-		label: `${parts.length > 1 ? `${parts.length} x ` : ''}${accessory.name ?? accessory.id} on ${channel}`,
+		label: `${parts.length > 1 ? `${parts.length} x ` : ''}${accessory.name ?? accessory.id} on the ${outputName(configuration, channel)}`,
 		parts,
 		back: [],
 		scope: places[0] === undefined ? 'channel' : 'lamp',

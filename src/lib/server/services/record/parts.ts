@@ -84,7 +84,7 @@ function factWords(configuration: Configuration, { kind, id }: SubjectRef, fact:
 
 function channelWords({ id, feeds, feed, monitor, fuse, message }: Channel): string[] {
 	return [
-		`Channel ${id}: ${feed?.kind ?? 'feed not known'}, ${monitor ? `monitor ${monitor.kind}` : 'monitor not known'}`,
+		`Output “${id}”: ${feed?.kind ?? 'feed not known'}, ${monitor ? `monitor ${monitor.kind}` : 'monitor not known'}`,
 		`Feeds ${feeds.map((f) => `${f.socket} (${f.function})`).join(', ') || 'nothing'}`,
 		[fuse === undefined ? '' : `fuse ${fuse} A`, message ? `says “${message}”` : ''].filter(Boolean).join(', ')
 	].filter(Boolean);

@@ -11,6 +11,9 @@
 	import Wave from '$lib/components/circuit/Wave.svelte';
 	import { verdictsHere } from '$lib/client/verdicts.svelte';
 	import Rota from '$lib/components/rota/Rota.svelte';
+	import Dash from '$lib/components/circuit/Dash.svelte';
+	import Panes from '$lib/components/ui/Panes.svelte';
+	import { outputNames } from '$lib/core/vehicle';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 
 	const verdicts = verdictsHere();
@@ -43,66 +46,24 @@
 	);
 	const FITS: readonly [Fit, string][] = [
 		['stock', 'Stock lamps'],
-		['chosen', 'Lamps as chosen'],
-		['remedied', 'With remedies']
+		['chosen', 'LEDs chosen'],
+		['remedied', 'LEDs and remedies']
 	];
 	const CONVERTED: readonly [Converted, string][] = [
 		['all', 'all'],
-		['front', 'only front'],
-		['rear', 'only rear'],
-		['left', 'only left'],
-		['right', 'only right']
+		['front', 'front only'],
+		['rear', 'rear only'],
+		['left', 'left only'],
+		['right', 'right only']
 	];
-	const flash = $derived(
-		[
-			trial.state.flash.left === null ? '' : `left ${trial.state.flash.left} a minute`,
-			trial.state.flash.right === null ? '' : `right ${trial.state.flash.right} a minute`
-		]
-			.filter(Boolean)
-			.join(', ')
-	);
-	const oddities = $derived(
-		trial.state.lamps.filter((l) => l.glow !== 'none' || l.flicker.word === 'strobes' || l.flicker.word === 'drops-out')
-	);
+	const outputs = $derived(outputNames(data.circuit.configuration));
 </script>
 
 <svelte:head><title>Circuit · {data.vehicle.name} · Rotalux</title></svelte:head>
 
-<main class="grid h-full gap-3 p-3 lg:grid-cols-[12.5rem_minmax(0,23rem)_minmax(0,1fr)]">
-	<ScrollPanel label="Switches and fit" class="grid content-start gap-3 p-2">
-		<Switches {trial} />
-		<label class="grid gap-0.5 text-sm text-soft"
-			>Supply {trial.volts.toFixed(1)} V
-			<input
-				type="range"
-				class="w-full accent-(--sea)"
-				min={(trial.supply.nominal * 9) / 12}
-				max={(trial.supply.nominal * 15) / 12}
-				step="0.1"
-				bind:value={trial.volts}
-			/></label
-		>
-	</ScrollPanel>
-	<div class="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
-		<div class="flex flex-wrap gap-1" role="group" aria-label="Fitted with">
-			{#each FITS as [fit, label] (fit)}
-				<button type="button" class="chip" aria-pressed={trial.fit === fit} onclick={() => (trial.fit = fit)}
-					>{label}</button
-				>
-			{/each}
-			<span class="ml-auto flex gap-1" role="group" aria-label="Converted">
-				{#each CONVERTED as [which, label] (which)}
-					<button
-						type="button"
-						class="chip"
-						aria-pressed={trial.converted === which}
-						disabled={trial.fit === 'stock'}
-						onclick={() => (trial.converted = which)}>{label}</button
-					>
-				{/each}
-			</span>
-		</div>
-		<div class="panel h-[20rem] shrink-0 p-1">
+{#snippet bench()}
+	<div class="grid min-h-0 grow content-start gap-3 overflow-y-auto sm:max-lg:grid-cols-2 lg:pr-0.5">
+		<div class="panel aspect-square w-full p-1">
 			<Rota
 				sockets={verdicts.on(data.vehicle.sockets)}
 				{selected}
@@ -116,54 +77,41 @@
 				onopen={() => undefined}
 			/>
 		</div>
-		<section class="panel grid gap-1 p-3" aria-label="Dash" aria-live="polite">
-			<h2>Dash: {trial.state.label}</h2>
-			{#each trial.state.messages as message (message)}<p class="rounded border-2 border-refuse px-2 py-1 font-medium">
-					{message}
-				</p>{/each}
-			{#if trial.state.messages.length === 0}<p>No message.</p>{/if}
-			{#if flash}<p class="number">
-					Flashes {flash}{trial.switches.includes('hazard') ? '; hazard is no proof of the turn lamps' : ''}.
-				</p>{/if}
-			{#each oddities as lamp (`${lamp.socket} ${lamp.function}`)}
-				<p class="text-sm">
-					{names.get(lamp.socket)}: {lamp.glow === 'pulses'
-						? 'blinks faintly while off'
-						: lamp.glow === 'back-feed'
-							? 'back-feed: check the earth'
-							: lamp.flicker.word === 'drops-out'
-								? 'stays dark, the pulses are too short'
-								: 'strobes'}
-				</p>
-			{/each}
-			{#if socket}<p class="border-t border-line pt-1 text-sm">
+		<div class="grid content-start gap-3">
+			{#if socket}<p class="text-sm" role="status">
 					{socket.name}: {trial.play.get(socket.id)?.words ?? 'dark'}.
 				</p>{/if}
-		</section>
-		<section class="panel grid gap-2 p-3" aria-label="Time and scan tool">
-			<label class="flex min-h-6 items-center gap-2"
-				><input
-					type="checkbox"
-					class="size-4"
-					checked={trial.minutes > 0}
-					onchange={(event) => (trial.minutes = event.currentTarget.checked ? LONG_MIN : 0)}
-				/>after {LONG_MIN} minutes in this mode</label
-			>
-			{#each trial.gone as gone (gone)}<p class="text-refuse">
-					{names.get(gone)}: its built-in load has given up.
-				</p>{/each}
-			<Warming hotParts={trial.hotParts} minutes={LONG_MIN} />
-			<ScanButton address={`${resolve('/vehicles/[id]/circuit/scan', { id })}?fit=${trial.fit}`} />
-		</section>
-		<section class="panel p-3" aria-label="Faults"><FaultForm {trial} {socket} /></section>
+			<Dash {trial} {names} />
+			<section class="panel grid gap-2 p-3" aria-label="Time and scan tool">
+				<label class="flex min-h-6 items-center gap-2"
+					><input
+						type="checkbox"
+						class="size-4"
+						checked={trial.minutes > 0}
+						onchange={(event) => (trial.minutes = event.currentTarget.checked ? LONG_MIN : 0)}
+					/>after {LONG_MIN} minutes in this mode</label
+				>
+				{#each trial.gone as gone (gone)}<p class="text-refuse">
+						{names.get(gone)}: its built-in load has given up.
+					</p>{/each}
+				<Warming hotParts={trial.hotParts} minutes={LONG_MIN} />
+				<ScanButton {outputs} address={`${resolve('/vehicles/[id]/circuit/scan', { id })}?fit=${trial.fit}`} />
+			</section>
+			<section class="panel p-3" aria-label="Faults"><FaultForm {trial} {socket} /></section>
+		</div>
 	</div>
-	<div class="flex min-h-0 min-w-0 flex-col gap-3">
+{/snippet}
+{#snippet switches()}
+	<ScrollPanel label="Switches" class="grow p-2"><Switches {trial} /></ScrollPanel>
+{/snippet}
+{#snippet measured()}
+	<div class="flex min-h-0 min-w-0 grow flex-col gap-3">
 		<ScrollPanel label="Channels" class="min-h-56 lg:basis-2/5">
-			<ChannelBars channels={sorted} selected={channel?.id ?? null} onselect={(one) => (channelId = one)} />
+			<ChannelBars {outputs} channels={sorted} selected={channel?.id ?? null} onselect={(one) => (channelId = one)} />
 		</ScrollPanel>
 		{#if channel}
 			<section class="panel p-2" aria-label="Wave">
-				<Wave circuit={trial.circuit} state={trial.state} {channel} {names} />
+				<Wave circuit={trial.circuit} state={trial.state} {channel} output={outputs.get(channel.id) ?? ''} {names} />
 			</section>
 		{/if}
 		<ScrollPanel label="Remedies" class="min-h-56 grow p-3 lg:basis-1/4">
@@ -175,7 +123,53 @@
 						>{data.circuit.chosen.kit.name}</a
 					>.{:else}No kit yet: the best LED of each place.{/if}
 			</p>
-			<Remedies table={data.circuit.table} best={data.circuit.best} currency={data.currency} />
+			<Remedies {outputs} table={data.circuit.table} best={data.circuit.best} currency={data.currency} />
 		</ScrollPanel>
+	</div>
+{/snippet}
+
+<main class="flex h-full flex-col gap-3 p-3">
+	<div class="panel flex flex-wrap items-center gap-x-5 gap-y-1.5 px-3 py-1.5">
+		<span class="flex items-center gap-1" role="group" aria-label="Fitted with">
+			<span class="mr-1 text-soft" aria-hidden="true">Fitted with</span>
+			{#each FITS as [fit, label] (fit)}
+				<button type="button" class="chip" aria-pressed={trial.fit === fit} onclick={() => (trial.fit = fit)}
+					>{label}</button
+				>
+			{/each}
+		</span>
+		<span class="flex items-center gap-1" role="group" aria-label="Converted">
+			<span class="mr-1 text-soft" aria-hidden="true">LEDs</span>
+			{#each CONVERTED as [which, label] (which)}
+				<button
+					type="button"
+					class="chip"
+					aria-pressed={trial.converted === which}
+					disabled={trial.fit === 'stock'}
+					onclick={() => (trial.converted = which)}>{label}</button
+				>
+			{/each}
+		</span>
+		<label class="ml-auto flex items-center gap-2 text-soft"
+			>Supply {trial.volts.toFixed(1)} V
+			<input
+				type="range"
+				class="w-32 accent-(--sea)"
+				min={(trial.supply.nominal * 9) / 12}
+				max={(trial.supply.nominal * 15) / 12}
+				step="0.1"
+				bind:value={trial.volts}
+			/></label
+		>
+	</div>
+	<div class="min-h-0 grow">
+		<Panes
+			name="circuit"
+			panes={[
+				{ id: 'switches', label: 'the switches', size: 16, least: 12, content: switches },
+				{ id: 'bench', label: 'the wheel and the dash', size: 34, least: 22, content: bench },
+				{ id: 'measured', label: 'outputs and remedies', size: 50, least: 30, content: measured }
+			]}
+		/>
 	</div>
 </main>

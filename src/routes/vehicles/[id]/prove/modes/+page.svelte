@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { outputNames } from '$lib/core/vehicle';
 	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
 	import { isTyping, pressed } from '$lib/client/shortcuts';
@@ -59,6 +60,7 @@
 	const warms = $derived(test.warmsFor);
 	let early = $state(false);
 	const waits = $derived(at?.round === 'after-ten-minutes' && (warms ?? 0) > 0 && !early);
+	const outputs = $derived(outputNames(prove.configuration));
 	/** The one side an output serves, to tell two messages of the same words apart; nothing where it serves both. */
 	function sideOf(feeds: { socket: string }[]): string {
 		const sides = new Set(
@@ -268,7 +270,7 @@
 			onsay={(channel, complained) => test.controlled(channel, complained)}
 		/>
 		<section class="mt-3">
-			<ScanButton address={`${resolve('/vehicles/[id]/circuit/scan', { id })}?fit=chosen`} />
+			<ScanButton {outputs} address={`${resolve('/vehicles/[id]/circuit/scan', { id })}?fit=chosen`} />
 		</section>
 	</ScrollPanel>
 </main>
