@@ -1,34 +1,45 @@
-import { askCounter } from '$lib/server/services/counter';
-import { countComplaints } from '$lib/server/repositories/complaints';
 import { dataFolder } from '$lib/server/config';
+import { recentRecords } from '$lib/server/repositories/events';
+import { countComplaints } from '$lib/server/repositories/complaints';
+import { awaySince } from '$lib/server/seen';
+import { askCounter } from '$lib/server/services/counter';
 import { couldServe } from '$lib/server/services/cover/could-serve';
-import { askCover } from '$lib/server/workers/cover';
 import { dueToday } from '$lib/server/services/follow-ups';
-import { showVehicles } from '$lib/server/services/vehicle';
+import { changedSince, waitingToday } from '$lib/server/services/today';
+import { showVehiclesById } from '$lib/server/services/vehicle';
 import { counterLog, database } from '$lib/server/shop';
 import { shopDay } from '$lib/server/shop-time';
+import { askCover } from '$lib/server/workers/cover';
+import type { Knex } from 'knex';
 import type { PageServerLoad } from './$types';
 
 const LONGEST_LINE = 120;
-const MAX_SHOWN = 8;
+const RECENT = 5;
 
-export const load: PageServerLoad = async ({ url }) => {
+/** The day's work: what wants a person, what they had in hand, and what changed while they were away. */
+async function readToday(db: Knex, now: Date, since: string) {
+	const today = shopDay(now.toISOString());
+	const [waiting, recent, changed] = [
+		await waitingToday(db, today),
+		await showVehiclesById(db, await recentRecords(db, 'configuration:', RECENT)),
+		await changedSince(db, since)
+	];
+	const { unread, open } = await countComplaints(db);
+	return { waiting, recent, changed, counts: { unread, open, due: (await dueToday(db, now.toISOString(), 0)).total } };
+}
+
+export const load: PageServerLoad = async ({ url, cookies }) => {
 	const line = (url.searchParams.get('q') ?? '').slice(0, LONGEST_LINE);
 	const db = await database();
-	const counts = await countComplaints(db);
-	const now = new Date().toISOString();
+	const now = new Date();
+	const since = awaySince(cookies, url, now);
 	const reply = line.trim() === '' ? null : await askCounter(db, line);
-	if (reply) void counterLog.note(db, reply, shopDay(now));
+	if (reply) void counterLog.note(db, reply, shopDay(now.toISOString()));
 	return {
-		waiting: {
-			unread: counts.unread,
-			open: counts.open,
-			due: (await dueToday(db, now, 0)).total
-		},
 		line,
 		reply,
 		/** Comes after the answer: what would serve what nothing serves. */
 		could: reply ? couldServe(db, reply, (question, ...asked) => askCover(dataFolder(), question, ...asked)) : null,
-		vehicles: line.trim() === '' ? (await showVehicles(db, { from: 0, most: MAX_SHOWN })).vehicles : []
+		today: reply ? null : await readToday(db, now, since)
 	};
 };

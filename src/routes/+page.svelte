@@ -4,7 +4,10 @@
 	import { resolve } from '$app/paths';
 	import CounterAnswers from '$lib/components/counter/CounterAnswers.svelte';
 	import { counted } from '$lib/core/quantity';
-	import VehicleCard from '$lib/components/vehicle/VehicleCard.svelte';
+	import { longDay } from '$lib/core/quantity';
+	import TinyRota from '$lib/components/rota/TinyRota.svelte';
+	import SinceList from '$lib/components/today/SinceList.svelte';
+	import WaitingList from '$lib/components/today/WaitingList.svelte';
 
 	let { data } = $props();
 
@@ -48,56 +51,82 @@
 
 <svelte:head><title>Counter · Rotalux</title></svelte:head>
 
-<main class="grid max-w-5xl gap-5 p-6">
-	<h1>Counter</h1>
-	<form role="search" method="get" class="grid gap-1.5">
-		<label for="line" class="font-medium">Vehicle and function</label>
-		<!-- svelte-ignore a11y_autofocus (the counter is one line; a customer waits) -->
-		<input
-			id="line"
-			name="q"
-			type="search"
-			class="field min-h-12! text-lg"
-			placeholder="skerry 2018 rear indicator"
-			autocomplete="off"
-			autofocus
-			value={data.line}
-			oninput={(event) => typed(event.currentTarget.value)}
-			onkeydown={key}
-		/>
-		<p class="text-soft">
-			A few letters of make or model, a year, and what the lamp does, or the word kit. Enter opens the first answer,
-			arrow down goes through them.
+<main class="grid content-start gap-4 p-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
+	<div class="lg:col-span-2 flex flex-wrap items-baseline gap-x-3">
+		<h1>Counter</h1>
+		<p class="text-soft">{longDay(new Date(), data.timeZone)}</p>
+		<p class="ml-auto text-sm text-soft max-sm:hidden">
+			<kbd class="rounded border border-line bg-raised px-1.5 font-sans">Ctrl K</kbd> anything ·
+			<kbd class="rounded border border-line bg-raised px-1.5 font-sans">?</kbd> help and keys
 		</p>
-	</form>
-	{#if data.line.trim() === ''}
-		<ul class="flex flex-wrap gap-2" aria-label="Waiting for somebody">
-			{#if data.waiting.unread > 0}<li>
-					<a class="button" href={resolve('/complaints')}
-						>{counted(data.waiting.unread, 'message')} from customers to read</a
-					>
-				</li>{/if}
-			{#if data.waiting.open > 0}<li>
-					<a class="button" href={resolve('/complaints')}>{counted(data.waiting.open, 'open complaint')}</a>
-				</li>{/if}
-			{#if data.waiting.due > 0}<li>
-					<a class="button" href={resolve('/follow-ups')}>{counted(data.waiting.due, 'fitting')} to ask after</a>
-				</li>{/if}
-			<li><a class="button" href={resolve('/complaints/new')}>Something came back</a></li>
-		</ul>
-	{/if}
-	<div aria-live="polite">
-		{#if data.reply}
-			<CounterAnswers reply={data.reply} could={data.could} />
-		{:else if data.vehicles.length > 0}
-			<h2 class="mb-2">Vehicles on record</h2>
-			<ul class="grid gap-2 sm:grid-cols-2">
-				{#each data.vehicles as vehicle (vehicle.id)}<li><VehicleCard {vehicle} /></li>{/each}
-			</ul>
-		{:else}
-			<p>
-				No vehicle is on record yet. <a class="link" href={resolve('/vehicles/import')}>Read a rotalux/1 file</a> to begin.
-			</p>
-		{/if}
 	</div>
+	<div class="grid content-start gap-4">
+		<form role="search" method="get" class="grid gap-1">
+			<label for="line" class="sr-only">Vehicle and function</label>
+			<!-- svelte-ignore a11y_autofocus (the counter is one line; a customer waits) -->
+			<input
+				id="line"
+				name="q"
+				type="search"
+				class="field min-h-12! text-lg"
+				placeholder="A vehicle and a lamp: skerry 2018 rear indicator"
+				autocomplete="off"
+				autofocus
+				value={data.line}
+				oninput={(event) => typed(event.currentTarget.value)}
+				onkeydown={key}
+				aria-describedby="line-help"
+			/>
+			<p id="line-help" class="text-sm text-soft">
+				A few letters of make or model, a year, and what the lamp does, or the word kit. Enter opens the first answer,
+				arrow down goes through them.
+			</p>
+		</form>
+		<div aria-live="polite">
+			{#if data.reply}<CounterAnswers reply={data.reply} could={data.could} />{/if}
+		</div>
+		{#if data.today}<WaitingList waiting={data.today.waiting} />{/if}
+	</div>
+	{#if data.today}
+		{@const { counts, recent, changed } = data.today}
+		<div class="grid content-start gap-4">
+			<ul class="flex flex-wrap gap-2" aria-label="Waiting for somebody">
+				{#if counts.unread > 0}<li>
+						<a class="button" href={resolve('/complaints')}
+							>{counted(counts.unread, 'message')} from customers to read</a
+						>
+					</li>{/if}
+				{#if counts.open > 0}<li>
+						<a class="button" href={resolve('/complaints')}>{counted(counts.open, 'open complaint')}</a>
+					</li>{/if}
+				{#if counts.due > 0}<li>
+						<a class="button" href={resolve('/follow-ups')}>{counted(counts.due, 'fitting')} to ask after</a>
+					</li>{/if}
+				<li><a class="button" href={resolve('/complaints/new')}>Something came back</a></li>
+			</ul>
+			{#if recent.length > 0}
+				<section class="panel" aria-labelledby="recent">
+					<h2 id="recent" class="border-b border-line px-3 py-2">Worked on last</h2>
+					<ul>
+						{#each recent as vehicle (vehicle.id)}
+							<li class="border-b border-line last:border-0">
+								<a
+									href={resolve('/vehicles/[id]/walk/[[socket]]', { id: vehicle.id })}
+									class="flex items-center gap-3 px-3 py-1.5 hover:bg-sea-wash"
+								>
+									<TinyRota sockets={vehicle.sockets} size={34} />
+									<span
+										><span class="block font-medium">{vehicle.title}</span><span class="block text-sm text-soft"
+											>{vehicle.marks.slice(0, 3).join(' · ')}</span
+										></span
+									>
+								</a>
+							</li>
+						{/each}
+					</ul>
+				</section>
+			{/if}
+			<SinceList changes={changed.changes} total={changed.total} />
+		</div>
+	{/if}
 </main>

@@ -176,8 +176,8 @@ describe('demands that cannot hold together', () => {
 		];
 		const choices = { a: { kind: 'product', product: 'lamp' } };
 		expect(await conflict(caseOf([stop('a')], [lamp], [], { channels }), { choices })).toEqual([
-			'stop lamp: at least 1 A while on',
-			'lamp fixed by hand for Rear stop'
+			'lamp fixed by hand for Rear stop',
+			'stop lamp: at least 1 A while on'
 		]);
 	});
 

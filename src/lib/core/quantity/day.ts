@@ -33,3 +33,10 @@ export const daysBetween = (from: string, to: string): number =>
 
 /** Days of a mean month. */
 export const DAYS_A_MONTH = 30.44;
+
+/** The day of an instant in full, as one says it. @example longDay(new Date('2026-03-04T12:00Z'), 'UTC') // "Wednesday 4 March" */
+export function longDay(instant: Date, timeZone: TimeZone): string {
+	return new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone })
+		.format(instant)
+		.replace(',', '');
+}

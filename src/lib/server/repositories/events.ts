@@ -63,6 +63,18 @@ export async function recentRecords(db: Knex, prefix: string, most: number): Pro
 	return rows.map(({ record }) => record.slice(prefix.length));
 }
 
+/** Changes that are looked through for what is new: who was away longer sees the last of them. */
+const MOST_SINCE = 200;
+
+/** Changes of records after an instant, the last first. */
+export async function eventsSince(db: Knex, since: string): Promise<(RecordEvent & { record: string })[]> {
+	const events: (RecordEvent & { record: string })[] = await db('events')
+		.orderBy('id', 'desc')
+		.limit(MOST_SINCE)
+		.select(...PLAIN, 'record');
+	return events.filter(({ at }) => at > since);
+}
+
 /** The numbers of the last events of records, by name; those without any are not in it. */
 export async function lastEvents(db: Knex, records: readonly string[]): Promise<Map<string, number>> {
 	const rows = await inParts<string, { record: string; id: number }>(records, (names) =>

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { removeRows, writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
+import { inParts } from '../db/in-parts';
 import type { KitOrder } from '../../core/model';
 import { anyCharacter } from './packs';
 import { NEW_LIFE, readAnswer, type KitAnswer, type KitLife } from '../../core/kit';
@@ -119,6 +120,19 @@ export async function kitsFor(db: Knex, configurationId: string): Promise<Stored
 	return rows.map(fromRow);
 }
 
+/** Money that waits in the drafts of vehicles, minor units, by vehicle. */
+export async function draftTotals(db: Knex, configurations: readonly string[]): Promise<Map<string, number>> {
+	const rows = await inParts<string, { configuration_id: string; total: number }>([...new Set(configurations)], (ids) =>
+		db('kits')
+			.whereIn('configuration_id', ids)
+			.whereIn('state', ['draft', 'checked'])
+			.groupBy('configuration_id')
+			.select('configuration_id')
+			.sum({ total: 'total' })
+	);
+	return new Map(rows.map(({ configuration_id, total }) => [configuration_id, Number(total)]));
+}
+
 /** A kit as lists show it, without its answer. */
 export interface KitSummary {
 	id: string;
@@ -136,11 +150,18 @@ export interface KitSummary {
 /** A page of kits, the last touched first, and how many there are: all, those of a configuration, or those whose name or code holds what is typed. */
 export async function kitSummaries(
 	db: Knex,
-	{ configurationId, typed = '', from, most }: { configurationId?: string; typed?: string; from: number; most: number }
+	{
+		configurationId,
+		states,
+		typed = '',
+		from,
+		most
+	}: { configurationId?: string; states?: readonly StoredKit['state'][]; typed?: string; from: number; most: number }
 ): Promise<{ rows: KitSummary[]; total: number }> {
 	const matching = () => {
 		const query = db('kits');
 		if (configurationId !== undefined) void query.where({ configuration_id: configurationId });
+		if (states) void query.whereIn('state', states);
 		for (const word of typed.toLowerCase().split(/\s+/).filter(Boolean)) {
 			const like = `%${anyCharacter(word)}%`;
 			void query.where((one) =>

@@ -14,7 +14,7 @@ import {
 	type WalkView
 } from '../../core/views';
 import type { WalkContext } from '../../core/walk';
-import { findConfiguration, pageOfConfigurations } from '../repositories/configurations';
+import { findConfiguration, findConfigurations, pageOfConfigurations } from '../repositories/configurations';
 import { shopData } from './catalogue';
 import { remembered } from './remember';
 
@@ -36,6 +36,15 @@ export async function showVehicles(
 ): Promise<{ vehicles: VehicleView[]; total: number }> {
 	const { configurations, total } = await pageOfConfigurations(db, part);
 	return { vehicles: configurations.map((c) => vehicleView(c)), total };
+}
+
+/** Some vehicles by their ids, in that order; those not there are left out. */
+export async function showVehiclesById(db: Knex, ids: readonly string[]): Promise<VehicleView[]> {
+	const found = new Map((await findConfigurations(db, ids)).map((c) => [c.id as string, c]));
+	return ids.flatMap((id) => {
+		const configuration = found.get(id);
+		return configuration ? [vehicleView(configuration)] : [];
+	});
 }
 
 /** The walk of a vehicle; null when it is not there. */
