@@ -3,7 +3,7 @@
 	import { ModeWatcher } from 'mode-watcher';
 	import Rail from '$lib/components/ui/Rail.svelte';
 	import { provideShop } from '$lib/components/ui/shop-formats';
-	import Shortcuts from '$lib/components/ui/Shortcuts.svelte';
+	import ShopDesk from '$lib/components/ui/ShopDesk.svelte';
 
 	import { page } from '$app/state';
 
@@ -27,5 +27,5 @@
 		<Rail demo={data.demo} person={data.person} guarded={data.guarded} role={data.role} />
 		<div id="content" class="min-w-0 grow">{@render children()}</div>
 	</div>
-	<Shortcuts />
+	<ShopDesk />
 {/if}

@@ -29,7 +29,7 @@ describe('a press', () => {
 		['redo', press('y', { ctrlKey: true }), true],
 		['compare', press('C'), true],
 		['compare', press('c', { ctrlKey: true }), false],
-		['sheet', press('?', { shiftKey: true }), true],
+		['help', press('?', { shiftKey: true }), true],
 		['rota-open', press(' '), true],
 		['rota-open', press('Enter', { altKey: true }), false]
 	] as [ShortcutId, Press, boolean][])('for %s %o: %s', (id, event, expected) =>

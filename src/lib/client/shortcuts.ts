@@ -25,6 +25,7 @@ export interface Shortcut {
 
 /** Every shortcut. Handlers, hints and the sheet come from here; a new one is an entry here and, where it leads to no room, its handler. */
 export const SHORTCUTS = {
+	bar: { where: 'everywhere', keys: ['ctrl+k'], does: 'the command bar: any vehicle, socket, product, kit, page' },
 	line: { where: 'everywhere', keys: ['/'], does: 'to the line of the page (search, walk), or to the counter' },
 	counter: { where: 'everywhere', keys: ['g c'], does: 'Counter', to: '/' },
 	vehicles: { where: 'everywhere', keys: ['g v'], does: 'Vehicles', to: '/vehicles' },
@@ -35,7 +36,7 @@ export const SHORTCUTS = {
 	complaints: { where: 'everywhere', keys: ['g p'], does: 'Complaints', to: '/complaints' },
 	reference: { where: 'everywhere', keys: ['g r'], does: 'Reference', to: '/reference' },
 	settings: { where: 'everywhere', keys: ['g t'], does: 'Settings', to: '/settings' },
-	sheet: { where: 'everywhere', keys: ['?'], does: 'this sheet' },
+	help: { where: 'everywhere', keys: ['?'], does: 'help for the page, and its keys' },
 	'list-down': { where: 'lists', keys: ['ArrowDown'], does: 'to the next answer or row' },
 	'list-up': { where: 'lists', keys: ['ArrowUp'], does: 'to the one before' },
 	'list-open': { where: 'lists', keys: ['Enter'], does: 'open it' },

@@ -1,0 +1,40 @@
+import { resolve } from '$app/paths';
+
+/** Something on record, as the server found it. */
+export interface FoundThing {
+	kind: 'vehicle' | 'socket' | 'product' | 'kit' | 'category' | 'complaint';
+	id: string;
+	vehicle?: string;
+	words: string;
+	detail: string;
+}
+
+/** Routes that open what is found on record, by kind. */
+export const FOUND_ROUTES = {
+	vehicle: '/vehicles/[id]/walk/[[socket]]',
+	socket: '/vehicles/[id]/match/[[socket]]',
+	product: '/stock/[item]',
+	kit: '/vehicles/[id]/kit/[kit]',
+	category: '/reference',
+	complaint: '/complaints/[complaint]'
+} as const satisfies Record<FoundThing['kind'], string>;
+
+/** Where something on record is opened. */
+export function foundHref({ kind, id, vehicle = '' }: FoundThing): string {
+	switch (kind) {
+		case 'vehicle':
+			return resolve(FOUND_ROUTES.vehicle, { id });
+		case 'socket':
+			return resolve(FOUND_ROUTES.socket, { id: vehicle, socket: id });
+		case 'product':
+			return resolve(FOUND_ROUTES.product, { item: id });
+		case 'kit':
+			return resolve(FOUND_ROUTES.kit, { id: vehicle, kit: id });
+		case 'category':
+			return `${resolve(FOUND_ROUTES.category)}?q=${encodeURIComponent(id)}`;
+		case 'complaint':
+			return resolve(FOUND_ROUTES.complaint, { complaint: id });
+		default:
+			return kind satisfies never;
+	}
+}
