@@ -14,7 +14,7 @@
 </script>
 
 <LineField
-	label="Access-line: side, part and what is done; then fasteners, after, minutes, care, reaches, parted by semicolons"
+	label="Access-line: side, part and what is done; then, each after a semicolon, fasteners, after, minutes, care, reaches"
 	placeholder="left headlamp out: 2x 10 mm bolt; after grille; reaches low; 6 min off 8 on"
 	focused={(context.access?.operations ?? []).length === 0}
 	offersAt={(line, caret) => accessCompletions(line, caret, context)}

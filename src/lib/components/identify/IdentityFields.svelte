@@ -1,16 +1,12 @@
 <script lang="ts">
 	import { MARKETS } from '$lib/core/lamps';
 	import { VEHICLE_KINDS } from '$lib/core/model/enumerations';
+	import ChipsField from '../ui/ChipsField.svelte';
+	import OptionsField from './OptionsField.svelte';
 	import type { Identity } from '$lib/core/record';
 
 	/** The fields that say which vehicle this is; `first` when they are what the page is for. */
 	let { identity = {}, first = false }: { identity?: Partial<Identity>; first?: boolean } = $props();
-
-	const options = $derived(
-		Object.entries(identity.options ?? {})
-			.map(([key, value]) => `${key}=${String(value)}`)
-			.join('\n')
-	);
 </script>
 
 {#snippet text(name: string, label: string, value: string | undefined, hint: string, required = false)}
@@ -51,20 +47,20 @@
 			<option value="">not known</option><option value="left">left</option><option value="right">right</option>
 		</select></label
 	>
-	{@render text('names', 'Also called, parted by commas', identity.names?.join(', '), 'Skerry Hatch')}
-	<label class="grid gap-0.5 text-sm text-soft"
-		>Factory options that change lamps, one a line
-		<textarea name="options" rows="3" class="field text-base text-ink" placeholder="headlamp=projector"
-			>{options}</textarea
-		>
-	</label>
-	<label class="grid gap-0.5 text-sm text-soft"
-		>How to know it by looking, one a line
-		<textarea
-			name="tells"
-			rows="3"
-			class="field text-base text-ink"
-			placeholder="A round lens in front of the low-beam lamp">{(identity.tells ?? []).join('\n')}</textarea
-		>
-	</label>
+	<OptionsField options={identity.options ?? {}} />
+	<ChipsField
+		name="names"
+		label="Also called"
+		value={identity.names?.join(', ')}
+		separator=", "
+		placeholder="Skerry Hatch"
+	/>
+	<ChipsField
+		name="tells"
+		label="How to know it by looking"
+		value={(identity.tells ?? []).join('\n')}
+		separator={'\n'}
+		byComma={false}
+		placeholder="A round lens in front of the low-beam lamp"
+	/>
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ChipsField from '../ui/ChipsField.svelte';
 	import BusyForm from '../ui/BusyForm.svelte';
 
 	interface Unit {
@@ -68,9 +69,7 @@
 					<label class="grid gap-0.5 text-sm text-soft"
 						>Name <input name="name" class="field text-base text-ink" placeholder="Repeater, oval" required /></label
 					>
-					<label class="grid gap-0.5 text-sm text-soft"
-						>What is moulded on it, parted by commas <input name="marks" class="field text-base text-ink" /></label
-					>
+					<ChipsField name="marks" label="What is moulded on it" separator=", " placeholder="E4 1234" />
 				</div>
 				<fieldset class="grid gap-x-4 sm:grid-cols-3">
 					<legend class="text-sm text-soft">Sockets in it, of one side; the other side follows</legend>

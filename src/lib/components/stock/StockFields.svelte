@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { StockField } from '$lib/core/exchange';
+	import ChipsField from '../ui/ChipsField.svelte';
 	import { shopFormats } from '../ui/shop-formats';
 
 	const { price } = shopFormats();
@@ -66,34 +67,52 @@
 {#each form as group (group.title)}
 	<fieldset class="panel grid gap-x-3 gap-y-2 p-3 sm:grid-cols-2 xl:grid-cols-3">
 		<legend class="px-1 font-medium">{group.title}</legend>
-		{#each group.fields as { path, label, unit, choices, hint } (path)}
+		{#each group.fields as field (field.path)}
+			{@const { path, label, unit, choices, hint } = field}
 			{@const message = wrong(path)}
-			<label class="grid content-start gap-0.5 text-sm text-soft"
-				>{label}{unit ? `, ${unit}` : ''}
-				{#if choices.length > 0}
-					<select
+			{#if field.isList}
+				<div class="grid content-start gap-0.5 text-sm text-soft">
+					<ChipsField
 						name={path}
-						class="field text-base text-ink"
-						value={values[path] ?? ''}
-						aria-invalid={message ? 'true' : undefined}
-						aria-describedby={message ? `${uid}-${path}` : undefined}
-					>
-						<option value="">not given</option>
-						{#each choices as choice (choice)}<option value={choice}>{choice.replaceAll('-', ' ')}</option>{/each}
-					</select>
-				{:else}
-					<input
-						name={path}
-						class="field text-base text-ink"
+						{label}
 						value={values[path]}
-						inputmode={unit ? 'decimal' : undefined}
-						aria-invalid={message ? 'true' : undefined}
-						aria-describedby={message ? `${uid}-${path}` : undefined}
+						separator={field.kind === 'lines' ? ' | ' : ' '}
+						offers={field.offers}
+						isFree={field.isFree}
+						invalid={message !== undefined}
+						describedby={message ? `${uid}-${path}` : undefined}
 					/>
-				{/if}
-				{#if hint}<span>{hint}</span>{/if}
-				{#if message}<span id={`${uid}-${path}`} class="font-medium text-refuse">{message}</span>{/if}
-			</label>
+					{#if hint}<span>{hint}</span>{/if}
+					{#if message}<span id={`${uid}-${path}`} class="font-medium text-refuse">{message}</span>{/if}
+				</div>
+			{:else}
+				<label class="grid content-start gap-0.5 text-sm text-soft"
+					>{label}{unit ? `, ${unit}` : ''}
+					{#if choices.length > 0}
+						<select
+							name={path}
+							class="field text-base text-ink"
+							value={values[path] ?? ''}
+							aria-invalid={message ? 'true' : undefined}
+							aria-describedby={message ? `${uid}-${path}` : undefined}
+						>
+							<option value="">not given</option>
+							{#each choices as choice (choice)}<option value={choice}>{choice.replaceAll('-', ' ')}</option>{/each}
+						</select>
+					{:else}
+						<input
+							name={path}
+							class="field text-base text-ink"
+							value={values[path]}
+							inputmode={unit ? 'decimal' : undefined}
+							aria-invalid={message ? 'true' : undefined}
+							aria-describedby={message ? `${uid}-${path}` : undefined}
+						/>
+					{/if}
+					{#if hint}<span>{hint}</span>{/if}
+					{#if message}<span id={`${uid}-${path}`} class="font-medium text-refuse">{message}</span>{/if}
+				</label>
+			{/if}
 		{/each}
 	</fieldset>
 {/each}

@@ -1,3 +1,5 @@
+import { LAMP_CATEGORIES } from '../lamps';
+import { PURPOSES } from '../model/enumerations';
 import { choiceValues, FACTS, type SubjectKind } from '../model';
 import { err, ok, type Problem, type Result } from '../result';
 import { valueAt, withValueAt } from '../vehicle';
@@ -14,9 +16,22 @@ export interface StockField {
 	unit: string;
 	kind: CellKind;
 	choices: readonly string[];
+	/** True where several words may stand; which are offered, and whether others may be written. */
+	isList: boolean;
+	offers: readonly string[];
+	isFree: boolean;
 	/** Said below the field. */
 	hint: string;
 }
+
+const categoryNames = () => LAMP_CATEGORIES.map(({ category }) => category);
+
+/** Words that are offered for lists whose facts name none. */
+const OFFERS: Readonly<Record<string, () => readonly string[]>> = {
+	fits: categoryNames,
+	'fits.categories': categoryNames,
+	purpose: () => PURPOSES
+};
 
 const SUBJECT: Record<Shelf, SubjectKind> = { products: 'product', accessories: 'accessory' };
 
@@ -30,7 +45,19 @@ export function stockForm(shelf: Shelf): { title: string; fields: StockField[] }
 		if (!fact.form) continue;
 		const { group, label = fact.label, hint = '' } = fact.form;
 		const choices = fact.kind === 'choice' ? (choiceValues(fact) ?? []) : [];
-		const field: StockField = { path, label, unit: fact.unit ?? '', kind: kindOf(shelf, path), choices, hint };
+		const kind = kindOf(shelf, path);
+		const offers = OFFERS[path]?.() ?? choiceValues(fact) ?? [];
+		const field: StockField = {
+			path,
+			label,
+			unit: fact.unit ?? '',
+			kind,
+			choices,
+			isList: kind === 'list' || kind === 'lines',
+			offers,
+			isFree: kind === 'lines',
+			hint
+		};
 		groups.set(group, [...(groups.get(group) ?? []), field]);
 	}
 	return [...groups].map(([title, fields]) => ({ title, fields }));

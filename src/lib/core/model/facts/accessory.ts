@@ -45,13 +45,13 @@ export const ACCESSORY_FACTS = {
 		kind: 'lines',
 		label: 'For lamp categories',
 		sheet: { heading: 'categories', also: ['made for', 'fits'] },
-		form: { group: WHAT, hint: 'parted by |; empty for all' }
+		form: { group: WHAT, hint: 'empty for all' }
 	},
 	'fits.families': {
 		kind: 'lines',
 		label: 'For vehicles',
 		sheet: { heading: 'families', also: ['vehicles'] },
-		form: { group: WHAT, hint: 'make and model, parted by |; empty for all' }
+		form: { group: WHAT, hint: 'make and model; empty for all' }
 	},
 	'fits.pins': { kind: 'count', label: 'Flasher pins', sheet: { heading: 'pins' }, form: { group: WHAT } },
 	resistance: {

@@ -74,7 +74,7 @@ export const PRODUCT_FACTS = {
 		kind: 'lines',
 		label: 'Made for',
 		sheet: { heading: 'fits', also: ['made for', 'bulb', 'lamp category', 'base', 'socket'] },
-		form: { group: WHAT, hint: 'lamp categories, parted by | such as P21W | 1156' }
+		form: { group: WHAT, hint: 'lamp categories, such as P21W' }
 	},
 	modes: {
 		rules: ['base/functions', 'colour/boundary', 'colour/dim-mode', 'law/switchback'],
@@ -82,13 +82,13 @@ export const PRODUCT_FACTS = {
 		label: 'Modes',
 		choices: plainChoices(PRODUCT_MODES),
 		sheet: { heading: 'modes' },
-		form: { group: WHAT, hint: 'single, dual, switchback-a or switchback-b' }
+		form: { group: WHAT, hint: 'what it does in a socket' }
 	},
 	purpose: {
 		kind: 'list',
 		label: 'Made for',
 		sheet: { heading: 'purpose', also: ['use'] },
-		form: { group: WHAT, hint: 'beam, signal, cabin or weather; empty means what its kind is usually for' }
+		form: { group: WHAT, label: 'Used for', hint: 'empty means what its kind is usually for' }
 	},
 	includes: {
 		rules: ['electrics/monitor', 'electrics/pulsed-feed', 'size/driver', 'heat/steady'],
