@@ -20,17 +20,29 @@ import { overLimit, stillOver } from '$lib/server/access/limits';
 import { isAllowed, permissionFor } from '$lib/server/access/routes';
 import { PERMISSIONS, ROLES } from '$lib/server/access/roles';
 import { whoIs } from '$lib/server/access/who';
+import { closeDemo } from '$lib/server/demo/beside';
+import { loadDemo } from '$lib/server/demo/load';
 import { databaseFailure, Trouble } from '$lib/server/db/failure';
 import { log, logFailure } from '$lib/server/log';
 import { closeShop, database, openShop } from '$lib/server/shop';
 import { dataFolder } from '$lib/server/config';
 import { warmHeavy } from '$lib/server/workers/heavy';
 
+/** A demo that is opened beside a shop begins anew each time. */
+async function freshDemo(): Promise<void> {
+	const loaded = await loadDemo(dataFolder(), new Date().toISOString());
+	if (!loaded.ok) throw new Trouble(loaded.error);
+}
+
 /** Opens the database, so that trouble with it shows at start and not at the first customer. */
 export const init: ServerInit = async () => {
 	if (building) return;
-	process.on('sveltekit:shutdown', () => void closeShop());
+	process.on('sveltekit:shutdown', () => {
+		closeDemo();
+		void closeShop();
+	});
 	try {
+		if (process.env.ROTALUX_LOAD_DEMO === 'on') await freshDemo();
 		await openShop();
 		const listens = process.env.HOST ?? '127.0.0.1';
 		if (!isLoopback(listens) && !(await hasAccounts(await database())))

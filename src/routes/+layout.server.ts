@@ -1,5 +1,6 @@
 import { briefly } from '$lib/server/briefly';
 import { readCurrency, readMeasures } from '$lib/server/services/policy';
+import { readDates } from '$lib/server/services/shop-setup';
 import { timeZone } from '$lib/server/shop-time';
 import { personHere } from '$lib/server/actor';
 import { database } from '$lib/server/shop';
@@ -7,6 +8,7 @@ import type { LayoutServerLoad } from './$types';
 
 const currencyOf = briefly(readCurrency);
 const measuresOf = briefly(readMeasures);
+const datesOf = briefly(readDates);
 
 export const load: LayoutServerLoad = async ({ locals }) => {
 	const db = await database();
@@ -17,6 +19,9 @@ export const load: LayoutServerLoad = async ({ locals }) => {
 		person: personHere(),
 		role: locals.person?.role ?? null,
 		guarded: locals.guarded,
-		demo: locals.demo
+		demo: locals.demo,
+		/** Where the demo was opened beside a shop: the way back. */
+		back: process.env.ROTALUX_BACK || null,
+		dates: await datesOf(db)
 	};
 };

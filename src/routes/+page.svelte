@@ -6,6 +6,7 @@
 	import { counted } from '$lib/core/quantity';
 	import { longDay } from '$lib/core/quantity';
 	import TinyRota from '$lib/components/rota/TinyRota.svelte';
+	import GoOn from '$lib/components/start/GoOn.svelte';
 	import SinceList from '$lib/components/today/SinceList.svelte';
 	import WaitingList from '$lib/components/today/WaitingList.svelte';
 
@@ -85,6 +86,7 @@
 		<div aria-live="polite">
 			{#if data.reply}<CounterAnswers reply={data.reply} could={data.could} />{/if}
 		</div>
+		{#if data.start}<GoOn start={data.start} />{/if}
 		{#if data.today}<WaitingList waiting={data.today.waiting} />{/if}
 	</div>
 	{#if data.today}

@@ -206,6 +206,7 @@ describe('spreadsheets', () => {
 			sheet: 'sockets' as const,
 			rows: 2,
 			map: { Bulb: 'category', Price: null },
+			understood: { columns: ['category'], rows: [{ number: 2, cells: ['W5W'], problems: [] }] },
 			samples: [
 				{ heading: 'Bulb', cells: ['W5W', 'H7'] },
 				{ heading: 'Price', cells: ['', 3] }

@@ -1,5 +1,5 @@
 import { type HeadingMap, type SheetName, SHEETS } from '../core/exchange';
-import { EVIDENCE_SOURCES } from '../core/model';
+import { EVIDENCE_SOURCES, PRODUCT_KINDS } from '../core/model';
 import type { SheetOptions } from './services/sheets/import';
 
 const text = (form: FormData, field: string) => String(form.get(field) ?? '').trim();
@@ -27,6 +27,7 @@ export function sheetOptions(form: FormData): SheetOptions {
 		source: EVIDENCE_SOURCES.find((word) => word === text(form, 'source')) ?? null,
 		configuration: text(form, 'configuration') || null,
 		maps: mapsIn(form),
-		leaveOut: text(form, 'leaveOut') === 'yes'
+		leaveOut: text(form, 'leaveOut') === 'yes',
+		kind: PRODUCT_KINDS.find((kind) => kind === text(form, 'kind')) ?? null
 	};
 }

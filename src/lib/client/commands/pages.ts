@@ -10,6 +10,7 @@ const page = (
 /** Pages of the shop that need nothing but a word. A new page is one entry here. */
 export const SHOP_PAGES: readonly Command[] = [
 	page('counter', 'Counter', { route: '/', href: () => resolve('/'), also: 'today start home' }),
+	page('start', 'The first hour', { route: '/start', href: () => resolve('/start'), also: 'welcome begin demo setup' }),
 	page('vehicles', 'Vehicles', { route: '/vehicles', href: () => resolve('/vehicles'), also: 'cars list' }),
 	page('new-vehicle', 'Add a vehicle', {
 		route: '/vehicles/new',

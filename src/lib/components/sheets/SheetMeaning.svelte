@@ -1,20 +1,26 @@
 <script lang="ts">
-	import { type Evidence, EVIDENCE_SOURCES } from '$lib/core/model';
+	import { type Evidence, EVIDENCE_SOURCES, type Product } from '$lib/core/model';
 	import { sourceWord } from '$lib/core/vehicle';
 
 	/** How a spreadsheet is meant: whose headings it has, and where its values come from. */
 	let {
 		suppliers,
 		supplier = '',
-		source = null
-	}: { suppliers: string[]; supplier?: string; source?: Evidence['source'] | null } = $props();
+		source = null,
+		kind = null
+	}: {
+		suppliers: string[];
+		supplier?: string;
+		source?: Evidence['source'] | null;
+		kind?: Product['kind'] | null;
+	} = $props();
 
 	const uid = $props.id();
 </script>
 
 <div class="flex flex-wrap gap-3">
 	<label class="grid gap-0.5 text-sm text-soft"
-		>For a spreadsheet: whose headings, to remember them
+		>Supplier, to remember its headings
 		<input
 			name="supplier"
 			class="field text-base text-ink"
@@ -31,6 +37,14 @@
 		<select name="source" class="field text-base text-ink" value={source ?? ''}>
 			<option value="">the record itself</option>
 			{#each EVIDENCE_SOURCES as word (word)}<option value={word}>{sourceWord(word)}, as evidence</option>{/each}
+		</select>
+	</label>
+	<label class="grid gap-0.5 text-sm text-soft"
+		>Lamps that do not say what they are
+		<select name="kind" class="field text-base text-ink" value={kind ?? ''}>
+			<option value="">are a problem of their row</option>
+			<option value="led">are LED lamps</option>
+			<option value="halogen">are filament lamps</option>
 		</select>
 	</label>
 </div>

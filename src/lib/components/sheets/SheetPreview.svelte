@@ -5,6 +5,7 @@
 	import HeadingMapping from './HeadingMapping.svelte';
 	import ProblemTable from './ProblemTable.svelte';
 	import SheetMeaning from './SheetMeaning.svelte';
+	import UnderstoodRows from './UnderstoodRows.svelte';
 
 	/** What a spreadsheet would do: how its headings are taken, which rows cannot be read, and what would change. */
 	let {
@@ -51,13 +52,16 @@
 				<p class="text-soft">Nothing in it is new, or no heading was recognised.</p>
 			{/if}
 			<div class="flex flex-wrap items-end gap-3">
-				<SheetMeaning {suppliers} supplier={options.supplier} source={options.source} />
+				<SheetMeaning {suppliers} supplier={options.supplier} source={options.source} kind={options.kind ?? null} />
 				<button class="button" disabled={busy}>Look again</button>
 				<button class="button" data-main formaction="?/accept" disabled={busy || !ready}>Take it in</button>
 			</div>
 			<p class="text-sm text-soft">Nothing is written until you take it in; then everything is, or nothing.</p>
 		</section>
 		{#if preview.problems.length > 0}<ProblemTable problems={preview.problems} total={preview.problemCount} />{/if}
-		{#each preview.tabs as tab (tab.tab)}<HeadingMapping {tab} {columns} />{/each}
+		{#each preview.tabs as tab (tab.tab)}
+			<HeadingMapping {tab} {columns} />
+			<UnderstoodRows {tab} />
+		{/each}
 	{/snippet}</BusyForm
 >

@@ -76,7 +76,7 @@
 						name={path}
 						{label}
 						value={values[path]}
-						separator={field.kind === 'lines' ? ' | ' : ' '}
+						separator={field.kind === 'list' ? ' ' : ' | '}
 						offers={field.offers}
 						isFree={field.isFree}
 						invalid={message !== undefined}

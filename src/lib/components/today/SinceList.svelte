@@ -25,8 +25,8 @@
 	<h2 id="since" class="border-b border-line px-3 py-2">Since you were here</h2>
 	<ul class="text-sm">
 		{#each changes as one (one.id)}
-			<li class="grid grid-cols-[5.5rem_minmax(0,1fr)] gap-x-2 border-b border-line px-3 py-1.5 last:border-0">
-				<span class="text-soft">{moment(one.at).slice(5)}</span>
+			<li class="grid grid-cols-[7.2rem_minmax(0,1fr)] gap-x-2 border-b border-line px-3 py-1.5 last:border-0">
+				<span class="text-soft">{moment(one.at)}</span>
 				<span>
 					{one.what}{#if one.by}, {one.by}{/if}
 					{#if one.vehicle}<a class="link block" href={resolve('/vehicles/[id]/history', { id: one.vehicle.id })}

@@ -6,7 +6,7 @@
 	/** What wants a person today, most pressing first. */
 	let { waiting }: { waiting: Waiting[] } = $props();
 
-	const { money } = shopFormats();
+	const { money, date } = shopFormats();
 	const AT_ONCE = 12;
 	let whole = $state(false);
 	const shown = $derived(whole ? waiting : waiting.slice(0, AT_ONCE));
@@ -33,7 +33,7 @@
 						<span class="block text-sm text-soft">{one.detail}</span>
 					</span>
 					<span class="number text-right text-sm whitespace-nowrap text-soft"
-						>{one.worth > 0 ? money(one.worth) : ''}{#if one.day}<span class="block">{one.day}</span>{/if}</span
+						>{one.worth > 0 ? money(one.worth) : ''}{#if one.day}<span class="block">{date(one.day)}</span>{/if}</span
 					>
 				</a>
 				<!-- eslint-enable svelte/no-navigation-without-resolve -->

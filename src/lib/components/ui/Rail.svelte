@@ -7,8 +7,20 @@
 	import { ROOMS } from './rooms';
 
 	/** The left rail: where one can go. `demo` says that the data are made up, `person` and `role` who works here, `guarded` that they sign in. */
-	let { demo, person, role, guarded }: { demo: boolean; person: string | null; role: string | null; guarded: boolean } =
-		$props();
+	let {
+		demo,
+		back,
+		person,
+		role,
+		guarded
+	}: {
+		demo: boolean;
+		/** The shop beside which this demo was opened. */
+		back: string | null;
+		person: string | null;
+		role: string | null;
+		guarded: boolean;
+	} = $props();
 
 	const here = $derived(
 		ROOMS.findLast(({ path }) => (path === '/' ? page.url.pathname === path : page.url.pathname.startsWith(path)))?.path
@@ -44,6 +56,8 @@
 		{#if guarded}<a class="py-1 hover:underline" href={resolve('/sign-in')}>{role ?? ''}{role ? ' · ' : ''}sign out</a
 			>{:else if demo}<a class="py-1 hover:underline" href={resolve('/sign-in')}>as {role}: try a role</a>{/if}
 		{#if demo}<p class="py-1">Demo, made-up names</p>{/if}
+		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- another server: the shop this demo stands beside -->
+		{#if back}<a class="button justify-center px-1! whitespace-normal!" data-main href={back}>Back to the shop</a>{/if}
 		<button
 			type="button"
 			class="button justify-center px-1!"

@@ -9,7 +9,9 @@ import {
 	momentIn,
 	money,
 	shownMeasure,
+	writtenDay,
 	type Currency,
+	type DateStyle,
 	type Measure,
 	type MeasureSystem,
 	type MeasureUnit,
@@ -21,6 +23,7 @@ export interface ShopSetting {
 	currency: Currency;
 	timeZone: TimeZone;
 	measures: MeasureSystem;
+	dates: DateStyle;
 }
 
 /** Amounts and times as the shop writes them. */
@@ -31,6 +34,8 @@ export interface ShopFormats {
 	/** Day, and day with time, where the shop stands; nothing for nothing. */
 	day: (instant: string | null | undefined) => string;
 	moment: (instant: string | null | undefined) => string;
+	/** A day that is kept as `YYYY-MM-DD`, as the shop writes it. */
+	date: (day: string | null | undefined) => string;
 	/** A kept measure (lx, m, mm, C) in words, in the unit of the shop; and there and back for fields. */
 	measure: (measure: Measure, kept: number) => string;
 	unit: (measure: Measure) => MeasureUnit;
@@ -40,7 +45,7 @@ export interface ShopFormats {
 
 const KEY = Symbol('shop formats');
 /** What a component drawn by itself is written in. */
-const ALONE: ShopSetting = { currency: DEFAULT_CURRENCY, timeZone: 'UTC', measures: 'metric' };
+const ALONE: ShopSetting = { currency: DEFAULT_CURRENCY, timeZone: 'UTC', measures: 'metric', dates: 'iso' };
 
 /** Hands the shop's currency and time zone to every component below. */
 export function provideShop(setting: () => ShopSetting): void {
@@ -58,11 +63,13 @@ export function provideCurrency(currency: () => Currency): void {
 /** How amounts and times are written here. */
 export function shopFormats(): ShopFormats {
 	const setting = settingHere();
+	const written = (day: string) => writtenDay(day, setting().dates);
 	return {
 		price: (minor) => amount(minor, setting().currency),
 		money: (minor) => money(minor, setting().currency),
-		day: (instant) => (instant ? dayIn(instant, setting().timeZone) : ''),
-		moment: (instant) => (instant ? momentIn(instant, setting().timeZone) : ''),
+		day: (instant) => (instant ? written(dayIn(instant, setting().timeZone)) : ''),
+		date: (day) => (day ? written(day) : ''),
+		moment: (instant) => (instant ? written(momentIn(instant, setting().timeZone)) : ''),
 		measure: (measure, kept) => measureText(measure, setting().measures, kept),
 		unit: (measure) => measureUnit(measure, setting().measures),
 		shown: (measure, kept) => shownMeasure(measure, setting().measures, kept),

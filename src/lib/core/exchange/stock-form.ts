@@ -53,9 +53,9 @@ export function stockForm(shelf: Shelf): { title: string; fields: StockField[] }
 			unit: fact.unit ?? '',
 			kind,
 			choices,
-			isList: kind === 'list' || kind === 'lines',
+			isList: kind === 'list' || kind === 'lines' || kind === 'names',
 			offers,
-			isFree: kind === 'lines',
+			isFree: kind === 'lines' || kind === 'names',
 			hint
 		};
 		groups.set(group, [...(groups.get(group) ?? []), field]);

@@ -40,3 +40,24 @@ export function longDay(instant: Date, timeZone: TimeZone): string {
 		.format(instant)
 		.replace(',', '');
 }
+
+/** How days may be written. */
+export const DATE_STYLES = ['iso', 'day-first', 'month-first', 'dots'] as const;
+export type DateStyle = (typeof DATE_STYLES)[number];
+
+const STYLES: Readonly<Record<DateStyle, (year: string, month: string, day: string) => string>> = {
+	iso: (y, m, d) => `${y}-${m}-${d}`,
+	'day-first': (y, m, d) => `${d}/${m}/${y}`,
+	'month-first': (y, m, d) => `${m}/${d}/${y}`,
+	dots: (y, m, d) => `${d}.${m}.${y}`
+};
+
+/**
+ * A day, or a day with its time, as the shop writes it; anything else stays as it is.
+ * @param day `YYYY-MM-DD`, with more behind it or not
+ * @example writtenDay('2026-03-04 12:30', 'dots') // "04.03.2026 12:30"
+ */
+export function writtenDay(day: string, style: DateStyle): string {
+	const found = /^(\d{4})-(\d{2})-(\d{2})(.*)$/.exec(day);
+	return found ? STYLES[style](found[1] ?? '', found[2] ?? '', found[3] ?? '') + (found[4] ?? '') : day;
+}

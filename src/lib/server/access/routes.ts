@@ -68,6 +68,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/sales': LOOK,
 	'/sales/[sale]': { read: 'look', write: each(['step', 'customer', 'forget'], 'kit') },
 	'/sales/new': { read: 'look', write: { quote: 'kit' } },
+	'/start': { read: 'look', write: { setup: 'settings', demo: 'look' } },
 	'/settings': {
 		read: 'look',
 		write: {

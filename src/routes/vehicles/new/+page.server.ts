@@ -4,8 +4,12 @@ import { readIdentity } from '$lib/core/record';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { actorHere } from '$lib/server/actor';
 import { createConfiguration } from '$lib/server/services/record/create';
+import { readMarket } from '$lib/server/services/shop-setup';
 import { database } from '$lib/server/shop';
-import type { Actions } from './$types';
+import type { Actions, PageServerLoad } from './$types';
+
+/** A new vehicle is most often of the shop's own market. */
+export const load: PageServerLoad = async () => ({ market: await readMarket(await database()) });
 
 export const actions: Actions = {
 	default: async ({ request }) => {

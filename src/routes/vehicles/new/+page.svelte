@@ -3,7 +3,7 @@
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 
-	let { form } = $props();
+	let { data, form } = $props();
 </script>
 
 <svelte:head><title>New vehicle · Rotalux</title></svelte:head>
@@ -16,10 +16,10 @@
 	{#if form?.message}<Message text={form.message} kept="What you typed is kept." />{/if}
 	<BusyForm class="panel grid gap-4 p-4"
 		>{#snippet children(busy)}
-			<IdentityFields first />
+			<IdentityFields first identity={{ market: data.market }} />
 			<div class="flex flex-wrap items-end gap-3">
 				<label class="grid gap-0.5 text-sm text-soft"
-					>Id, if it must have one of its own <input
+					>Short name in addresses, if it must have one of its own <input
 						name="id"
 						class="field text-base text-ink"
 						autocomplete="off"

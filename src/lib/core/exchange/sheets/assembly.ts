@@ -1,5 +1,6 @@
 import { claim, withValueAt, type Subject } from '../../vehicle';
 import {
+	choiceTyped,
 	keepsEvidence,
 	type Accessory,
 	type Configuration,
@@ -8,8 +9,10 @@ import {
 	type SubjectKind,
 	type Unit
 } from '../../model';
-import { fromCell } from './cells';
-import { COLUMNS } from './columns';
+import { DEFAULT_CURRENCY, type Currency } from '../../quantity';
+import { ok, type Result } from '../../result';
+import { fromCell, type Cell } from './cells';
+import { COLUMNS, type Column } from './columns';
 import type { MappedTable, RowProblem } from './incoming';
 
 /** How an import is meant. */
@@ -18,6 +21,10 @@ export interface ImportOptions {
 	configuration: string | null;
 	/** Where the values come from: each then counts as said by that source. Null takes the rows as the record itself. */
 	witness: Pick<Evidence, 'source' | 'on' | 'by' | 'note'> | null;
+	/** What amounts are written in. */
+	currency?: Currency;
+	/** What lamps are whose rows do not say; null where that is a problem of the row. */
+	kind?: Product['kind'] | null;
 }
 
 /** What is there already. */
@@ -64,6 +71,14 @@ export interface ReadRow {
 	broken: boolean;
 }
 
+/** What a cell says in its column: the words of a fact as people write them, a number, a list. */
+export function cellValue({ kind, fact }: Column, cell: Cell): Result<unknown, string> {
+	const read = fromCell(kind, cell);
+	if (!read.ok || !fact?.choices) return read;
+	const known = (word: unknown) => (typeof word === 'string' ? (choiceTyped(fact, word) ?? word) : word);
+	return ok(Array.isArray(read.value) ? read.value.map(known) : known(read.value));
+}
+
 /** Records being put together from rows, with what is wrong so far. */
 export class Assembly {
 	readonly problems: RowProblem[] = [];
@@ -77,11 +92,16 @@ export class Assembly {
 	readonly evidenced = new Set<string>();
 	rows = 0;
 	readonly existing: Existing;
+	/** What amounts are written in, and what lamps are that do not say. */
+	readonly currency: Currency;
+	readonly kind: Product['kind'] | null;
 	#options: ImportOptions;
 	#progress: Progress;
 
 	constructor(existing: Existing, options: ImportOptions, progress: Progress) {
 		this.existing = existing;
+		this.currency = options.currency ?? DEFAULT_CURRENCY;
+		this.kind = options.kind ?? null;
 		this.#options = options;
 		this.#progress = progress;
 	}
@@ -102,7 +122,7 @@ export class Assembly {
 			const column = columns.get(table.map[heading] ?? '');
 			const cell = row.cells[i] ?? '';
 			if (!column || String(cell).trim() === '') return;
-			const value = fromCell(column.kind, cell);
+			const value = cellValue(column, cell);
 			if (!value.ok) {
 				this.problem({ tab: table.tab, row: row.number, column: heading }, value.error);
 				broken = true;

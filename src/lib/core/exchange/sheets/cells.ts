@@ -5,7 +5,7 @@ import { err, ok, type Result } from '../../result';
 export type Cell = string | number;
 
 /** How a value stands in a cell. */
-export type CellKind = 'text' | 'number' | 'list' | 'lines' | 'pairs' | 'json';
+export type CellKind = 'text' | 'number' | 'list' | 'lines' | 'names' | 'pairs' | 'json';
 
 const PAIR = /^([^=]+)=(.*)$/;
 
@@ -20,6 +20,7 @@ export function toCell(kind: CellKind, value: unknown): Cell {
 		case 'list':
 			return (value as unknown[]).join(' ');
 		case 'lines':
+		case 'names':
 			return (value as unknown[]).join(' | ');
 		case 'pairs':
 			return Object.entries(value as object)
@@ -31,6 +32,12 @@ export function toCell(kind: CellKind, value: unknown): Cell {
 			return kind satisfies never;
 	}
 }
+
+const partsOf = (text: string, apart: string | RegExp) =>
+	text
+		.split(apart)
+		.map((part) => part.trim())
+		.filter(Boolean);
 
 function pairsIn(text: string): Result<unknown, string> {
 	const pairs = text.split(';').map((part) => PAIR.exec(part.trim()));
@@ -52,12 +59,10 @@ export function fromCell(kind: CellKind, cell: Cell): Result<unknown, string> {
 		case 'list':
 			return ok(text.split(/[\s,;]+/).filter(Boolean));
 		case 'lines':
-			return ok(
-				text
-					.split('|')
-					.map((line) => line.trim())
-					.filter(Boolean)
-			);
+			return ok(partsOf(text, '|'));
+		case 'names':
+			// Others part names by commas or semicolons; no name of a lamp holds one.
+			return ok(partsOf(text, /[|;,]/));
 		case 'pairs':
 			return pairsIn(text);
 		case 'json':

@@ -9,6 +9,8 @@ export interface Column {
 	kind: CellKind;
 	/** What others call it. */
 	also?: readonly string[];
+	/** The fact it is of, whose words are understood as people write them. */
+	fact?: Fact;
 }
 
 export const SHEETS = ['vehicles', 'sockets', 'channels', 'evidence', 'units', 'products', 'accessories'] as const;
@@ -21,15 +23,17 @@ const CELL_KIND: Record<Fact['kind'], CellKind> = {
 	count: 'number',
 	list: 'list',
 	lines: 'lines',
+	names: 'names',
 	pairs: 'pairs',
 	json: 'json'
 };
 
 /** The columns of a thing: one for each of its facts that has one. */
 function columnsOf(subject: SubjectKind): Column[] {
-	return Object.entries(FACTS[subject]).flatMap(([path, { kind, sheet }]) =>
-		sheet ? [{ heading: sheet.heading, path, kind: CELL_KIND[kind], also: sheet.also ?? [] }] : []
-	);
+	return Object.entries(FACTS[subject]).flatMap(([path, fact]) => {
+		const { kind, sheet } = fact;
+		return sheet ? [{ heading: sheet.heading, path, kind: CELL_KIND[kind], also: sheet.also ?? [], fact }] : [];
+	});
 }
 
 const text = (heading: string, path = heading, also: readonly string[] = []): Column => ({
@@ -50,13 +54,38 @@ const OWNER = text('configuration', '', ['vehicle', 'vehicle id', 'car', 'model 
 /** Whatever a record holds beyond the columns, so that nothing is lost on the way out and back. */
 const MORE: Column = { heading: 'more', path: 'more', kind: 'json' };
 
+/** Amounts as people write them, with their decimals; `price` and `cost` are whole minor units. */
+export const PRICE_WRITTEN = 'price as written';
+export const COST_WRITTEN = 'cost as written';
+
 /** How a thing is sold; a row of a product or accessory is about one pack of it, or about none. */
 const PACK: readonly Column[] = [
-	text('sku', 'pack.sku', ['article', 'article no', 'item', 'item no', 'part number']),
-	number('count', 'pack.count', ['pieces', 'pack size', 'per pack', 'qty per pack']),
+	text('sku', 'pack.sku', [
+		'article',
+		'article no',
+		'article number',
+		'item',
+		'item no',
+		'item number',
+		'part no',
+		'part number',
+		'order no',
+		'code',
+		'reference'
+	]),
+	number('count', 'pack.count', ['pieces', 'pcs', 'pack', 'pack size', 'per pack', 'qty per pack']),
 	number('price', 'pack.price', ['price minor', 'cents']),
-	number('stock', 'pack.stock', ['on hand', 'in stock', 'quantity', 'qty']),
-	number('cost', 'pack.cost', ['purchase price', 'buying price']),
+	number(PRICE_WRITTEN, 'pack.priceWritten', [
+		'retail',
+		'retail price',
+		'rrp',
+		'list price',
+		'sale price',
+		'unit price'
+	]),
+	number('stock', 'pack.stock', ['on hand', 'in stock', 'available', 'quantity', 'qty']),
+	number('cost', 'pack.cost', ['cost minor']),
+	number(COST_WRITTEN, 'pack.costWritten', ['purchase price', 'buying price', 'net price']),
 	text('shelf', 'pack.shelf', ['bin', 'location of stock'])
 ];
 

@@ -1,25 +1,54 @@
-import { COLUMNS, SHEETS, type SheetName } from './columns';
+import type { Cell } from './cells';
+import { COLUMNS, COST_WRITTEN, PRICE_WRITTEN, SHEETS, type SheetName } from './columns';
 
 /** Which column each heading of a sheet stands for; null for a heading that is left alone. */
 export type HeadingMap = Record<string, string | null>;
 
 const plain = (heading: string) => heading.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
 
-/** The column a heading stands for by its own name or a usual one; null when it is none. */
+/** Units that stand behind a heading. @example "Length mm", "Price (EUR)" */
+const UNITS = /[\s([,/]+(mm|cm|w|watt|v|volt|k|kelvin|lm|lumen|nm|c|h|pcs|[A-Z]{3})[\])]*$/i;
+const CURRENCY = /[\s([,/]+[A-Z]{3}[\])]*$/;
+const withoutUnit = (heading: string) => heading.trim().replace(UNITS, '');
+
+/** The column a heading stands for by its own name or a usual one, with or without its unit; null when it is none. */
 function columnFor(sheet: SheetName, heading: string): string | null {
-	const wanted = plain(heading);
 	const names = COLUMNS[sheet].map((column) => ({ column, all: [column.heading, ...(column.also ?? [])].map(plain) }));
-	const exact = names.find(({ column }) => plain(column.heading) === wanted);
-	return (exact ?? names.find(({ all }) => all.includes(wanted)))?.column.heading ?? null;
+	for (const wanted of [plain(heading), plain(withoutUnit(heading))]) {
+		const exact = names.find(({ column }) => plain(column.heading) === wanted);
+		const found = exact ?? names.find(({ all }) => all.includes(wanted));
+		if (found) return found.column.heading;
+	}
+	return null;
 }
 
-/** Maps the headings of a sheet: as remembered first, by name otherwise. A column is taken once. */
-export function mapHeadings(sheet: SheetName, headings: readonly string[], remembered: HeadingMap = {}): HeadingMap {
+const WRITTEN: Readonly<Record<string, string>> = { price: PRICE_WRITTEN, cost: COST_WRITTEN };
+const isFraction = (cell: Cell) => /\d[.,]\d{1,2}\s*$/.test(String(cell).trim());
+
+/** The column an amount belongs to: as people write it, where the heading names a currency or a cell has decimals; in minor units otherwise. */
+function amountColumn(heading: string, column: string | null, cells: readonly Cell[]): string | null {
+	const written = column === null ? undefined : WRITTEN[column];
+	return written && (CURRENCY.test(heading) || cells.some(isFraction)) ? written : column;
+}
+
+/**
+ * Maps the headings of a sheet: as remembered first, by name otherwise. A column is taken once.
+ * @param cellsUnder what stands below a heading, for those that are told by it
+ */
+export function mapHeadings(
+	sheet: SheetName,
+	headings: readonly string[],
+	{
+		remembered = {},
+		cellsUnder = () => []
+	}: { remembered?: HeadingMap; cellsUnder?: (heading: string) => readonly Cell[] } = {}
+): HeadingMap {
 	const taken = new Set<string>();
 	return Object.fromEntries(
 		headings.map((heading) => {
 			const known = remembered[heading];
-			const column = known !== undefined ? known : columnFor(sheet, heading);
+			const column =
+				known !== undefined ? known : amountColumn(heading, columnFor(sheet, heading), cellsUnder(heading));
 			if (column === null || taken.has(column)) return [heading, null];
 			taken.add(column);
 			return [heading, column];

@@ -1,4 +1,4 @@
-import type { Evidence } from '../../model';
+import type { Evidence, Product } from '../../model';
 import type { Cell } from './cells';
 import type { SheetName } from './columns';
 import type { HeadingMap } from './headings';
@@ -12,6 +12,8 @@ export interface SheetsView {
 		rows: number;
 		map: HeadingMap;
 		samples: { heading: string; cells: Cell[] }[];
+		/** The first rows as they were understood: the columns, what each cell says in them, and what is wrong with the row. */
+		understood: { columns: string[]; rows: { number: number; cells: string[]; problems: string[] }[] };
 	}[];
 	rows: number;
 	/** The first problems, and how many there are. */
@@ -36,4 +38,6 @@ export interface SheetOptionsView {
 	configuration: string | null;
 	/** Leave out rows that cannot be read, instead of taking nothing. */
 	leaveOut: boolean;
+	/** What lamps are whose rows do not say; null where that is a problem. */
+	kind?: Product['kind'] | null;
 }

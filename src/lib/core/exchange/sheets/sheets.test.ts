@@ -83,7 +83,7 @@ describe('headings', () => {
 	});
 
 	it('as remembered come first', () => {
-		expect(mapHeadings('sockets', ['Lamp', 'Type'], { Lamp: 'functions', Type: 'category' })).toEqual({
+		expect(mapHeadings('sockets', ['Lamp', 'Type'], { remembered: { Lamp: 'functions', Type: 'category' } })).toEqual({
 			Lamp: 'functions',
 			Type: 'category'
 		});

@@ -42,7 +42,7 @@ export const ACCESSORY_FACTS = {
 	},
 	volts: { kind: 'json', label: 'Works on', unit: 'V', sheet: { heading: 'volts', also: ['voltage', 'supply'] } },
 	'fits.categories': {
-		kind: 'lines',
+		kind: 'names',
 		label: 'For lamp categories',
 		sheet: { heading: 'categories', also: ['made for', 'fits'] },
 		form: { group: WHAT, hint: 'empty for all' }

@@ -5,7 +5,7 @@ export interface FactChoice {
 }
 
 /** How the value of a fact is written: in a cell, in a form, in evidence. */
-export type FactKind = 'text' | 'choice' | 'number' | 'count' | 'list' | 'lines' | 'pairs' | 'json';
+export type FactKind = 'text' | 'choice' | 'number' | 'count' | 'list' | 'lines' | 'names' | 'pairs' | 'json';
 
 /** One fact of a record: everything that forms, evidence, sheets, questions, drawings and rules need to know of it. */
 export interface Fact {
@@ -93,7 +93,7 @@ export function isValueOf({ kind, choices: all, accepts }: Fact, value: unknown)
 	if (accepts) return accepts(value);
 	if (kind === 'number' || kind === 'count') return typeof value === 'number' && Number.isFinite(value);
 	if (all) return typeof value === 'string' && Object.hasOwn(all, value);
-	return kind === 'list' || kind === 'lines'
+	return kind === 'list' || kind === 'lines' || kind === 'names'
 		? Array.isArray(value)
 		: typeof value === 'string' || typeof value === 'boolean';
 }

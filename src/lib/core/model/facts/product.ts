@@ -2,13 +2,13 @@ import {
 	CLAIMED_PER,
 	DRIVER_PLACES,
 	EMISSIONS,
-	LIGHT_COLOURS,
+	type LIGHT_COLOURS,
 	POLARITIES,
-	PRODUCT_KINDS,
+	type PRODUCT_KINDS,
 	PRODUCT_MODES,
 	PRODUCT_WIRINGS
 } from '../enumerations';
-import { plainChoices, type FactTable } from './fact';
+import { choices, plainChoices, type FactTable } from './fact';
 import { BY_EYE, PRODUCT_BODY_FACTS } from './product-body';
 
 const WHAT = 'What it is';
@@ -29,7 +29,7 @@ export const PRODUCT_FACTS = {
 	name: {
 		kind: 'text',
 		label: 'Name',
-		sheet: { heading: 'name', also: ['description', 'title'] },
+		sheet: { heading: 'name', also: ['description', 'title', 'model', 'article name'] },
 		form: { group: WHAT }
 	},
 	kind: {
@@ -65,15 +65,22 @@ export const PRODUCT_FACTS = {
 		],
 		kind: 'choice',
 		label: 'Kind',
-		choices: plainChoices(PRODUCT_KINDS),
-		sheet: { heading: 'kind', also: ['type'] },
+		choices: choices<(typeof PRODUCT_KINDS)[number]>({
+			led: 'led|leds|led lamp|led bulb',
+			halogen: 'halogen|filament|filament lamp|incandescent',
+			assembly: 'assembly|lamp unit'
+		}),
+		sheet: { heading: 'kind', also: ['type', 'technology'] },
 		form: { group: WHAT }
 	},
 	fits: {
 		rules: ['base/cap', 'base/festoon', 'size/filament', 'colour/boundary', 'colour/surviving-light'],
-		kind: 'lines',
+		kind: 'names',
 		label: 'Made for',
-		sheet: { heading: 'fits', also: ['made for', 'bulb', 'lamp category', 'base', 'socket'] },
+		sheet: {
+			heading: 'fits',
+			also: ['made for', 'bulb', 'bulb type', 'lamp type', 'lamp category', 'category', 'base', 'fitting', 'socket']
+		},
 		form: { group: WHAT, hint: 'lamp categories, such as P21W' }
 	},
 	modes: {
@@ -118,7 +125,12 @@ export const PRODUCT_FACTS = {
 		],
 		kind: 'choice',
 		label: 'Colour',
-		choices: plainChoices(LIGHT_COLOURS),
+		choices: choices<(typeof LIGHT_COLOURS)[number]>({
+			white: 'white|cool white|warm white|clear',
+			amber: 'amber|orange|yellow-orange',
+			red: 'red',
+			'selective-yellow': 'selective yellow|yellow|golden yellow'
+		}),
 		sheet: { heading: 'colour', also: ['color', 'light'] },
 		form: { group: LIGHT }
 	},

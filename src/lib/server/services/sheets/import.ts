@@ -5,6 +5,7 @@ import {
 	assembleSheets,
 	mapHeadings,
 	sheetFor,
+	understoodRows,
 	type Assembled,
 	type HeadingMap,
 	type IncomingTable,
@@ -18,6 +19,7 @@ import {
 import { findConfigurations } from '../../repositories/configurations';
 import { findHeadingMap, putHeadingMap } from '../../repositories/heading-maps';
 import { listAccessories, listProducts } from '../../repositories/products';
+import { readCurrency } from '../policy';
 import { listUnits } from '../../repositories/units';
 import { changeAlways } from '../../db/change';
 import type { Actor } from '../record/store';
@@ -32,6 +34,16 @@ export interface SheetOptions extends SheetOptionsView {
 const MAX_PROBLEMS = 200;
 const SAMPLES = 4;
 
+/** Rows that are looked at to tell amounts with decimals from whole minor units. */
+const LOOKED_AT = 200;
+
+const cellsUnder =
+	({ headings, rows }: IncomingTable) =>
+	(heading: string) => {
+		const at = headings.indexOf(heading);
+		return rows.slice(0, LOOKED_AT).map(({ cells }) => cells[at] ?? '');
+	};
+
 /** Headings mapped as a person said, as remembered of the supplier, or by name. */
 async function mapped(db: Knex, tables: readonly IncomingTable[], options: SheetOptions): Promise<MappedTable[]> {
 	return Promise.all(
@@ -39,7 +51,14 @@ async function mapped(db: Knex, tables: readonly IncomingTable[], options: Sheet
 			const said = options.maps[table.tab];
 			const sheet = said?.sheet ?? sheetFor(table.tab, table.headings);
 			const remembered = options.supplier ? await findHeadingMap(db, options.supplier, sheet) : {};
-			return { ...table, sheet, map: mapHeadings(sheet, table.headings, { ...remembered, ...said?.map }) };
+			return {
+				...table,
+				sheet,
+				map: mapHeadings(sheet, table.headings, {
+					remembered: { ...remembered, ...said?.map },
+					cellsUnder: cellsUnder(table)
+				})
+			};
 		})
 	);
 }
@@ -92,7 +111,12 @@ async function prepare(
 	const witness = options.source
 		? { source: options.source, on: day, ...(actor.by ? { by: actor.by } : {}), ...note }
 		: null;
-	const core = { configuration: options.configuration, witness };
+	const core = {
+		configuration: options.configuration,
+		witness,
+		currency: await readCurrency(db),
+		kind: options.kind ?? null
+	};
 	const first = assembleSheets(all, existing, { options: core, progress });
 	const assembled =
 		options.leaveOut && first.problems.length > 0
@@ -142,16 +166,20 @@ export async function previewSheets(
 	const isNew = (id: string) => !existing.configurations.has(id);
 	const ids = assembled.configurations.map((c) => c.id as string);
 	return {
-		tabs: all.map(({ tab, sheet, rows, headings, map }) => ({
-			tab,
-			sheet,
-			rows: rows.length,
-			map,
-			samples: headings.map((heading, i) => ({
-				heading,
-				cells: rows.slice(0, SAMPLES).map((row) => row.cells[i] ?? '')
-			}))
-		})),
+		tabs: all.map((table) => {
+			const { tab, sheet, rows, headings, map } = table;
+			return {
+				tab,
+				sheet,
+				rows: rows.length,
+				map,
+				samples: headings.map((heading, i) => ({
+					heading,
+					cells: rows.slice(0, SAMPLES).map((row) => row.cells[i] ?? '')
+				})),
+				understood: understoodRows(table, first.problems)
+			};
+		}),
 		rows: first.rows,
 		problems: first.problems.slice(0, MAX_PROBLEMS),
 		problemCount: first.problems.length,

@@ -3,6 +3,7 @@ import { COLUMNS, SHEETS } from '$lib/core/exchange';
 import { actorHere } from '$lib/server/actor';
 import { listSuppliers } from '$lib/server/repositories/heading-maps';
 import { sheetOptions } from '$lib/server/sheet-options';
+import { isBeginning, readStart } from '$lib/server/services/start';
 import { database } from '$lib/server/shop';
 import { cancelImport, continueImport, findImport } from '$lib/server/workers/imports';
 import type { Actions, PageServerLoad } from './$types';
@@ -13,7 +14,9 @@ export const load: PageServerLoad = async ({ params }) => {
 	const job = findImport(params.job);
 	if (!job) error(404, { message: GONE });
 	const columns = Object.fromEntries(SHEETS.map((sheet) => [sheet, COLUMNS[sheet].map((c) => c.heading)]));
-	return { job, columns, suppliers: await listSuppliers(await database()) };
+	const db = await database();
+	const start = await readStart(db);
+	return { job, columns, suppliers: await listSuppliers(db), start: isBeginning(start) ? start : null };
 };
 
 const goOn =

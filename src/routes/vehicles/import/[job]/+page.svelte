@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import GoOn from '$lib/components/start/GoOn.svelte';
 	import ImportProgress from '$lib/components/sheets/ImportProgress.svelte';
 	import SheetPreview from '$lib/components/sheets/SheetPreview.svelte';
 	import { counted } from '$lib/core/quantity';
@@ -19,6 +20,7 @@
 		<a class="button" href={resolve('/vehicles/import')}>Another file</a>
 	</div>
 	{#if form && 'message' in form}<Message text={String(form.message)} />{/if}
+	{#if data.start && (outcome?.kind === 'written' || outcome?.kind === 'document')}<GoOn start={data.start} />{/if}
 	{#if outcome === null}
 		<ImportProgress
 			address={resolve('/vehicles/import/[job]/state', { job: data.job.id })}

@@ -1,3 +1,4 @@
+import { decimalsOf, type Currency } from '../../../quantity';
 import { withValueAt } from '../../../vehicle';
 import { plainCopy, type Assembly, type Loose, type ReadRow, type StockItem } from '../assembly';
 
@@ -23,9 +24,28 @@ function homeOf(assembly: Assembly, shelf: Shelf, row: ReadRow): { shelf: Shelf;
 	return null;
 }
 
+/** A row that describes a thing nobody has on record begins one: the number of its pack is its id. */
+function newHome(shelf: Shelf, { record }: ReadRow): { shelf: Shelf; id: string } | null {
+	const sku = (record.pack as Loose | undefined)?.sku;
+	const isDescribed = record.name !== undefined && (record.fits !== undefined || record.kind !== undefined);
+	return sku !== undefined && isDescribed ? { shelf, id: String(sku) } : null;
+}
+
 function withPack(packs: readonly Loose[], pack: Loose): Loose[] {
 	const at = packs.findIndex(({ sku }) => sku === pack.sku);
 	return at < 0 ? [...packs, { count: 1, ...pack }] : packs.map((old, i) => (i === at ? { ...old, ...pack } : old));
+}
+
+/** A pack with its amounts as whole minor units, however they were written. */
+function inMinorUnits(pack: Loose | undefined, currency: Currency): Loose | undefined {
+	if (!pack) return undefined;
+	const { priceWritten, costWritten, ...rest } = pack;
+	const minor = (written: unknown) => Math.round(Number(written) * 10 ** decimalsOf(currency));
+	return {
+		...rest,
+		...(priceWritten === undefined ? {} : { price: minor(priceWritten) }),
+		...(costWritten === undefined ? {} : { cost: minor(costWritten) })
+	};
 }
 
 /** What a row says beyond its columns, laid over what is there, branch by branch. */
@@ -41,14 +61,14 @@ function overlaid(under: Loose, over: Loose): Loose {
 /** A row of a product or accessory: what its cells say on top of what is known, and one of its packs. A price list by SKU alone will do. */
 function addStock(shelf: Shelf): (assembly: Assembly, tab: string, row: ReadRow) => void {
 	return (assembly, tab, row) => {
-		const home = homeOf(assembly, shelf, row);
+		const home = homeOf(assembly, shelf, row) ?? newHome(shelf, row);
 		if (!home)
 			return assembly.problem(
 				{ tab, row: row.number, column: 'id' },
-				'The row names nothing on record: give an id, or the SKU of a known pack.'
+				'The row names nothing on record: give an id, the SKU of a known pack, or a SKU with the name and what it is made for.'
 			);
 		const key = `\n${home.shelf}\n${home.id}`;
-		const pack = row.record.pack as Loose | undefined;
+		const pack = inMinorUnits(row.record.pack as Loose | undefined, assembly.currency);
 		const packKey = `${key}\n${String(pack?.sku ?? '')}`;
 		if (!assembly.names(packKey, tab, row)) return;
 		assembly.origin.set(key, { tab, row: row.number });
@@ -63,7 +83,9 @@ function addStock(shelf: Shelf): (assembly: Assembly, tab: string, row: ReadRow)
 		const claimed =
 			home.shelf === 'products' ? assembly.claimed('product', record, own) : withValues(record, own.values);
 		const packs = pack ? withPack((record as StockItem).packs, pack) : (record as StockItem).packs;
-		assembly[home.shelf].set(home.id, { ...claimed, id: home.id, packs });
+		const usual =
+			home.shelf === 'products' && claimed.kind === undefined && assembly.kind ? { kind: assembly.kind } : {};
+		assembly[home.shelf].set(home.id, { ...usual, ...claimed, id: home.id, packs });
 	};
 }
 

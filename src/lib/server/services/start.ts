@@ -1,0 +1,40 @@
+import type { Knex } from 'knex';
+import { vehicleName } from '../../core/vehicle';
+import { pageOfConfigurations, findConfigurations } from '../repositories/configurations';
+import { recentRecords } from '../repositories/events';
+import { kitSummaries } from '../repositories/kits';
+import { pageOfProducts } from '../repositories/products';
+import { isSetUp } from './shop-setup';
+
+/** How far a new shop has come on the way to its first kit. */
+export interface ShopStart {
+	isSetUp: boolean;
+	products: number;
+	vehicles: number;
+	/** The vehicle worked on last, and how many of its sockets are on record. */
+	vehicle: { id: string; name: string; sockets: number } | null;
+	/** A kit of the shop that is not released yet, and how many are. */
+	kit: { id: string; vehicle: string } | null;
+	released: number;
+}
+
+/** How far this shop has come. */
+export async function readStart(db: Knex): Promise<ShopStart> {
+	const { total: vehicles } = await pageOfConfigurations(db, { from: 0, most: 1 });
+	const { total: products } = await pageOfProducts(db, { found: null, from: 0, most: 1 });
+	const [last] = await findConfigurations(db, await recentRecords(db, 'configuration:', 1));
+	const { rows } = await kitSummaries(db, { states: ['draft', 'checked'], from: 0, most: 1 });
+	const { total: released } = await kitSummaries(db, { states: ['released'], from: 0, most: 1 });
+	const [kit] = rows;
+	return {
+		isSetUp: await isSetUp(db),
+		products,
+		vehicles,
+		vehicle: last ? { id: last.id, name: vehicleName(last), sockets: last.sockets.length } : null,
+		kit: kit ? { id: kit.id, vehicle: kit.configurationId } : null,
+		released
+	};
+}
+
+/** True while a shop is on the way to its first kit. */
+export const isBeginning = ({ released }: Pick<ShopStart, 'released'>): boolean => released === 0;
