@@ -13,11 +13,11 @@ test('modes are played, complaints shown, remedies tried, and the scan tool read
 
 	await page.getByRole('group', { name: 'Fitted with' }).getByRole('button', { name: 'Stock lamps' }).click();
 	await expect(dash).toContainText('Flashes left 90 a minute');
-	await page.getByRole('button', { name: 'With remedies' }).click();
+	await page.getByRole('button', { name: 'LEDs and remedies' }).click();
 	await expect(dash).toContainText('Flashes left 90 a minute');
 	await expect(dash).toContainText('No message.');
-	await page.getByRole('button', { name: 'Lamps as chosen' }).click();
-	await page.getByRole('button', { name: 'only front' }).click();
+	await page.getByRole('button', { name: 'LEDs chosen' }).click();
+	await page.getByRole('button', { name: 'front only' }).click();
 	await expect(dash).toContainText('180 a minute');
 
 	const remedies = page.getByRole('region', { name: 'Remedies' });
@@ -27,7 +27,7 @@ test('modes are played, complaints shown, remedies tried, and the scan tool read
 	await page.getByRole('button', { name: 'Read with the scan tool' }).click();
 	await expect(page.getByText('Simulated scan tool: made up from this model')).toBeVisible();
 	await expect(page.getByRole('status').filter({ hasText: 'Simulated scan tool' })).toContainText(
-		'turn-left: double rate, left arrow'
+		'left turn signals: double rate, left arrow'
 	);
 });
 
@@ -43,7 +43,7 @@ test('keys switch the modes, a fault is tried, and the supply falls', async ({ p
 	await page.getByRole('checkbox', { name: 'lamp out' }).check();
 	await page.keyboard.press('Escape');
 	await expect(page.getByRole('region', { name: 'Faults' })).toContainText('Take all 1 faults out');
-	await expect(page.getByRole('region', { name: 'Channels' }).getByRole('row', { name: /^stop / })).toContainText(
+	await expect(page.getByRole('region', { name: 'Outputs' }).getByRole('row', { name: /^Stop and high stop lamps/ })).toContainText(
 		/at least 1\.60 A/
 	);
 	await page.getByRole('slider', { name: /Supply/ }).fill('9.5');

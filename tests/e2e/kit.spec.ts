@@ -118,7 +118,7 @@ test('a customer opens the code on a phone: what goes where, cautions, no prices
 test('what demands cost is priced, and an assembly is chosen by hand with a signature', async ({ page }) => {
 	await page.goto('/vehicles/brisken-fjell-650-2010/kit', still);
 	await page.getByRole('button', { name: 'Work out the kit' }).click();
-	await side(page, 'Weigh');
+	await side(page, 'Compare');
 	await page.getByRole('button', { name: 'Price the demands' }).click();
 	await expect(page.getByText('4300 K throughout')).toBeVisible();
 	await side(page, /Open/);

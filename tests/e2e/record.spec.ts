@@ -222,7 +222,7 @@ test('a second person at the same fact is noticed, and both versions are shown',
 
 test('the room of a socket is drawn as its numbers are typed', async ({ page }) => {
 	await page.goto(`/vehicles/${CAR}/walk/fog-R?view=room`, { waitUntil: 'networkidle' });
-	const room = page.getByRole('region', { name: 'Room of the socket' });
+	const room = page.getByRole('region', { name: 'Clearance of the socket' });
 	await expect(room.getByRole('img', { name: /Side view to scale/ })).toHaveAccessibleName(/behind 75 mm deep/);
 	await room.getByLabel('Depth behind, mm').fill('61');
 	await expect(room.getByRole('img', { name: /Side view to scale/ })).toHaveAccessibleName(/behind 61 mm deep/);
@@ -257,20 +257,20 @@ test('channels: from a template, what they feed, the flasher', async ({ page }) 
 	await begin(page, 'Solvik', 'Odde');
 	await add(page, 'rr tu py21w clear');
 	await add(page, 're p21w clear');
-	await page.getByRole('link', { name: 'Channels', exact: true }).click();
-	await page.getByRole('button', { name: 'Put 4 unfed on their usual channels' }).click();
-	await expect(page.getByRole('link', { name: /Channel turn-left.*1 feeds/ })).toBeVisible();
+	await page.getByRole('link', { name: 'Outputs', exact: true }).click();
+	await page.getByRole('button', { name: 'Put 4 unfed on their usual outputs' }).click();
+	await expect(page.getByRole('link', { name: /Left turn signal.*1 lamp/ })).toBeVisible();
 	await page.getByRole('button', { name: 'Plug-in flasher, 3 pins' }).click();
 	await expect(page.getByRole('heading', { name: 'Flasher: plug in' })).toBeVisible();
 	await page.getByLabel('Name').fill('spare');
 	await page.getByLabel('Kind of output').selectOption({ label: 'Pulsed headlamp feed with hot monitor' });
-	await page.getByRole('button', { name: 'Add the channel' }).click();
-	const channel = page.getByRole('region', { name: 'Channel', exact: true });
-	await expect(channel).toContainText('Channel spare');
+	await page.getByRole('button', { name: 'Add the output' }).click();
+	const channel = page.getByRole('region', { name: 'Output', exact: true });
+	await expect(channel).toContainText('spare');
 	await channel.getByLabel(/Rear reverse, left/).check();
-	await expect(page.getByText(/on two channels/)).toBeVisible();
-	await channel.getByRole('button', { name: 'Take the channel out' }).click();
-	await expect(page.getByText(/on two channels/)).toHaveCount(0);
+	await expect(page.getByText(/on two outputs/)).toBeVisible();
+	await channel.getByRole('button', { name: 'Take the output out' }).click();
+	await expect(page.getByText(/on two outputs/)).toHaveCount(0);
 });
 
 test('five looks turn a walked car from all checked by hand into mostly sellable, and its kit serves it', async ({

@@ -28,6 +28,7 @@ export function sheetOptions(form: FormData): SheetOptions {
 		configuration: text(form, 'configuration') || null,
 		maps: mapsIn(form),
 		leaveOut: text(form, 'leaveOut') === 'yes',
-		kind: PRODUCT_KINDS.find((kind) => kind === text(form, 'kind')) ?? null
+		kind: PRODUCT_KINDS.find((kind) => kind === text(form, 'kind')) ?? null,
+		isSingle: text(form, 'single') === 'yes'
 	};
 }

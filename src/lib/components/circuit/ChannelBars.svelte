@@ -30,7 +30,7 @@
 </script>
 
 <table class="grid-table dense">
-	<caption class="sr-only">Channels: current, what the monitor asks for, and the fuse</caption>
+	<caption class="sr-only">Outputs: current, what the monitor needs, and the fuse</caption>
 	<thead>
 		<tr
 			><th scope="col">Output</th><th scope="col" class="number">A</th><th scope="col"

@@ -51,7 +51,7 @@
 
 	const choices = $derived<Choice[]>([
 		...measured('Depth behind, measured', 'envelope.rearDepth'),
-		...measured('Room in front, measured', 'envelope.frontLength'),
+		...measured('Clearance in front, measured', 'envelope.frontLength'),
 		...measured('Opening, measured', 'envelope.opening'),
 		...(step.kind === 'lamp'
 			? [

@@ -1,9 +1,9 @@
 /** What the panel beside the lines of a kit shows, in the order of the work. */
 export const KIT_TABS = [
 	{ id: 'order', label: 'Order' },
-	{ id: 'place', label: 'Place' },
+	{ id: 'place', label: 'This socket' },
 	{ id: 'open', label: 'Open' },
-	{ id: 'weigh', label: 'Weigh' },
+	{ id: 'weigh', label: 'Compare' },
 	{ id: 'release', label: 'Release' },
 	{ id: 'papers', label: 'Papers' }
 ] as const;

@@ -20,14 +20,16 @@
 	<div>
 		<FitDrawing fit={detail.fit} />
 		<p class="text-sm text-soft">
-			Side view to scale. Tinted: the free room. Ring: light centre of the lamp; dashes: where the filament stood.
+			Side view to scale. Tinted: the clearance. Ring: light centre of the lamp; dashes: where the filament stood.
 			Striped: too big.
 		</p>
 	</div>
 	<table class="grid-table h-fit">
-		<caption class="sr-only">Lamp and room, mm</caption>
+		<caption class="sr-only">Lamp and clearance, mm</caption>
 		<thead
-			><tr><th scope="col">mm</th><th scope="col" class="number">Lamp</th><th scope="col" class="number">Room</th></tr
+			><tr
+				><th scope="col">mm</th><th scope="col" class="number">Lamp</th><th scope="col" class="number">Clearance</th
+				></tr
 			></thead
 		>
 		<tbody>

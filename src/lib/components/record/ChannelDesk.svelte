@@ -74,4 +74,4 @@
 		</label>
 	{/each}
 </fieldset>
-<button type="button" class="button mt-2" onclick={remove}>Take the channel out</button>
+<button type="button" class="button mt-2" onclick={remove}>Take the output out</button>

@@ -20,7 +20,7 @@
 	}
 </script>
 
-<h2>New channel</h2>
+<h2>New output</h2>
 <form class="mt-1 grid gap-2" onsubmit={add}>
 	<label class="grid gap-0.5 text-sm text-soft"
 		>Name <input class="field text-base text-ink" bind:value={name} placeholder="turn-left" required /></label
@@ -31,5 +31,5 @@
 			{#each Object.entries(CHANNEL_TEMPLATES) as [id, { label }] (id)}<option value={id}>{label}</option>{/each}
 		</select></label
 	>
-	<button class="button justify-self-start" data-main>Add the channel</button>
+	<button class="button justify-self-start" data-main>Add the output</button>
 </form>

@@ -37,7 +37,7 @@
 </script>
 
 <form class="grid gap-3 p-2" onsubmit={save}>
-	<h2>Room of {socket.name}{category ? `, ${category}` : ''}</h2>
+	<h2>Clearance of {socket.name}{category ? `, ${category}` : ''}</h2>
 	{#if festoon}<HolderDrawing {room} {category} />{:else}<RoomDrawing {room} {category} />{/if}
 	<div class="grid grid-cols-2 gap-x-3 gap-y-2 md:grid-cols-3">
 		{#each fields as [id, label, hint] (id)}

@@ -9,8 +9,8 @@
 	const pages = $derived([
 		{ name: 'Rota', key: 'walk', href: resolve('/vehicles/[id]/walk/[[socket]]', { id, socket }) },
 		{ name: 'List', key: 'list', href: `${resolve('/vehicles/[id]/walk/[[socket]]', { id, socket })}?view=list` },
-		{ name: 'Room', key: 'room', href: `${resolve('/vehicles/[id]/walk/[[socket]]', { id, socket })}?view=room` },
-		{ name: 'Channels', key: 'channels', href: resolve('/vehicles/[id]/channels/[[channel]]', { id }) },
+		{ name: 'Clearance', key: 'room', href: `${resolve('/vehicles/[id]/walk/[[socket]]', { id, socket })}?view=room` },
+		{ name: 'Outputs', key: 'channels', href: resolve('/vehicles/[id]/channels/[[channel]]', { id }) },
 		{ name: 'Way in', key: 'access', href: resolve('/vehicles/[id]/access/[[operation]]', { id }) },
 		{ name: 'Sister', key: 'sister', href: resolve('/vehicles/[id]/sister', { id }) },
 		{ name: 'Spreadsheet', key: 'sheet', href: resolve('/vehicles/[id]/sheet', { id }) },

@@ -7,12 +7,14 @@
 		suppliers,
 		supplier = '',
 		source = null,
-		kind = null
+		kind = null,
+		isSingle = true
 	}: {
 		suppliers: string[];
 		supplier?: string;
 		source?: Evidence['source'] | null;
 		kind?: Product['kind'] | null;
+		isSingle?: boolean;
 	} = $props();
 
 	const uid = $props.id();
@@ -47,4 +49,8 @@
 			<option value="halogen">are filament lamps</option>
 		</select>
 	</label>
+	<label class="flex items-center gap-2 self-end pb-1.5 text-sm"
+		><input type="checkbox" name="single" value="yes" checked={isSingle} class="size-4" />LEDs for one filament do one
+		thing, unless the list says otherwise</label
+	>
 </div>

@@ -52,7 +52,13 @@
 				<p class="text-soft">Nothing in it is new, or no heading was recognised.</p>
 			{/if}
 			<div class="flex flex-wrap items-end gap-3">
-				<SheetMeaning {suppliers} supplier={options.supplier} source={options.source} kind={options.kind ?? null} />
+				<SheetMeaning
+					{suppliers}
+					supplier={options.supplier}
+					source={options.source}
+					kind={options.kind ?? null}
+					isSingle={options.isSingle ?? false}
+				/>
 				<button class="button" disabled={busy}>Look again</button>
 				<button class="button" data-main formaction="?/accept" disabled={busy || !ready}>Take it in</button>
 			</div>

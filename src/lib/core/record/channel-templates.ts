@@ -74,5 +74,5 @@ export const addUsualChannels: Edit = (configuration) => {
 			added += 1;
 		}
 	const next: Configuration = { ...configuration, channels: [...channels.values()] };
-	return edited(next, added > 0 ? `${added} feeds put on their usual channels` : 'Every function is fed already');
+	return edited(next, added > 0 ? `${added} feeds put on their usual outputs` : 'Every function is fed already');
 };

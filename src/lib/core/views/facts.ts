@@ -67,7 +67,7 @@ export function factViews(configuration: Configuration, socket: Socket): FactVie
 		facts.push(
 			{ name: 'Lens', value: socket.lens ?? 'not known', source: from('lens') },
 			{ name: 'Optic', value: socket.optic ?? 'not known', source: from('optic') },
-			{ name: 'Room', value: room(socket), source: from('envelope') }
+			{ name: 'Clearance', value: room(socket), source: from('envelope') }
 		);
 		if (socket.wiring) facts.push({ name: 'Wiring', value: `twin contacts, ${socket.wiring}`, source: from('wiring') });
 		if (socket.retention)

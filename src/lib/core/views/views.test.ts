@@ -138,7 +138,7 @@ describe('showFacts', () => {
 		]);
 		const facts = Object.fromEntries(factViews(bare, bare.sockets[0]!).map((f) => [f.name, f]));
 		expect(facts['Lamp category']?.value).toBe('not known');
-		expect(facts['Room']?.value).toBe('not measured');
+		expect(facts['Clearance']?.value).toBe('not measured');
 		expect(facts['Lens']).toMatchObject({ value: 'not known', source: 'manual' });
 	});
 });

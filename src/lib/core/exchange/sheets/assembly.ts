@@ -25,6 +25,8 @@ export interface ImportOptions {
 	currency?: Currency;
 	/** What lamps are whose rows do not say; null where that is a problem of the row. */
 	kind?: Product['kind'] | null;
+	/** True where LED lamps for one filament that do not say their modes have one. */
+	isSingle?: boolean;
 }
 
 /** What is there already. */
@@ -95,6 +97,7 @@ export class Assembly {
 	/** What amounts are written in, and what lamps are that do not say. */
 	readonly currency: Currency;
 	readonly kind: Product['kind'] | null;
+	readonly isSingle: boolean;
 	#options: ImportOptions;
 	#progress: Progress;
 
@@ -102,6 +105,7 @@ export class Assembly {
 		this.existing = existing;
 		this.currency = options.currency ?? DEFAULT_CURRENCY;
 		this.kind = options.kind ?? null;
+		this.isSingle = options.isSingle ?? false;
 		this.#options = options;
 		this.#progress = progress;
 	}

@@ -9,6 +9,8 @@ export interface Column {
 	kind: CellKind;
 	/** What others call it. */
 	also?: readonly string[];
+	/** True for a column that is understood coming in and never written. */
+	onlyIn?: true;
 	/** The fact it is of, whose words are understood as people write them. */
 	fact?: Fact;
 }
@@ -75,17 +77,20 @@ const PACK: readonly Column[] = [
 	]),
 	number('count', 'pack.count', ['pieces', 'pcs', 'pack', 'pack size', 'per pack', 'qty per pack']),
 	number('price', 'pack.price', ['price minor', 'cents']),
-	number(PRICE_WRITTEN, 'pack.priceWritten', [
-		'retail',
-		'retail price',
-		'rrp',
-		'list price',
-		'sale price',
-		'unit price'
-	]),
+	{
+		...number(PRICE_WRITTEN, 'pack.priceWritten', [
+			'retail',
+			'retail price',
+			'rrp',
+			'list price',
+			'sale price',
+			'unit price'
+		]),
+		onlyIn: true
+	},
 	number('stock', 'pack.stock', ['on hand', 'in stock', 'available', 'quantity', 'qty']),
 	number('cost', 'pack.cost', ['cost minor']),
-	number(COST_WRITTEN, 'pack.costWritten', ['purchase price', 'buying price', 'net price']),
+	{ ...number(COST_WRITTEN, 'pack.costWritten', ['purchase price', 'buying price', 'net price']), onlyIn: true },
 	text('shelf', 'pack.shelf', ['bin', 'location of stock'])
 ];
 

@@ -19,11 +19,12 @@ export interface Table {
 	rows: Cell[][];
 }
 
-const headingsOf = (name: SheetName) => COLUMNS[name].map((column) => column.heading);
+const writtenColumns = (name: SheetName) => COLUMNS[name].filter(({ onlyIn }) => !onlyIn);
+const headingsOf = (name: SheetName) => writtenColumns(name).map((column) => column.heading);
 
 /** What a record holds beyond the columns of its sheet; undefined when there is nothing. */
 function beyond(name: SheetName, record: object, apart: readonly string[]): object | undefined {
-	const paths = COLUMNS[name].flatMap(({ path }) => (path && path !== 'more' ? [path] : []));
+	const paths = writtenColumns(name).flatMap(({ path }) => (path && path !== 'more' ? [path] : []));
 	const rest = [...paths, ...apart].reduce((left, path) => withValueAt(left, path, undefined), record);
 	return Object.keys(rest).length > 0 ? rest : undefined;
 }
@@ -35,7 +36,7 @@ function row(
 	{ owner, apart = [] }: { owner: string; apart?: readonly string[] }
 ): Cell[] {
 	const more = beyond(name, record, apart);
-	return COLUMNS[name].map(({ path, kind }) => {
+	return writtenColumns(name).map(({ path, kind }) => {
 		if (path === '') return owner;
 		return toCell(kind, path === 'more' ? more : valueAt(record, path));
 	});

@@ -40,4 +40,6 @@ export interface SheetOptionsView {
 	leaveOut: boolean;
 	/** What lamps are whose rows do not say; null where that is a problem. */
 	kind?: Product['kind'] | null;
+	/** True where LED lamps for one filament that do not say their modes have one. */
+	isSingle?: boolean;
 }

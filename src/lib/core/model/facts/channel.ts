@@ -1,5 +1,5 @@
-import { FEED_KINDS, MONITOR_KINDS } from '../enumerations';
-import { plainChoices, type FactTable } from './fact';
+import type { FEED_KINDS, MONITOR_KINDS } from '../enumerations';
+import { choices, type FactTable } from './fact';
 
 /** Facts of an output of the vehicle. */
 export const CHANNEL_FACTS = {
@@ -9,7 +9,7 @@ export const CHANNEL_FACTS = {
 		rules: ['electrics/pulsed-feed'],
 		kind: 'choice',
 		label: 'Feed',
-		choices: plainChoices(FEED_KINDS),
+		choices: choices<(typeof FEED_KINDS)[number]>({ steady: 'steady', pwm: 'pulsed (PWM)|pwm|pulsed' }),
 		evidence: true,
 		sheet: { heading: 'feed' },
 		findOut: { how: 'Engine running: a mean voltage at the lamp below the supply means pulses.', minutes: 5 }
@@ -37,7 +37,12 @@ export const CHANNEL_FACTS = {
 		rules: ['electrics/monitor'],
 		kind: 'choice',
 		label: 'Bulb-out check',
-		choices: plainChoices(MONITOR_KINDS),
+		choices: choices<(typeof MONITOR_KINDS)[number]>({
+			none: 'not checked|none',
+			hot: 'checked while on|hot',
+			cold: 'checked while off|cold',
+			flasher: 'by the flasher|flasher'
+		}),
 		evidence: true,
 		sheet: { heading: 'monitor' },
 		findOut: { how: 'Take a lamp out and look at the dash with the lamp switched on, then off.', minutes: 3 }

@@ -3,7 +3,7 @@ import {
 	DRIVER_PLACES,
 	EMISSIONS,
 	type LIGHT_COLOURS,
-	POLARITIES,
+	type POLARITIES,
 	type PRODUCT_KINDS,
 	PRODUCT_MODES,
 	PRODUCT_WIRINGS
@@ -280,7 +280,10 @@ export const PRODUCT_FACTS = {
 	polarity: {
 		kind: 'choice',
 		label: 'Polarity',
-		choices: plainChoices(POLARITIES),
+		choices: choices<(typeof POLARITIES)[number]>({
+			sensitive: 'sensitive|polarised|polarized|polar',
+			free: 'free|either|either way|non-polar|nonpolar'
+		}),
 		evidence: true,
 		sheet: { heading: 'polarity' },
 		form: { group: ELECTRICS },

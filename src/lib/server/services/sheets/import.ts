@@ -115,7 +115,8 @@ async function prepare(
 		configuration: options.configuration,
 		witness,
 		currency: await readCurrency(db),
-		kind: options.kind ?? null
+		kind: options.kind ?? null,
+		isSingle: options.isSingle ?? false
 	};
 	const first = assembleSheets(all, existing, { options: core, progress });
 	const assembled =

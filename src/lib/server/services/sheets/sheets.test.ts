@@ -17,7 +17,15 @@ import { previewSheets, SheetProblem, writeSheets, type SheetOptions } from './i
 
 const CAR = 'fenholm-skerry-i-2012';
 const ACTOR = { by: 'A. Person', now: '2026-11-25T08:00:00.000Z' };
-const PLAIN: SheetOptions = { supplier: '', source: null, configuration: null, maps: {}, leaveOut: false };
+const PLAIN: SheetOptions = {
+	supplier: '',
+	source: null,
+	configuration: null,
+	maps: {},
+	leaveOut: false,
+	kind: null,
+	isSingle: false
+};
 const still = () => undefined;
 
 async function tables(text: string, name = 'sheet.csv'): Promise<IncomingTable[]> {
@@ -132,6 +140,8 @@ describe('the wish of a form', () => {
 			source: 'listing',
 			configuration: null,
 			leaveOut: true,
+			kind: null,
+			isSingle: false,
 			maps: { 'Tab:1': { sheet: 'channels', map: { 'A:B': 'fuse', C: null } } }
 		});
 		expect(sheetOptions(new FormData())).toEqual(PLAIN);

@@ -106,7 +106,7 @@
 {/snippet}
 {#snippet measured()}
 	<div class="flex min-h-0 min-w-0 grow flex-col gap-3">
-		<ScrollPanel label="Channels" class="min-h-56 lg:basis-2/5">
+		<ScrollPanel label="Outputs" class="min-h-56 lg:basis-2/5">
 			<ChannelBars {outputs} channels={sorted} selected={channel?.id ?? null} onselect={(one) => (channelId = one)} />
 		</ScrollPanel>
 		{#if channel}

@@ -1,3 +1,4 @@
+import { categoryOrNull } from '../../../lamps';
 import { decimalsOf, type Currency } from '../../../quantity';
 import { withValueAt } from '../../../vehicle';
 import { plainCopy, type Assembly, type Loose, type ReadRow, type StockItem } from '../assembly';
@@ -83,9 +84,19 @@ function addStock(shelf: Shelf): (assembly: Assembly, tab: string, row: ReadRow)
 		const claimed =
 			home.shelf === 'products' ? assembly.claimed('product', record, own) : withValues(record, own.values);
 		const packs = pack ? withPack((record as StockItem).packs, pack) : (record as StockItem).packs;
-		const usual =
-			home.shelf === 'products' && claimed.kind === undefined && assembly.kind ? { kind: assembly.kind } : {};
+		const usual = home.shelf === 'products' ? usualOf(assembly, claimed) : {};
 		assembly[home.shelf].set(home.id, { ...usual, ...claimed, id: home.id, packs });
+	};
+}
+
+/** What somebody said of all lamps of a list that do not say it themselves. */
+function usualOf({ kind, isSingle }: Assembly, product: Loose): Loose {
+	const itsKind = product.kind ?? kind;
+	const fits = Array.isArray(product.fits) ? product.fits.map((name) => categoryOrNull(String(name))) : [];
+	const hasOneFilament = fits.length > 0 && fits.every((category) => category !== null && category.filaments !== 2);
+	return {
+		...(product.kind === undefined && kind ? { kind } : {}),
+		...(product.modes === undefined && isSingle && itsKind === 'led' && hasOneFilament ? { modes: ['single'] } : {})
 	};
 }
 

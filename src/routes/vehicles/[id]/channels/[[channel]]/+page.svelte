@@ -20,7 +20,7 @@
 	const unfed = $derived(data.shown.terminals.filter((t) => t.channels.length === 0).length);
 </script>
 
-<svelte:head><title>Channels · {data.vehicle.name} · Rotalux</title></svelte:head>
+<svelte:head><title>Outputs · {data.vehicle.name} · Rotalux</title></svelte:head>
 
 <main class="grid h-full grid-cols-[minmax(0,1fr)] gap-3 p-3 lg:grid-cols-[minmax(0,1fr)_27rem]">
 	<div class="panel flex min-h-0 flex-col p-2">
@@ -28,16 +28,16 @@
 			<WalkPages {id} />
 			{#if unfed > 0}
 				<button type="button" class="chip ml-auto" onclick={() => desk.send({ kind: 'usual-channels' })}
-					>Put {unfed} unfed on their usual channels</button
+					>Put {unfed} unfed on their usual outputs</button
 				>
 			{/if}
 		</div>
 		<DeskMessages />
-		<ScrollPanel label="Which channel feeds which sockets" class="mt-2 min-h-[22rem] grow border-0!">
+		<ScrollPanel label="Which output feeds which sockets" class="mt-2 min-h-[22rem] grow border-0!">
 			<ChannelMap shown={data.shown} chosen={data.chosen} href={address} />
 		</ScrollPanel>
 	</div>
-	<ScrollPanel label={chosen ? 'Channel' : 'Channels and flasher'} class="min-h-0 p-3">
+	<ScrollPanel label={chosen ? 'Output' : 'Outputs and flasher'} class="min-h-0 p-3">
 		{#if chosen}
 			{#key chosen.channel.id}
 				<ChannelDesk

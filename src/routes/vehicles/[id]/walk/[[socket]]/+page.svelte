@@ -51,7 +51,7 @@
 				<WalkList rows={data.walk.rows} selected={data.socket?.id ?? null} href={address} />
 			</ScrollPanel>
 		{:else if data.view === 'room'}
-			<ScrollPanel label="Room of the socket" class="mt-2 min-h-[22rem] grow border-0!">
+			<ScrollPanel label="Clearance of the socket" class="mt-2 min-h-[22rem] grow border-0!">
 				{#if data.socket}<RoomEditor socket={data.socket} />
 				{:else}<p class="p-4 text-soft">
 						Choose a socket in the list or on the rota; its room is drawn here as you type it.
