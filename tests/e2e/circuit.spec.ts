@@ -43,7 +43,7 @@ test('keys switch the modes, a fault is tried, and the supply falls', async ({ p
 	await page.getByRole('checkbox', { name: 'lamp out' }).check();
 	await page.keyboard.press('Escape');
 	await expect(page.getByRole('region', { name: 'Faults' })).toContainText('Take all 1 faults out');
-	await expect(page.getByRole('region', { name: 'Outputs' }).getByRole('row', { name: /^Stop and high stop lamps/ })).toContainText(
+	await expect(page.getByRole('region', { name: 'Outputs' }).getByRole('row', { name: /^stop and high stop lamps/ })).toContainText(
 		/at least 1\.60 A/
 	);
 	await page.getByRole('slider', { name: /Supply/ }).fill('9.5');

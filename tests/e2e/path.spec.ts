@@ -118,7 +118,7 @@ test('with the keyboard only: counter, rota, candidates, kit', async ({ page }) 
 	await page.keyboard.press('k');
 	await expect(page.getByRole('heading', { name: 'Kits' })).toBeVisible();
 	await page.keyboard.press('?');
-	await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+	await expect(page.getByRole('dialog', { name: 'Kit' })).toBeVisible();
 	await page.keyboard.press('Escape');
 	await expect(page.getByRole('dialog')).toHaveCount(0);
 });

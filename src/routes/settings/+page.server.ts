@@ -3,7 +3,7 @@ import { fail } from '@sveltejs/kit';
 import { shopDay } from '$lib/server/shop-time';
 import { policy as policySchema } from '$lib/core/model';
 import { ASSUMPTIONS } from '$lib/core/kit';
-import { MEASURE_SYSTEMS, type SetValues } from '$lib/core/quantity';
+import type { SetValues } from '$lib/core/quantity';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { bytesText } from '$lib/core/quantity';
 import { may } from '$lib/server/access/roles';
@@ -15,7 +15,8 @@ import { actorHere } from '$lib/server/actor';
 import { keepName } from '$lib/server/access/who';
 import { changeAssumptions, readAssumptions, type AssumptionChange } from '$lib/server/services/assumptions';
 import { followUpMonths, setFollowUpMonths } from '$lib/server/services/follow-ups';
-import { changeMeasures, changePolicy, readMeasures, readPolicy } from '$lib/server/services/policy';
+import { changePolicy, readMeasures, readPolicy } from '$lib/server/services/policy';
+import { changeSetup, readSetup, shopSetup } from '$lib/server/services/shop-setup';
 import type { Actor } from '$lib/server/services/record/store';
 import { database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
@@ -38,6 +39,7 @@ export const load: PageServerLoad = async ({ locals }) => {
 		folder: dataFolder(),
 		policy,
 		measured: await readMeasures(db),
+		setup: await readSetup(db),
 		askedAfter: await followUpMonths(db),
 		set,
 		saw: { policy: fingerprint(policy), set: fingerprint(set) },
@@ -83,12 +85,15 @@ export const actions: Actions = {
 		});
 	},
 	measures: async ({ request }) => {
-		const asked = (await request.formData()).get('measures');
-		const measures = MEASURE_SYSTEMS.find((one) => one === asked);
-		if (!measures) return fail(400, { message: 'Choose metric or US units. Nothing was changed.' });
+		const form = Object.fromEntries(await request.formData());
 		const db = await database();
+		const read = shopSetup.safeParse({ ...(await readSetup(db)), ...form });
+		if (!read.success)
+			return fail(400, {
+				message: 'Choose units, a way to write days and a market from the lists. Nothing was changed.'
+			});
 		return orDatabaseFailure(async () => {
-			const done = await changeMeasures(db, measures);
+			const done = await changeSetup(db, read.data);
 			return done.ok ? { measured: true } : fail(409, { message: done.error });
 		});
 	},

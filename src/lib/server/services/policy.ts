@@ -33,14 +33,6 @@ export async function readMeasures(db: Knex): Promise<MeasureSystem> {
 	return ((await readSetting(db, 'measures')) as MeasureSystem | undefined) ?? 'metric';
 }
 
-/** Changes what people measure in; everything is kept in metric units whatever it is. */
-export function changeMeasures(db: Knex, measures: MeasureSystem): Promise<Result<MeasureSystem, string>> {
-	return change(db, async (tx) => {
-		await writeSetting(tx, 'measures', measures);
-		return ok(measures);
-	});
-}
-
 /** ISO code of the currency of every price. */
 export async function readCurrency(db: Knex): Promise<string> {
 	return ((await readSetting(db, 'currency')) as string | undefined) ?? DEFAULT_CURRENCY;
