@@ -43,9 +43,9 @@ test('keys switch the modes, a fault is tried, and the supply falls', async ({ p
 	await page.getByRole('checkbox', { name: 'lamp out' }).check();
 	await page.keyboard.press('Escape');
 	await expect(page.getByRole('region', { name: 'Faults' })).toContainText('Take all 1 faults out');
-	await expect(page.getByRole('region', { name: 'Outputs' }).getByRole('row', { name: /^stop and high stop lamps/ })).toContainText(
-		/at least 1\.60 A/
-	);
+	await expect(
+		page.getByRole('region', { name: 'Outputs' }).getByRole('row', { name: /^stop and high stop lamps/ })
+	).toContainText(/at least 1\.60 A/);
 	await page.getByRole('slider', { name: /Supply/ }).fill('9.5');
 	await expect(page.getByText('Supply 9.5 V')).toBeVisible();
 });

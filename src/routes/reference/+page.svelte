@@ -2,12 +2,14 @@
 	import { pressed } from '$lib/client/shortcuts';
 	import CategoryDetail from '$lib/components/reference/CategoryDetail.svelte';
 	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+	import LampOutline from '$lib/components/lamps/LampOutline.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 	import type { LampCategory } from '$lib/core/lamps';
 
 	let { data } = $props();
 
-	let words = $state('');
+	let words = $derived(page.url.searchParams.get('q') ?? '');
 	let picked = $state<string | null>(null);
 
 	const text = (c: LampCategory) =>
@@ -37,6 +39,7 @@
 <main class="flex flex-col gap-3 p-4 lg:h-screen">
 	<div class="flex flex-wrap items-end gap-x-6 gap-y-1">
 		<h1>Lamp categories</h1>
+		<a class="link" href={resolve('/reference/lamps')}>Which lamp is this?</a>
 		<a class="link" href={resolve('/reference/interchange')}>Interchange map</a>
 		<p class="mr-auto text-soft" aria-live="polite">
 			{found.length} of {data.categories.length}. Low confidence counts as not known until somebody confirms it in hand.
@@ -52,7 +55,9 @@
 				<caption class="sr-only">Lamp categories</caption>
 				<thead class="sticky top-0 bg-panel">
 					<tr>
-						<th scope="col">Category</th><th scope="col">Also</th><th scope="col">Cap</th>
+						<th scope="col"><span class="sr-only">Drawing</span></th><th scope="col">Category</th><th scope="col"
+							>Also</th
+						><th scope="col">Cap</th>
 						<th scope="col" class="number">Power, W</th><th scope="col" class="number">Flux, lm</th>
 						<th scope="col">Glass</th><th scope="col">Confidence</th>
 					</tr>
@@ -60,6 +65,7 @@
 				<tbody>
 					{#each found as c, index (c.category)}
 						<tr class={['hover:bg-raised', c === selected && 'bg-sea-wash!']} onclick={() => (picked = c.category)}>
+							<td class="w-16"><div class="h-7 w-14"><LampOutline category={c} decorative /></div></td>
 							<td>
 								<button
 									type="button"

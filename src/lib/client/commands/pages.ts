@@ -86,6 +86,11 @@ export const SHOP_PAGES: readonly Command[] = [
 		href: () => resolve('/reference'),
 		also: 'reference caps bases'
 	}),
+	page('which-lamp', 'Which lamp is this?', {
+		route: '/reference/lamps',
+		href: () => resolve('/reference/lamps'),
+		also: 'find by looks bulb shape cap pins'
+	}),
 	page('interchange', 'Interchange map', {
 		route: '/reference/interchange',
 		href: () => resolve('/reference/interchange'),

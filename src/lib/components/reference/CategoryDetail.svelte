@@ -1,4 +1,5 @@
 <script lang="ts">
+	import LampOutline from '../lamps/LampOutline.svelte';
 	import type { Interchange, LampCategory } from '$lib/core/lamps';
 
 	/** A lamp category in full, and what the interchange table says of it in both directions. */
@@ -30,6 +31,7 @@
 </script>
 
 <h2>{category.category} <span class="font-normal text-soft">{category.system}</span></h2>
+<div class="my-2 h-28"><LampOutline {category} /></div>
 <dl class="mt-1 grid grid-cols-[7rem_1fr] gap-x-2 gap-y-0.5">
 	{#each facts as [name, value] (name)}
 		{#if value}<dt class="text-soft">{name}</dt>

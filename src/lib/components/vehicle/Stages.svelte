@@ -22,7 +22,7 @@
 		questions > 0
 			? counted(questions, 'question')
 			: noCategory > 0
-				? `${noCategory} unknown`
+				? `${counted(vehicle.sockets.length, 'socket')}, ${noCategory} open`
 				: counted(vehicle.sockets.length, 'socket')
 	);
 	const DRIVE_WORDS: Readonly<Record<string, string>> = {

@@ -8,3 +8,4 @@ export * from './filament-of';
 export * from './lit-together';
 export * from './interchange-problems';
 export * from './market-words';
+export * from './looks';

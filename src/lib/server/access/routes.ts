@@ -64,6 +64,8 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/learned/[[month]]': LOOK,
 	'/questions': { read: 'look', write: { settle: 'record' } },
 	'/reference': LOOK,
+	'/reference/lamps': LOOK,
+	'/reference/lamps/outlines.pdf': LOOK,
 	'/reference/interchange': LOOK,
 	'/sales': LOOK,
 	'/sales/[sale]': { read: 'look', write: each(['step', 'customer', 'forget'], 'kit') },

@@ -13,6 +13,7 @@ import { dataOfKit } from '../services/kits/data';
 import { foundationOf } from '../services/kits/foundation';
 import { keepDemoBeams } from './beams';
 import type { RotaluxDocument } from '../../core/model';
+import { demoDay } from './day';
 import { demoDocument } from './document';
 import { demoYear } from './year/year';
 
@@ -67,6 +68,7 @@ async function reload(folder: string, now: string): Promise<Result<ImportReport,
 			await writeSetting(tx, 'demo', true);
 			await standOnTheDemo(tx);
 		});
+		await demoDay(db, now);
 		return ok(report);
 	} finally {
 		await db.destroy();
