@@ -9,6 +9,7 @@ const SCREENS = {
 	'Counter and vehicles': [
 		'/',
 		'/?q=skerry+stop',
+		'/start',
 		'/vehicles',
 		'/vehicles/import',
 		'/vehicles/new',
@@ -45,6 +46,18 @@ const SCREENS = {
 		'/learned/2026-06',
 		'/stock/GL-W5-30/history'
 	],
+	'Cover and customers': [
+		'/cover',
+		'/cover/matrix',
+		'/cover/missing',
+		'/cover/assortment',
+		'/cover/places',
+		'/cover/demand',
+		'/cover/kits',
+		'/sales',
+		'/sales/new',
+		'/sales/SFERRY2'
+	],
 	'Match, circuit and kit': [
 		'/vehicles/fenholm-skerry-ii-2017/match/low-L',
 		'/vehicles/fenholm-skerry-ii-2017/match/low-L?tab=fit',
@@ -66,6 +79,9 @@ const SCREENS = {
 		'/stock/supplier',
 		'/stock',
 		'/reference',
+		'/reference/lamps?mount=bayonet',
+		'/stock/reorder',
+		'/settings/people',
 		'/settings'
 	]
 };

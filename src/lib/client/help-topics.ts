@@ -9,6 +9,9 @@ export interface HelpTopic {
 	keys: readonly Shortcut['where'][];
 }
 
+/** What the sheet at the side shows: the page at hand, the words of the trade, every key. */
+export type HelpPart = 'page' | 'words' | 'keys';
+
 /** Every page of the help, in the order of the manual. A new one is a file in docs/help and an entry here. */
 export const HELP_TOPICS: readonly HelpTopic[] = [
 	{ topic: 'first-start', title: 'The first hour', routes: ['/start'], keys: [] },
@@ -46,6 +49,7 @@ export const HELP_TOPICS: readonly HelpTopic[] = [
 	{ topic: 'cover', title: 'Cover', routes: ['/cover'], keys: [] },
 	{ topic: 'questions', title: 'Questions', routes: ['/questions'], keys: ['lists'] },
 	{ topic: 'reference', title: 'Reference', routes: ['/reference'], keys: ['the interchange map'] },
+	{ topic: 'words', title: 'Words', routes: [], keys: [] },
 	{ topic: 'settings', title: 'Settings', routes: ['/settings', '/sign-in'], keys: [] }
 ];
 

@@ -5,6 +5,8 @@
 	let { data, children } = $props();
 </script>
 
+<svelte:head><title>Cover · Rotalux</title></svelte:head>
+
 <main class="grid gap-3 p-4">
 	<div class="no-print flex flex-wrap items-center gap-x-6 gap-y-2">
 		<h1>Cover</h1>

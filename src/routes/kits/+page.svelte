@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import KitTable from '$lib/components/kit/KitTable.svelte';
+	import EmptyRoom from '$lib/components/ui/EmptyRoom.svelte';
 	import Pages from '$lib/components/ui/Pages.svelte';
 	import SearchLine from '$lib/components/ui/SearchLine.svelte';
 
@@ -18,9 +19,12 @@
 		</span>
 	</div>
 	{#if data.total === 0 && data.typed === ''}
-		<p>
-			No kit is on record yet. Open a <a class="link" href={resolve('/vehicles')}>vehicle</a> and its stage Kit to start one.
-		</p>
+		<EmptyRoom
+			words="No kit is on record yet. A kit begins with a vehicle: open one, and let its stage Kit work it out."
+		>
+			<a class="button" data-main href={resolve('/vehicles')}>Choose a vehicle</a>
+			<a class="button" href={resolve('/start')}>The first hour</a>
+		</EmptyRoom>
 	{:else}
 		<SearchLine label="Search kits" placeholder="Name, code, make or model" typed={data.typed} />
 		{#if data.kits.length === 0}<p>No kit answers to “{data.typed}”.</p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import EmptyRoom from '$lib/components/ui/EmptyRoom.svelte';
 	import { resolve } from '$app/paths';
 	import { STATE_WORDS } from '$lib/components/sales/sale-words';
 	import Pages from '$lib/components/ui/Pages.svelte';
@@ -21,11 +22,12 @@
 		<a class="button" data-main href={resolve('/sales/new')}>Quote a kit</a>
 	</div>
 	{#if data.total === 0}
-		<p class="text-soft">
-			No kit is sold or quoted yet. A released kit is quoted by its code: <a class="link" href={resolve('/sales/new')}
-				>quote a kit</a
-			>.
-		</p>
+		<EmptyRoom
+			words="No kit is sold or quoted yet. A released kit is quoted by its code, and its packs are kept for it."
+		>
+			<a class="button" data-main href={resolve('/sales/new')}>Quote a kit</a>
+			<a class="button" href={resolve('/kits')}>Kits</a>
+		</EmptyRoom>
 	{:else}
 		<div class="panel overflow-x-auto">
 			<table class="w-full">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import EmptyRoom from '$lib/components/ui/EmptyRoom.svelte';
 	import { resolve } from '$app/paths';
 	import Plus from '@lucide/svelte/icons/plus';
 	import Search from '@lucide/svelte/icons/search';
@@ -22,10 +23,12 @@
 		<a class="button" href={resolve('/vehicles/import')}><Upload class="size-4" aria-hidden="true" />Import a file</a>
 	</div>
 	{#if data.total === 0}
-		<p>
-			No vehicle is on record yet. <a class="link" href={resolve('/vehicles/new')}>Enter the first one</a>, or
-			<a class="link" href={resolve('/vehicles/import')}>import a file</a>.
-		</p>
+		<EmptyRoom
+			words="No vehicle is on record yet. Each will stand here as a wheel of its sockets, in the light that leaves them."
+		>
+			<a class="button" data-main href={resolve('/vehicles/new')}>Add a vehicle</a>
+			<a class="button" href={resolve('/vehicles/import')}>Import a file</a>
+		</EmptyRoom>
 	{/if}
 	<ul class="grid gap-2 sm:grid-cols-2">
 		{#each data.vehicles as vehicle (vehicle.id)}<li><VehicleCard {vehicle} /></li>{/each}

@@ -11,7 +11,7 @@ export interface CommandPlace {
 }
 
 /** What a command does without leaving the page. */
-export const DEEDS = ['light', 'dark', 'system', 'undo', 'redo', 'print', 'help', 'keys'] as const;
+export const DEEDS = ['light', 'dark', 'system', 'undo', 'redo', 'print', 'help', 'keys', 'words'] as const;
 export type Deed = (typeof DEEDS)[number];
 
 /** One thing the command bar offers: a page, or a deed. */

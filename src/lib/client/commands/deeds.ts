@@ -6,6 +6,7 @@ const deed = (does: Deed, words: string, also = ''): Command => ({ id: does, gro
 export const DEED_COMMANDS: readonly Command[] = [
 	deed('help', 'Help for this page', 'what is this for manual'),
 	deed('keys', 'All keys', 'shortcuts cheat sheet'),
+	deed('words', 'Words of the trade', 'glossary what does mean'),
 	deed('undo', 'Take the last change of this record back', 'undo'),
 	deed('redo', 'Bring it again', 'redo'),
 	deed('print', 'Print this page'),

@@ -19,7 +19,7 @@
 
 <svelte:window onkeydown={key} />
 
-<div role="group" aria-label="Switches" class="grid gap-1">
+<div role="group" aria-label="Switches" class="grid gap-1 sm:max-lg:grid-cols-3">
 	{#each SWITCH_IDS as id, i (id)}
 		{@const mode = modeOfSwitch(id)}
 		{@const messages = mode ? (trial.spoken.get(mode) ?? 0) : 0}
@@ -41,7 +41,7 @@
 			</span>
 		</button>
 	{/each}
-	<div class="mt-1 flex flex-wrap gap-1">
+	<div class="mt-1 flex flex-wrap gap-1 sm:max-lg:col-span-3">
 		{#each named as id (id)}
 			<button type="button" class="chip" aria-pressed={same(id)} onclick={() => (trial.switches = MODES[id])}
 				>{modeLabel(MODES[id])}</button

@@ -116,23 +116,25 @@
 					oninput={typed}
 				/>
 				<Bar.List class="max-h-[60vh] overflow-y-auto p-1.5">
-					<Bar.Empty class="px-3 py-3 text-soft">Nothing on record and no page answers to “{line}”.</Bar.Empty>
-					{#each groups as { group, list } (group)}
-						<Bar.Group value={group}>
-							<Bar.GroupHeading class="px-3 pt-2 pb-0.5 text-sm text-soft">{group}</Bar.GroupHeading>
-							<Bar.GroupItems>
-								{#each list as offer (offer.key)}
-									<Bar.Item
-										value={offer.key}
-										class="flex min-h-8 cursor-pointer items-center justify-between gap-3 rounded px-3 py-1 data-selected:bg-sea-wash"
-										onSelect={() => take(offer)}
-									>
-										<span>{offer.words}</span><span class="text-sm text-soft">{offer.detail}</span>
-									</Bar.Item>
-								{/each}
-							</Bar.GroupItems>
-						</Bar.Group>
-					{/each}
+					<Bar.Viewport>
+						<Bar.Empty class="px-3 py-3 text-soft">Nothing on record and no page answers to “{line}”.</Bar.Empty>
+						{#each groups as { group, list } (group)}
+							<Bar.Group value={group}>
+								<Bar.GroupHeading class="px-3 pt-2 pb-0.5 text-sm text-soft">{group}</Bar.GroupHeading>
+								<Bar.GroupItems>
+									{#each list as offer (offer.key)}
+										<Bar.Item
+											value={offer.key}
+											class="flex min-h-8 cursor-pointer items-center justify-between gap-3 rounded px-3 py-1 data-selected:bg-sea-wash"
+											onSelect={() => take(offer)}
+										>
+											<span>{offer.words}</span><span class="text-sm text-soft">{offer.detail}</span>
+										</Bar.Item>
+									{/each}
+								</Bar.GroupItems>
+							</Bar.Group>
+						{/each}
+					</Bar.Viewport>
 				</Bar.List>
 			</Bar.Root>
 		</Dialog.Content>

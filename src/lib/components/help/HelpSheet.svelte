@@ -2,15 +2,23 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { Dialog } from 'bits-ui';
-	import { topicOf } from '$lib/client/help-topics';
+	import { HELP_TOPICS, topicOf, type HelpPart } from '$lib/client/help-topics';
 	import { PLACES } from '$lib/client/shortcuts';
 	import KeyList from './KeyList.svelte';
 
 	/** What the page at hand is for, and its keys, in a sheet at the side. */
-	let { open = $bindable(false), part = $bindable('page') }: { open?: boolean; part?: 'page' | 'keys' } = $props();
+	let { open = $bindable(false), part = $bindable('page') }: { open?: boolean; part?: HelpPart } = $props();
 
-	const topic = $derived(topicOf(page.route.id ?? '/'));
-	const text = $derived(open && part === 'page' && topic ? readHelp(topic.topic) : null);
+	const WORDS = HELP_TOPICS.find(({ topic }) => topic === 'words') ?? null;
+	const here = $derived(topicOf(page.route.id ?? '/'));
+	const topic = $derived(part === 'words' ? WORDS : here);
+	const text = $derived(open && part !== 'keys' && topic ? readHelp(topic.topic) : null);
+	const title = $derived(part === 'keys' ? 'All keys' : (topic?.title ?? 'Help'));
+	const PARTS: readonly [HelpPart, string][] = [
+		['page', 'This page'],
+		['words', 'Words'],
+		['keys', 'All keys']
+	];
 
 	async function readHelp(name: string): Promise<string> {
 		const answer = await fetch(resolve('/help/[topic].json', { topic: name }));
@@ -26,12 +34,10 @@
 			class="fixed inset-y-0 right-0 z-30 flex w-[min(30rem,96vw)] flex-col overflow-y-auto border-l border-line bg-panel p-5"
 		>
 			<div class="mb-3 flex items-center gap-2">
-				<Dialog.Title class="mr-auto text-lg font-semibold"
-					>{part === 'keys' ? 'All keys' : (topic?.title ?? 'Help')}</Dialog.Title
-				>
-				<button type="button" class="button" onclick={() => (part = part === 'keys' ? 'page' : 'keys')}
-					>{part === 'keys' ? 'This page' : 'All keys'}</button
-				>
+				<Dialog.Title class="mr-auto text-lg font-semibold">{title}</Dialog.Title>
+				{#each PARTS as [id, words] (id)}
+					<button type="button" class="chip" aria-pressed={part === id} onclick={() => (part = id)}>{words}</button>
+				{/each}
 				<Dialog.Close class="button">Close</Dialog.Close>
 			</div>
 			{#if part === 'keys'}

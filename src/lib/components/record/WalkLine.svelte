@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import { completions, readWalkLine, type WalkContext } from '$lib/core/walk';
 	import LineField from '../ui/LineField.svelte';
@@ -26,6 +27,9 @@
 	isReady={(line) => readWalkLine(line, context).problems.length === 0}
 	onadd={add}
 >
-	{#snippet beside()}<SourceSelect bind:value={desk.source} label="What you go by" />{/snippet}
+	{#snippet beside()}<SourceSelect bind:value={desk.source} label="What you go by" /><a
+			class="button"
+			href={resolve('/reference/lamps')}>Which lamp is this?</a
+		>{/snippet}
 	{#snippet reading(line, underway)}<Reading {line} reading={readWalkLine(line, context)} {underway} />{/snippet}
 </LineField>

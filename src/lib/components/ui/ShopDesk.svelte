@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { resetMode, setMode } from 'mode-watcher';
+	import type { HelpPart } from '$lib/client/help-topics';
 	import type { Deed } from '$lib/client/commands';
 	import CommandBar from '../command/CommandBar.svelte';
 	import HelpSheet from '../help/HelpSheet.svelte';
@@ -8,9 +9,9 @@
 	/** What is at hand on every page of the shop: keys, command bar, help. */
 	let bar = $state(false);
 	let help = $state(false);
-	let part = $state<'page' | 'keys'>('page');
+	let part = $state<HelpPart>('page');
 
-	function openHelp(which: 'page' | 'keys'): void {
+	function openHelp(which: HelpPart): void {
 		part = which;
 		help = true;
 	}
@@ -26,7 +27,8 @@
 		redo: () => press('y'),
 		print: () => window.print(),
 		help: () => openHelp('page'),
-		keys: () => openHelp('keys')
+		keys: () => openHelp('keys'),
+		words: () => openHelp('words')
 	};
 </script>
 

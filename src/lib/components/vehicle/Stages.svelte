@@ -108,7 +108,7 @@
 			<a
 				href={stage.href}
 				aria-current={stage.pages.includes(here) ? 'step' : undefined}
-				class="min-w-17 rounded-md border border-transparent px-2 py-1 hover:bg-sea-wash aria-[current=step]:border-sea aria-[current=step]:bg-sea-wash max-lg:min-w-0 max-lg:grow"
+				class="min-w-17 rounded-md border border-transparent px-2 py-1 hover:bg-sea-wash aria-[current=step]:border-sea aria-[current=step]:bg-sea-wash max-lg:min-w-0 max-lg:grow max-sm:shrink-0"
 			>
 				<span class="block leading-tight font-medium">{stage.name}</span>
 				<span class="block text-sm leading-tight whitespace-nowrap text-soft">{stage.open}</span>

@@ -77,7 +77,7 @@
 		</p>
 	{/if}
 	{#if diagnosis}
-		<div class="grid content-start gap-3">
+		<div class="grid content-start gap-3 max-lg:order-last">
 			<section class="panel p-3" aria-label="Causes">
 				<h2 class="mb-2">What it comes from</h2>
 				{#each diagnosis.contradictions as words (words)}<p class="mb-1 text-needs">{words}</p>{/each}

@@ -17,7 +17,7 @@
 			{#each data.vehicles as vehicle (vehicle.id)}<li><VehicleCard {vehicle} /></li>{/each}
 		</ul>
 		{#if data.differences.length === 0}
-			<p>As far as lamps, channels and flasher are known, these are alike. They can be merged in Identify.</p>
+			<p>As far as lamps, outputs and flasher are known, these are alike. They can be merged in Identify.</p>
 		{:else}
 			<h2>{data.differences.length} differences; everything else is the same</h2>
 			<DifferenceTable differences={data.differences} vehicles={data.vehicles} />

@@ -42,7 +42,7 @@
 <main class="grid max-w-6xl gap-4 p-6">
 	<div class="flex flex-wrap items-end gap-3">
 		<h1 class="mr-auto">Identify</h1>
-		<a class="button" href={resolve('/vehicles/new')}>It is not on record: enter it</a>
+		<a class="button" href={resolve('/vehicles/new')}>Add a vehicle</a>
 	</div>
 	<form role="search" method="get" class="grid gap-1">
 		<label for="line" class="font-medium">Make, model, generation, year, or a vehicle identification number</label>

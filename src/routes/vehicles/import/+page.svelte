@@ -13,7 +13,7 @@
 	<p>
 		A rotalux/1 file (JSON) is taken whole or not at all: vehicles, products, accessories and kits with an id that is
 		known take the place of the old ones; what it does not mention stays. A spreadsheet (XLSX or CSV) of vehicles,
-		sockets, channels or evidence is shown first, with every row that cannot be read; nothing is written until you
+		sockets, outputs or evidence is shown first, with every row that cannot be read; nothing is written until you
 		accept. Released kits never change.
 	</p>
 	<BusyForm class="panel grid gap-3 p-4" upload

@@ -189,9 +189,9 @@ export const sizeWording = {
 		why: 'The cap or lead that comes with the lamp leads the box out: tie it to the chassis, away from heat and edges.'
 	}),
 	'size.driver.unknown': (): Words => ({
-		measured: 'a driver on the lead; its edges, the body or the room behind are not known',
+		measured: 'a driver on the lead; its edges, the body or the clearance behind are not known',
 		required: 'measurements in mm',
-		why: 'Measure the three edges of the box, and the room behind the lamp with the cap closed.'
+		why: 'Measure the three edges of the box, and the clearance behind the lamp with the cap closed.'
 	}),
 	'size.driver.untold': (): Words => ({
 		measured: 'nothing is said of a driver on the lead',

@@ -72,7 +72,7 @@ function head(doc: Doc, sheet: KitSheet, link: string): void {
 	if (sheet.code) {
 		drawQr(doc, link, { x: MARGIN - 6, y: doc.y + 4, size: 72 });
 		doc.fontSize(8).text(link, MARGIN + 72, doc.y + 32, { width: width - 72 });
-		after += 76;
+		after += 92;
 	}
 	drawRota(doc, sheet.kit.sockets, { x: doc.page.width - MARGIN - size / 2, y: MARGIN + size / 2, size });
 	doc.y = Math.max(after, MARGIN + size + 12);

@@ -130,7 +130,7 @@
 
 <main class="flex h-full flex-col gap-3 p-3">
 	<div class="panel flex flex-wrap items-center gap-x-5 gap-y-1.5 px-3 py-1.5">
-		<span class="flex items-center gap-1" role="group" aria-label="Fitted with">
+		<span class="flex flex-wrap items-center gap-1" role="group" aria-label="Fitted with">
 			<span class="mr-1 text-soft" aria-hidden="true">Fitted with</span>
 			{#each FITS as [fit, label] (fit)}
 				<button type="button" class="chip" aria-pressed={trial.fit === fit} onclick={() => (trial.fit = fit)}
@@ -138,7 +138,7 @@
 				>
 			{/each}
 		</span>
-		<span class="flex items-center gap-1" role="group" aria-label="Converted">
+		<span class="flex flex-wrap items-center gap-1" role="group" aria-label="Converted">
 			<span class="mr-1 text-soft" aria-hidden="true">LEDs</span>
 			{#each CONVERTED as [which, label] (which)}
 				<button

@@ -77,7 +77,7 @@
 				>
 			</div>
 			<p class="text-sm text-soft">
-				Two records become one only where every socket, fact, channel and the flasher say the same. Kits of the other go
+				Two records become one only where every socket, fact, output and the flasher say the same. Kits of the other go
 				with it.
 			</p>
 		</section>
@@ -85,7 +85,7 @@
 	<details class="panel p-4">
 		<summary class="min-h-6 cursor-pointer font-semibold">Copy to another vehicle</summary>
 		<p class="my-2 text-soft">
-			All sockets and channels are copied; everything counts as assumed there until somebody looks.
+			All sockets and outputs are copied; everything counts as assumed there until somebody looks.
 		</p>
 		<BusyForm action="?/copy" class="grid gap-3"
 			>{#snippet children(busy)}

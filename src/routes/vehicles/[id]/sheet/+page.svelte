@@ -19,7 +19,7 @@
 		<WalkPages {id} />
 		<h2>Out</h2>
 		<p class="text-soft">
-			One row a socket, a channel, a piece of evidence. What goes out comes in again as the same record. JSON takes the
+			One row a socket, an output, a piece of evidence. What goes out comes in again as the same record. JSON takes the
 			kits along.
 		</p>
 		<div class="flex flex-wrap gap-2">
