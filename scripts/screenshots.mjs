@@ -12,9 +12,10 @@ const SKERRY = '/vehicles/fenholm-skerry-ii-2017';
 const TARN = '/vehicles/brisken-tarn-2018-us';
 const VIEWS = [
 	{ name: 'counter-dark', theme: 'dark', path: '/?q=skerry 2018 rear' },
-	{ name: 'vehicles-light', theme: 'light', path: '/vehicles' },
+	{ name: 'start-light', theme: 'light', path: '/start' },
+	{ name: 'today-light', theme: 'light', path: '/' },
 	{ name: 'walk-dark', theme: 'dark', path: `${SKERRY}/walk/low-L` },
-	{ name: 'access-dark', theme: 'dark', path: `${SKERRY}/access/headlamp-R?to=low-R` },
+	{ name: 'lamps-light', theme: 'light', path: '/reference/lamps?mount=bayonet&length=52' },
 	{ name: 'identify-dark', theme: 'dark', path: '/vehicles/identify?q=skery' },
 	{ name: 'match-dark', theme: 'dark', path: `${SKERRY}/match/low-L` },
 	{ name: 'circuit-brake-dark', theme: 'dark', path: `${SKERRY}/circuit`, keys: '8' },
@@ -32,7 +33,6 @@ const VIEWS = [
 		afterwards: 'By light'
 	},
 	{ name: 'aim-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2022/prove/aim?place=fog-L' },
-	{ name: 'complaints-light', theme: 'light', path: '/complaints' },
 	{ name: 'diagnosis-dark', theme: 'dark', path: '/complaints/CY040' },
 	{ name: 'cover-fleet-dark', theme: 'dark', path: '/cover', press: 'Calculate cover', wait: '12 vehicles' },
 	{ name: 'cover-missing-light', theme: 'light', path: '/cover/missing' },

@@ -5,6 +5,9 @@
 	import OptionsField from './OptionsField.svelte';
 	import type { Identity } from '$lib/core/record';
 
+	/** Sentences stand one on a line. */
+	const NEW_LINE = '\n';
+
 	/** The fields that say which vehicle this is; `first` when they are what the page is for. */
 	let { identity = {}, first = false }: { identity?: Partial<Identity>; first?: boolean } = $props();
 </script>
@@ -59,7 +62,7 @@
 		name="tells"
 		label="How to know it by looking"
 		value={(identity.tells ?? []).join('\n')}
-		separator={'\n'}
+		separator={NEW_LINE}
 		byComma={false}
 		placeholder="A round lens in front of the low-beam lamp"
 	/>

@@ -3,12 +3,16 @@
 	import { resolve } from '$app/paths';
 	import { isPressed, isTyping, roomAfterLeader } from '$lib/client/shortcuts';
 
-	/** Keys that work everywhere: to the line of the page, to a room, to the help. */
-	let { onhelp }: { onhelp: () => void } = $props();
+	/** Keys that work everywhere: the command bar, to the line of the page, to a room, to the help. */
+	let { onhelp, onbar }: { onhelp: () => void; onbar: () => void } = $props();
 
 	let leader = false;
 
 	function key(event: KeyboardEvent): void {
+		if (isPressed('bar', event)) {
+			event.preventDefault();
+			return onbar();
+		}
 		if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
 		const room = leader ? roomAfterLeader(event) : null;
 		leader = event.key === 'g';

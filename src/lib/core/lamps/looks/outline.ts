@@ -23,7 +23,8 @@ export interface LampOutline {
 /** What is drawn where the table has no size, mm. An estimate. */
 const USUAL = { flange: [60, 13], bayonet: [40, 19], wedge: [27, 10], festoon: [36, 10] } as const;
 
-const box = (x: number, y: number, width: number, height: number) => `M${x} ${y}h${width}v${height}h${-width}z`;
+const box = ([x, y]: readonly [number, number], [width, height]: readonly [number, number]) =>
+	`M${x} ${y}h${width}v${height}h${-width}z`;
 /** A body of glass with a round tip, from the foot side to the end. */
 const tipped = (from: number, to: number, across: number) => {
 	const half = across / 2;
@@ -39,13 +40,13 @@ function bayonet(category: LampCategory, length: number, across: number): Outlin
 	const lower = cap?.pins.height === 'offset' ? pinAt - 3 : pinAt;
 	const contacts =
 		cap?.contacts === 2
-			? [box(-1, -capAcross / 4 - 1.5, 1.5, 3), box(-1, capAcross / 4 - 1.5, 1.5, 3)]
-			: [box(-1, -2, 1.5, 4)];
+			? [box([-1, -capAcross / 4 - 1.5], [1.5, 3]), box([-1, capAcross / 4 - 1.5], [1.5, 3])]
+			: [box([-1, -2], [1.5, 4])];
 	return [
 		{ what: 'glass', path: tipped(capLength - 1, length, across) },
-		{ what: 'metal', path: box(0, -capAcross / 2, capLength, capAcross) },
-		{ what: 'pin', path: box(pinAt - 1, -capAcross / 2 - 1.8, 2, 1.8) },
-		{ what: 'pin', path: box(lower - 1, capAcross / 2, 2, 1.8) },
+		{ what: 'metal', path: box([0, -capAcross / 2], [capLength, capAcross]) },
+		{ what: 'pin', path: box([pinAt - 1, -capAcross / 2 - 1.8], [2, 1.8]) },
+		{ what: 'pin', path: box([lower - 1, capAcross / 2], [2, 1.8]) },
 		...contacts.map((path): OutlinePart => ({ what: 'contact', path }))
 	];
 }
@@ -54,9 +55,9 @@ function wedge(length: number, across: number): OutlinePart[] {
 	const foot = length * 0.32;
 	return [
 		{ what: 'glass', path: tipped(foot - 1, length, across) },
-		{ what: 'base', path: box(0, -across * 0.42, foot, across * 0.84) },
-		{ what: 'contact', path: box(foot * 0.2, -across * 0.42 - 0.7, foot * 0.5, 0.7) },
-		{ what: 'contact', path: box(foot * 0.2, across * 0.42, foot * 0.5, 0.7) }
+		{ what: 'base', path: box([0, -across * 0.42], [foot, across * 0.84]) },
+		{ what: 'contact', path: box([foot * 0.2, -across * 0.42 - 0.7], [foot * 0.5, 0.7]) },
+		{ what: 'contact', path: box([foot * 0.2, across * 0.42], [foot * 0.5, 0.7]) }
 	];
 }
 
@@ -75,10 +76,10 @@ function flange(length: number, across: number, seat: number): OutlinePart[] {
 	const plate = Math.max(across * 1.6, 18);
 	return [
 		{ what: 'glass', path: tipped(seat, length, across) },
-		{ what: 'metal', path: box(seat - 2, -plate / 2, 2, plate) },
-		{ what: 'base', path: box(seat * 0.35, -across * 0.6, seat * 0.65 - 2, across * 1.2) },
-		{ what: 'contact', path: box(0, -across * 0.35, seat * 0.35, 1.6) },
-		{ what: 'contact', path: box(0, across * 0.35 - 1.6, seat * 0.35, 1.6) }
+		{ what: 'metal', path: box([seat - 2, -plate / 2], [2, plate]) },
+		{ what: 'base', path: box([seat * 0.35, -across * 0.6], [seat * 0.65 - 2, across * 1.2]) },
+		{ what: 'contact', path: box([0, -across * 0.35], [seat * 0.35, 1.6]) },
+		{ what: 'contact', path: box([0, across * 0.35 - 1.6], [seat * 0.35, 1.6]) }
 	];
 }
 
