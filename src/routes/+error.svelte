@@ -6,7 +6,7 @@
 
 <svelte:head><title>Error {page.status} · Rotalux</title></svelte:head>
 
-<main class="grid max-w-2xl gap-4 p-6">
+<main class="page page-reading">
 	<h1>This did not work</h1>
 	<Message text={page.error?.message ?? 'Something went wrong.'} kept={page.error?.kept} />
 	{#if page.error?.request}<p class="text-sm text-soft">Request {page.error.request}</p>{/if}

@@ -52,7 +52,7 @@
 
 <svelte:head><title>Counter · Rotalux</title></svelte:head>
 
-<main class="grid content-start gap-4 p-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
+<main class="page lg:grid-cols-[minmax(0,1fr)_22rem]">
 	<div class="lg:col-span-2 flex flex-wrap items-baseline gap-x-3">
 		<h1>Counter</h1>
 		<p class="text-soft">{longDay(new Date(), data.timeZone)}</p>

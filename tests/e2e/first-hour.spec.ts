@@ -131,3 +131,18 @@ test('from an empty folder to a released kit in five minutes of a person’s han
 	await page.goto(`${address}/start`);
 	await expect(page.getByRole('heading', { name: 'The first hour is done' })).toBeVisible();
 });
+
+test('the demo is opened beside the shop, kept apart, and one click leads back', async ({ page }) => {
+	await page.goto(`${address}/start`, { waitUntil: 'networkidle' });
+	await page.getByRole('button', { name: 'Look around in the demo first' }).click();
+	await page.getByRole('link', { name: 'The demo is ready: open it' }).click({ timeout: 100_000 });
+	await page.waitForURL((url) => url.origin !== address);
+	await expect(page.getByText('Demo, made-up names')).toBeVisible();
+	await expect(page.getByText('To hand over: kit', { exact: false })).toBeVisible();
+	await page.getByRole('link', { name: 'Back to the shop' }).click();
+	await page.waitForURL((url) => url.origin === address);
+	await expect(page.getByText('Demo, made-up names')).toHaveCount(0);
+	await page.goto(`${address}/kits`);
+	await expect(page.getByRole('link', { name: 'Whole vehicle' })).toBeVisible();
+	await expect(page.getByText('Ferry line', { exact: false })).toHaveCount(0);
+});

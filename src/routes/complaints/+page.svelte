@@ -19,7 +19,7 @@
 
 <svelte:head><title>Complaints · Rotalux</title></svelte:head>
 
-<main class="grid max-w-6xl gap-3 p-4">
+<main class="page page-list">
 	<div class="flex flex-wrap items-center gap-2">
 		<h1 class="mr-auto">Complaints</h1>
 		<a class="button" href={resolve('/follow-ups')}>Ask after: {data.due} due</a>

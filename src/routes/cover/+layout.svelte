@@ -7,7 +7,7 @@
 
 <svelte:head><title>Cover · Rotalux</title></svelte:head>
 
-<main class="grid gap-3 p-4">
+<main class="page">
 	<div class="no-print flex flex-wrap items-center gap-x-6 gap-y-2">
 		<h1>Cover</h1>
 		<CoverRun standing={data.standing} run={data.run} />

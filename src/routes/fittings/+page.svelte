@@ -11,7 +11,7 @@
 
 <svelte:head><title>Fittings · Rotalux</title></svelte:head>
 
-<main class="grid max-w-4xl gap-3 p-4">
+<main class="page page-reading">
 	<h1>Fittings in the bay</h1>
 	{#if data.fittings.length === 0}
 		<p class="text-soft">

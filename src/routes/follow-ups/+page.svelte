@@ -40,7 +40,7 @@
 <svelte:window onkeydown={key} />
 <svelte:head><title>Ask after · Rotalux</title></svelte:head>
 
-<main class="grid max-w-5xl gap-3 p-4">
+<main class="page page-list">
 	<div class="flex flex-wrap items-baseline gap-3">
 		<a class="link" href={resolve('/complaints')}>Complaints</a>
 		<h1>Ask after: {data.total} due</h1>

@@ -10,7 +10,7 @@
 
 <svelte:head><title>Kits · Rotalux</title></svelte:head>
 
-<main class="grid max-w-5xl gap-4 p-6">
+<main class="page page-list">
 	<div class="flex items-center justify-between gap-3">
 		<h1>Kits</h1>
 		<span class="flex gap-2">

@@ -11,7 +11,7 @@
 
 <svelte:head><title>Sales · Rotalux</title></svelte:head>
 
-<main class="grid max-w-5xl gap-4 p-6">
+<main class="page page-list">
 	<div class="flex flex-wrap items-center gap-3">
 		<a class="link" href={resolve('/kits')}>Kits</a>
 		<h1 class="mr-auto">Kits for customers</h1>

@@ -23,7 +23,7 @@
 
 <svelte:head><title>Settings · Rotalux</title></svelte:head>
 
-<main class="grid gap-4 p-4 lg:grid-cols-[12rem_minmax(0,52rem)]">
+<main class="page lg:grid-cols-[12rem_minmax(0,52rem)]">
 	<div class="self-start lg:sticky lg:top-4">
 		<h1 class="mb-2">Settings</h1>
 		<nav aria-label="Groups of settings" class="flex gap-1 max-lg:flex-wrap lg:flex-col">

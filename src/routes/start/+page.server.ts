@@ -1,4 +1,4 @@
-import { fail, redirect } from '@sveltejs/kit';
+import { fail } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
 import { dataFolder } from '$lib/server/config';
 import { mayShowDemo, openDemo } from '$lib/server/demo/beside';
@@ -32,7 +32,6 @@ export const actions: Actions = {
 		if (!mayShowDemo())
 			return fail(409, { refused: 'The demo is opened on the machine the shop runs on: ./rotalux demo.' });
 		const opened = await openDemo(dataFolder(), url.origin + resolve('/'));
-		if (!opened.ok) return fail(503, { refused: opened.error });
-		redirect(303, opened.value);
+		return opened.ok ? { demo: opened.value } : fail(503, { refused: opened.error });
 	}
 };

@@ -13,12 +13,15 @@
 
 <svelte:head><title>The first hour · Rotalux</title></svelte:head>
 
-<main class="grid max-w-5xl gap-4 p-4">
+<main class="page page-list">
 	<div class="flex flex-wrap items-center gap-3">
 		<h1 class="mr-auto">
 			{data.start.released > 0 ? 'The first hour is done' : 'Welcome: five steps to the first kit'}
 		</h1>
-		{#if data.mayShowDemo}
+		{#if form && 'demo' in form && form.demo}
+			<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- another server: the demo beside this shop -->
+			<a class="button" data-main href={form.demo}>The demo is ready: open it</a>
+		{:else if data.mayShowDemo}
 			<BusyForm action="?/demo">
 				{#snippet children(busy)}
 					<button class="button" disabled={busy}

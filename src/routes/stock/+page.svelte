@@ -38,7 +38,7 @@
 
 <svelte:head><title>Stock · Rotalux</title></svelte:head>
 
-<main class="grid gap-4 p-6">
+<main class="page">
 	<div class="flex flex-wrap items-end gap-3">
 		<h1 class="mr-auto">Stock</h1>
 		<a class="button" href={resolve('/stock/new')}>New product</a>

@@ -12,7 +12,7 @@
 
 <svelte:head><title>Vehicles · Rotalux</title></svelte:head>
 
-<main class="grid max-w-5xl gap-4 p-6">
+<main class="page page-list">
 	<div class="flex flex-wrap items-end gap-3">
 		<h1 class="mr-auto">Vehicles</h1>
 		<form role="search" class="flex gap-2" action={resolve('/vehicles/identify')}>
@@ -30,7 +30,7 @@
 			<a class="button" href={resolve('/vehicles/import')}>Import a file</a>
 		</EmptyRoom>
 	{/if}
-	<ul class="grid gap-2 sm:grid-cols-2">
+	<ul class="grid gap-2 sm:grid-cols-2 xl:grid-cols-3">
 		{#each data.vehicles as vehicle (vehicle.id)}<li><VehicleCard {vehicle} /></li>{/each}
 	</ul>
 	<Pages from={data.from} each={data.each} total={data.total} />

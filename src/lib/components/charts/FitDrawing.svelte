@@ -95,6 +95,16 @@
 			<text x={x(-fit.behind) - 3} y={middle + 4} text-anchor="end">air</text>
 		{/if}
 	{/if}
+	{#if fit.stock && fit.lightCentre !== null}
+		{@const { outline } = fit.stock}
+		<g
+			class="stock"
+			transform={`translate(${x(fit.lightCentre) - outline.lightCentre * perMm} ${middle}) scale(${perMm})`}
+			style:stroke-width={1.2 / perMm}
+		>
+			{#each outline.parts as part, i (i)}<path d={part.path} />{/each}
+		</g>
+	{/if}
 	{#if fit.lightCentre !== null}
 		<path class="was" d={`M${x(fit.lightCentre)} ${middle - 12}v24`} />
 		<text x={x(fit.lightCentre)} y={up(extent.tall) - 4} text-anchor="middle">filament {fit.lightCentre}</text>
@@ -142,6 +152,11 @@
 		fill: none;
 		stroke: var(--soft);
 		stroke-dasharray: 3 3;
+	}
+	.stock path {
+		fill: none;
+		stroke: var(--soft);
+		stroke-dasharray: 1 1;
 	}
 	.was {
 		stroke: var(--sea);

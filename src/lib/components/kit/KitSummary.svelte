@@ -29,9 +29,9 @@
 	{/each}
 	<p>
 		{kit.gap === 0
-			? 'Proven best for its balance: no kit comes to less by what was minimised'
-			: `Not proven best: at most ${money(kit.gap)} from the bound, by what was minimised`}; whole packs, both sides
-		alike, parts included.
+			? 'Proven best: no other kit does better by what was asked for'
+			: `Not proven best: another kit may do better by at most ${money(kit.gap)}`}; whole packs, both sides alike, parts
+		included.
 	</p>
 	{#if quoted}<p>Prices and stock as last quoted {quoted}.</p>{/if}
 	{#each policySentences(policy, exception) as sentence (sentence)}<p>{sentence}</p>{/each}

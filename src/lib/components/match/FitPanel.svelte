@@ -21,7 +21,8 @@
 		<FitDrawing fit={detail.fit} />
 		<p class="text-sm text-soft">
 			Side view to scale. Tinted: the clearance. Ring: light centre of the lamp; dashes: where the filament stood.
-			Striped: too big.
+			Striped: too big.{#if detail.fit.stock}
+				Dotted: the stock {detail.fit.stock.name}, its filament in the same point; its base is schematic.{/if}
 		</p>
 	</div>
 	<table class="grid-table h-fit">

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { counted } from '$lib/core/quantity';
 	import type { VehicleView } from '$lib/core/views';
 	import TinyRota from '../rota/TinyRota.svelte';
 
@@ -12,11 +13,13 @@
 	href={resolve('/vehicles/[id]/walk/[[socket]]', { id: vehicle.id })}
 	class="panel flex h-full items-center gap-3 p-3 hover:border-sea"
 >
-	<TinyRota sockets={vehicle.sockets} size={58} />
+	<TinyRota sockets={vehicle.sockets} size={72} />
 	<span>
-		<span class="block font-medium">{vehicle.name}</span>
-		<span class="block text-soft">{vehicle.sockets.length} sockets · {vehicle.kind} · {vehicle.market} rules</span>
-		{#if vehicle.options.length > 0}<span class="block text-soft">{vehicle.options.join(' · ')}</span>{/if}
-		{#if vehicle.tells[0]}<span class="block text-soft">{vehicle.tells[0]}</span>{/if}
+		<span class="block font-medium">{vehicle.title}</span>
+		<span class="block">{vehicle.marks.join(' · ')}</span>
+		<span class="block text-sm text-soft"
+			>{counted(vehicle.sockets.length, 'socket')} · {vehicle.kind} · {vehicle.market} rules</span
+		>
+		{#if vehicle.tells[0]}<span class="block text-sm text-soft">{vehicle.tells[0]}</span>{/if}
 	</span>
 </a>

@@ -14,7 +14,17 @@ import {
 	type HeatSpan,
 	type Range
 } from '../heat';
-import { isBeam, lampFunction, lightCentreOf, type Mount, type RuleFamily, type SignalColour } from '../lamps';
+import {
+	isBeam,
+	lampFunction,
+	lampOutline,
+	lightCentreOf,
+	type LampCategory,
+	type LampOutline,
+	type Mount,
+	type RuleFamily,
+	type SignalColour
+} from '../lamps';
 import { capOptions, hasCutOff, heatBandOf, limitOf, type Candidate, type CapOption, type ScorePart } from '../match';
 import { filamentSource, type Source } from '../optics';
 import { assumedValue } from '../quantity';
@@ -29,6 +39,8 @@ export interface FitView {
 	body: NonNullable<Product['size']>;
 	/** Light centre of the category, where the filament stood. */
 	lightCentre: number | null;
+	/** Outline of the stock lamp, where its light centre places it; null where the table does not say how large it is or where that lies. */
+	stock: { name: string; outline: LampOutline & { lightCentre: number } } | null;
 	/** Depth taken behind the plane, air for a fan included. */
 	behind: number | null;
 	fan: boolean;
@@ -103,6 +115,14 @@ export interface NeighbourView {
 
 type Cases = Candidate['cases'];
 
+/** The stock lamp in outline; the base of it is schematic, so only its light centre says where it stands. */
+function stockOf(category: LampCategory): FitView['stock'] {
+	const { lightCentre, isToScale, ...outline } = lampOutline(category);
+	return lightCentre !== null && isToScale
+		? { name: category.category, outline: { ...outline, isToScale, lightCentre } }
+		: null;
+}
+
 function fitOf({ socket: { socket, category }, product: { product } }: Cases): FitView {
 	const { size = {}, cooling, driver } = product;
 	const room = socket.envelope ?? {};
@@ -113,6 +133,7 @@ function fitOf({ socket: { socket, category }, product: { product } }: Cases): F
 		capDepth: socket.cap && socket.cap.kind !== 'none' ? (socket.cap.depth ?? 0) : null,
 		body: size,
 		lightCentre: category.lightCentre?.mm ?? null,
+		stock: stockOf(category),
 		behind,
 		fan: cooling === 'fan',
 		driver: driver ?? null,

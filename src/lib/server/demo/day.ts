@@ -15,7 +15,7 @@ import { shopDay } from '../shop-time';
 import { highsSolver } from '../solver/highs';
 
 const HAUL = 'aldring-haul-2012';
-const SOUND = 'fenholm-sound-2015';
+const REFLECTOR = 'fenholm-skerry-ii-2017-reflector';
 const SKERRY_I = 'fenholm-skerry-i-2012';
 
 /** A kit somebody has in hand: how far it has come, and what customers want of it. */
@@ -60,10 +60,10 @@ const IN_HAND: readonly InHand[] = [
 		sales: [{ id: 'SPILOT1', customer: 'Harbour pilots', steps: () => [{ kind: 'order' }] }]
 	},
 	{
-		id: 'KSOUND1',
-		code: 'SOUN-CAB5-3XRD',
-		vehicle: SOUND,
-		name: 'Taxi, cabin',
+		id: 'KREFL17',
+		code: 'REFL-CAB5-3XRD',
+		vehicle: REFLECTOR,
+		name: 'Cabin, whiter',
 		scope: 'cabin',
 		by: 'M. Tveter',
 		isReleased: false,

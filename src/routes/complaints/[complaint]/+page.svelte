@@ -41,7 +41,7 @@
 
 <svelte:head><title>Complaint {complaint.id} · Rotalux</title></svelte:head>
 
-<main class="grid gap-3 p-4 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
+<main class="page lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
 	<div class="flex flex-wrap items-baseline gap-x-3 gap-y-1 lg:col-span-2">
 		<a class="link" href={resolve('/complaints')}>Complaints</a>
 		<h1>{data.row?.symptoms.map(({ label }) => label).join('; ') || 'A complaint in words'}</h1>

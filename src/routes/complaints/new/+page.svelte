@@ -15,7 +15,7 @@
 
 <svelte:head><title>File a complaint · Rotalux</title></svelte:head>
 
-<main class="grid max-w-5xl gap-3 p-4">
+<main class="page page-list">
 	<div class="flex flex-wrap items-baseline gap-3">
 		<a class="link" href={resolve('/complaints')}>Complaints</a>
 		<h1>File a complaint</h1>

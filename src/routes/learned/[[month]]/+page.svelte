@@ -24,7 +24,7 @@
 
 <svelte:head><title>What we learned in {title} · Rotalux</title></svelte:head>
 
-<main class="grid max-w-5xl gap-3 p-4">
+<main class="page page-list">
 	<div class="flex flex-wrap items-center gap-3">
 		<a class="link" href={resolve('/complaints')}>Complaints</a>
 		<h1 class="mr-auto">What we learned in {title}</h1>

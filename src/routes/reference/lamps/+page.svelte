@@ -30,7 +30,7 @@
 
 <svelte:head><title>Which lamp is this? · Rotalux</title></svelte:head>
 
-<main class="grid content-start gap-4 p-4 lg:grid-cols-[23rem_minmax(0,1fr)]">
+<main class="page lg:grid-cols-[23rem_minmax(0,1fr)]">
 	<div class="grid content-start gap-3">
 		<div>
 			<p><a class="link" href={resolve('/reference')}>Lamp categories</a></p>

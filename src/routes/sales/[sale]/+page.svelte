@@ -29,7 +29,7 @@
 
 <svelte:head><title>Sale {sale.id} · Rotalux</title></svelte:head>
 
-<main class="grid max-w-5xl gap-4 p-6">
+<main class="page page-list">
 	<div class="flex flex-wrap items-center gap-3">
 		<a class="link" href={resolve('/sales')}>Kits for customers</a>
 		<h1>{sale.id}: {data.vehicle}</h1>

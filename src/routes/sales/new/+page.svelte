@@ -8,7 +8,7 @@
 
 <svelte:head><title>Quote a kit · Rotalux</title></svelte:head>
 
-<main class="grid max-w-2xl gap-4 p-6">
+<main class="page page-reading">
 	<div class="flex items-center gap-3">
 		<a class="link" href={resolve('/sales')}>Kits for customers</a>
 		<h1>Quote a kit</h1>

@@ -8,7 +8,7 @@
 
 <svelte:head><title>Your account · Rotalux</title></svelte:head>
 
-<main class="grid max-w-2xl gap-4 p-6">
+<main class="page page-reading">
 	<div class="flex flex-wrap items-center gap-3">
 		<a class="link" href={resolve('/settings')}>Settings</a>
 		<h1>Your account</h1>

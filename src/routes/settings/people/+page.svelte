@@ -12,7 +12,7 @@
 
 <svelte:head><title>People · Rotalux</title></svelte:head>
 
-<main class="grid max-w-4xl gap-4 p-6">
+<main class="page page-reading">
 	<div class="flex flex-wrap items-center gap-3">
 		<a class="link" href={resolve('/settings')}>Settings</a>
 		<h1>People</h1>

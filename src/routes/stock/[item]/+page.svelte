@@ -23,7 +23,7 @@
 
 <svelte:head><title>{data.title} · Stock · Rotalux</title></svelte:head>
 
-<main class="grid gap-3 p-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
+<main class="page lg:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
 	<div class="flex flex-wrap items-center gap-3 lg:col-span-2">
 		<a class="link" href={resolve('/stock')}>Stock</a>
 		<h1>{data.title}</h1>

@@ -13,7 +13,7 @@
 
 <svelte:head><title>New {word} · Stock · Rotalux</title></svelte:head>
 
-<main class="grid max-w-4xl gap-3 p-4">
+<main class="page page-reading">
 	<div class="flex flex-wrap items-baseline gap-3">
 		<a class="link" href={resolve('/stock')}>Stock</a>
 		<h1>New {word}</h1>

@@ -10,7 +10,7 @@
 
 <svelte:head><title>What to order · Rotalux</title></svelte:head>
 
-<main class="grid max-w-5xl gap-4 p-6">
+<main class="page page-list">
 	<div class="flex flex-wrap items-center gap-3">
 		<a class="link" href={resolve('/stock')}>Stock</a>
 		<h1 class="mr-auto">What to order</h1>

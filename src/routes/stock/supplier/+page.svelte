@@ -23,7 +23,7 @@
 
 <svelte:head><title>Prices and stock · Rotalux</title></svelte:head>
 
-<main class="grid max-w-4xl gap-4 p-6">
+<main class="page page-reading">
 	<div class="flex flex-wrap items-center gap-3">
 		<h1 class="mr-auto">Prices and stock</h1>
 		<a class="button" href={resolve('/vehicles/import')}>Import a list instead</a>

@@ -8,7 +8,7 @@
 
 <svelte:head><title>Compare · Rotalux</title></svelte:head>
 
-<main class="grid gap-4 p-6">
+<main class="page">
 	<h1>Side by side</h1>
 	{#if data.vehicles.length < 2}
 		<p>Two vehicles on record are needed. <a class="link" href={resolve('/vehicles/identify')}>Find them</a> first.</p>

@@ -39,7 +39,7 @@
 <svelte:head><title>Identify · Rotalux</title></svelte:head>
 
 <!-- eslint-disable svelte/no-navigation-without-resolve (address() resolves; the others are resolved with a query behind them) -->
-<main class="grid max-w-6xl gap-4 p-6">
+<main class="page page-list">
 	<div class="flex flex-wrap items-end gap-3">
 		<h1 class="mr-auto">Identify</h1>
 		<a class="button" href={resolve('/vehicles/new')}>Add a vehicle</a>

@@ -8,7 +8,7 @@
 
 <svelte:head><title>Import · Rotalux</title></svelte:head>
 
-<main class="grid max-w-3xl gap-4 p-6">
+<main class="page page-reading">
 	<h1>Import</h1>
 	<p>
 		A rotalux/1 file (JSON) is taken whole or not at all: vehicles, products, accessories and kits with an id that is

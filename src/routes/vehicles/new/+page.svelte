@@ -8,7 +8,7 @@
 
 <svelte:head><title>New vehicle · Rotalux</title></svelte:head>
 
-<main class="grid max-w-4xl gap-4 p-6">
+<main class="page page-reading">
 	<h1>New vehicle</h1>
 	<p class="text-soft">
 		Make, model and what is on the plate are enough to begin; the walk comes next, and everything can be changed later.

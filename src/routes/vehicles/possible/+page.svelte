@@ -10,7 +10,7 @@
 
 <svelte:head><title>What fits all · Rotalux</title></svelte:head>
 
-<main class="grid max-w-6xl gap-4 p-6">
+<main class="page page-list">
 	<h1>What fits, whichever of these {data.across.vehicles.length} it is</h1>
 	{#if data.across.vehicles.length === 0}
 		<p>

@@ -20,7 +20,7 @@
 
 <svelte:head><title>{data.title} in the field · Rotalux</title></svelte:head>
 
-<main class="grid gap-3 p-4 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
+<main class="page lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
 	<div class="flex flex-wrap items-center gap-3 lg:col-span-2">
 		<a class="link" href={resolve('/stock/[item]', { item: data.id })}>{data.id}</a>
 		<h1 class="mr-auto">{data.title} in the field</h1>

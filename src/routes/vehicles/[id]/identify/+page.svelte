@@ -34,7 +34,7 @@
 
 <svelte:head><title>Identify · {data.vehicle.name} · Rotalux</title></svelte:head>
 
-<main class="grid max-w-6xl content-start gap-3 p-3">
+<main class="page page-list">
 	{#if form && 'message' in form}
 		<Message text={form.message ?? ''} kept="Nothing was changed." />
 		{#if unlike.length > 0}

@@ -14,7 +14,7 @@
 
 <svelte:head><title>Kits · {data.vehicle.name} · Rotalux</title></svelte:head>
 
-<main class="grid max-w-4xl gap-4 p-6">
+<main class="page page-reading">
 	<h2>New kit</h2>
 	{#if form?.message}<Message text={form.message} />{/if}
 	<BusyForm action="?/start" class="panel flex flex-wrap items-end gap-3 p-4"

@@ -14,7 +14,7 @@
 
 <svelte:head><title>Import of {data.job.name} · Rotalux</title></svelte:head>
 
-<main class="grid max-w-6xl gap-4 p-6">
+<main class="page page-list">
 	<div class="flex flex-wrap items-center gap-3">
 		<h1 class="mr-auto">{data.job.name}</h1>
 		<a class="button" href={resolve('/vehicles/import')}>Another file</a>

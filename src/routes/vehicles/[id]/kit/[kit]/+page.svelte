@@ -10,6 +10,7 @@
 	import { kitTabNamed, type KitTab } from '$lib/components/kit/tabs';
 	import Rota from '$lib/components/rota/Rota.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
+	import Panes from '$lib/components/ui/Panes.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 	import { provideSaw } from '$lib/components/ui/saw';
 	import { provideCurrency } from '$lib/components/ui/shop-formats';
@@ -37,8 +38,8 @@
 
 <svelte:head><title>{data.name} · Kit · Rotalux</title></svelte:head>
 
-<main class="grid h-full gap-3 p-3 lg:grid-cols-[minmax(0,1fr)_23rem]">
-	<div class="flex min-h-0 min-w-0 flex-col gap-3">
+{#snippet box()}
+	<div class="flex min-h-0 min-w-0 grow flex-col gap-3">
 		<KitHead {data} />
 		{#if form && 'message' in form && form.message}<Message text={form.message} />{/if}
 		{#if form && 'moved' in form && form.moved}<button class="button self-start" onclick={() => invalidateAll()}
@@ -64,7 +65,9 @@
 			<KitSummary kit={data.kit} policy={data.policy} exception={data.order.exception} quoted={data.quoted} />
 		</ScrollPanel>
 	</div>
-	<div class="flex min-h-0 flex-col gap-3">
+{/snippet}
+{#snippet side()}
+	<div class="flex min-h-0 grow flex-col gap-3">
 		<div class="panel h-48 shrink-0 p-1">
 			<Rota
 				sockets={data.kit.sockets}
@@ -88,4 +91,14 @@
 			onplace={openPlace}
 		/>
 	</div>
+{/snippet}
+
+<main class="h-full p-3">
+	<Panes
+		name="kit"
+		panes={[
+			{ id: 'lines', label: 'the lines', size: 66, least: 40, content: box },
+			{ id: 'side', label: 'the order', size: 34, least: 24, content: side }
+		]}
+	/>
 </main>

@@ -25,7 +25,7 @@
 
 <svelte:head><title>Revisions of {data.kitName} · Rotalux</title></svelte:head>
 
-<main class="grid max-w-5xl gap-4 p-6">
+<main class="page page-list">
 	<div class="flex flex-wrap items-center gap-3">
 		<h2 class="mr-auto text-lg!">Revisions of {data.kitName}</h2>
 		<label class="flex items-center gap-2"
