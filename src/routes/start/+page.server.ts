@@ -1,5 +1,4 @@
 import { fail } from '@sveltejs/kit';
-import { resolve } from '$app/paths';
 import { dataFolder } from '$lib/server/config';
 import { mayShowDemo, openDemo } from '$lib/server/demo/beside';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
@@ -31,7 +30,7 @@ export const actions: Actions = {
 	demo: async ({ url }) => {
 		if (!mayShowDemo())
 			return fail(409, { refused: 'The demo is opened on the machine the shop runs on: ./rotalux demo.' });
-		const opened = await openDemo(dataFolder(), url.origin + resolve('/'));
+		const opened = await openDemo(dataFolder(), `${url.origin}/`);
 		return opened.ok ? { demo: opened.value } : fail(503, { refused: opened.error });
 	}
 };
