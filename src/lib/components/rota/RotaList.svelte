@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pressed } from '$lib/client/shortcuts';
 	import type { SocketView } from '$lib/core/views';
 	import { VERDICT_LEVEL, VERDICT_WORD } from '../ui/level';
 	import LevelMark from '../ui/LevelMark.svelte';
@@ -13,6 +14,15 @@
 			.map((ring) => ({ ring, items: sockets.filter((s) => s.ring === ring) }))
 			.filter((group) => group.items.length > 0)
 	);
+	/** One stop of the Tab key for the whole list; arrows go through it. */
+	const stop = $derived(sockets.some(({ id }) => id === selected) ? selected : (rings[0]?.items[0]?.id ?? null));
+	function step(event: KeyboardEvent & { currentTarget: HTMLElement }): void {
+		const way = pressed(event, ['list-down', 'list-up']);
+		if (!way) return;
+		event.preventDefault();
+		const all = [...(event.currentTarget.closest('nav')?.querySelectorAll<HTMLElement>('[data-socket]') ?? [])];
+		all[all.indexOf(event.currentTarget) + (way === 'list-down' ? 1 : -1)]?.focus();
+	}
 </script>
 
 <nav aria-label="Sockets in walking order">
@@ -25,6 +35,9 @@
 					<a
 						href={href(socket.id)}
 						data-sveltekit-noscroll
+						data-socket
+						tabindex={socket.id === stop ? 0 : -1}
+						onkeydown={step}
 						aria-current={socket.id === selected ? 'true' : undefined}
 						class="flex min-h-7 items-center gap-2 rounded px-2 py-0.5 hover:bg-sea-wash aria-[current=true]:bg-sea-wash aria-[current=true]:font-semibold"
 					>
