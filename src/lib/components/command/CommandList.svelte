@@ -5,7 +5,8 @@
 	import { Command as Bar } from 'bits-ui';
 	import { commandsAt, GROUPS, rank, type Deed, type Group } from '$lib/client/commands';
 	import { keepRecent, readRecents } from '$lib/client/recents';
-	import { foundHref, type FoundThing } from './found-links';
+	import type { FoundThing } from '$lib/core/views';
+	import { foundHref } from './found-links';
 
 	/** The line of the command bar and what answers to it; it begins empty each time it is opened. */
 	let { ondone, ondeed }: { ondone: () => void; ondeed: (deed: Deed) => void } = $props();

@@ -1,13 +1,5 @@
 import { resolve } from '$app/paths';
-
-/** Something on record, as the server found it. */
-export interface FoundThing {
-	kind: 'vehicle' | 'socket' | 'product' | 'kit' | 'category' | 'complaint';
-	id: string;
-	vehicle?: string;
-	words: string;
-	detail: string;
-}
+import type { FoundThing } from '$lib/core/views';
 
 /** Routes that open what is found on record, by kind. */
 export const FOUND_ROUTES = {

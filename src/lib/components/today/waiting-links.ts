@@ -14,7 +14,7 @@ export const KIND_WORDS: Readonly<Record<WaitingKind, string>> = {
 };
 
 /** Where a piece of waiting work is done. */
-export function placeOf({ kind, id, vehicle }: Waiting): string {
+export function placeOf({ kind, id, vehicle, question }: Waiting): string {
 	switch (kind) {
 		case 'message':
 		case 'complaint':
@@ -26,8 +26,8 @@ export function placeOf({ kind, id, vehicle }: Waiting): string {
 		case 'broken':
 			return resolve('/vehicles/[id]/kit/[kit]', { id: vehicle ?? '', kit: id });
 		case 'question': {
-			const [first = '', subjectKind = '', subject = '', fact = ''] = id.split(' ');
-			const query = [first, subjectKind, subject, fact].map((part) => `q=${encodeURIComponent(part)}`).join('&');
+			const { kind: of = '', subject = '', fact = '' } = question ?? {};
+			const query = [vehicle ?? '', of, subject, fact].map((part) => `q=${encodeURIComponent(part)}`).join('&');
 			return `${resolve('/questions')}?${query}`;
 		}
 		case 'walk':

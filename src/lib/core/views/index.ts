@@ -27,6 +27,7 @@ export * from './vin';
 export * from './dependence';
 export * from './fit-up';
 export * from './kit';
+export * from './found';
 export * from './today';
 export * from './kit-notes';
 export * from './line-change';

@@ -16,8 +16,10 @@ export type WaitingKind = (typeof WAITING_KINDS)[number];
 /** One thing that wants a person today. */
 export interface Waiting {
 	kind: WaitingKind;
-	/** What it is about: the id of the kit, sale, complaint or vehicle. */
+	/** What it is about: the id of the kit, sale, complaint or vehicle; for a question, told apart by `question`. */
 	id: string;
+	/** The fact that a question is about. */
+	question?: { kind: string; subject: string; fact: string };
 	/** The vehicle it belongs to; null where there is none. */
 	vehicle: string | null;
 	/** What to do, and what stands behind it. */

@@ -1,21 +1,12 @@
 import type { Knex } from 'knex';
 import { LAMP_CATEGORIES } from '../../core/lamps';
+import type { FoundThing } from '../../core/views';
 import { socketName, vehicleName } from '../../core/vehicle';
 import { findComplaint } from '../repositories/complaints';
 import { findConfiguration, findConfigurations } from '../repositories/configurations';
 import { kitSummaries } from '../repositories/kits';
 import { pageOfAccessories, pageOfProducts, searchStock, type StockWish } from '../repositories/products';
 import { searchIds } from '../repositories/search';
-
-/** Something on record that answers to a line. */
-export interface FoundThing {
-	kind: 'vehicle' | 'socket' | 'product' | 'kit' | 'category' | 'complaint';
-	id: string;
-	/** The vehicle of a socket or a kit. */
-	vehicle?: string;
-	words: string;
-	detail: string;
-}
 
 const EACH = 6;
 

@@ -62,6 +62,29 @@ describe('a price list as a supplier writes it', () => {
 		expect(taken(priceList(headings, [row])).products[0]?.packs[0]?.price).toBe(price);
 	});
 
+	it('amounts in another currency are left alone: nothing is converted', () => {
+		const headings = HEADINGS.map((one) => (one === 'Price EUR' ? 'Price USD' : one));
+		expect(priceList(headings, [ROW]).map['Price USD']).toBeNull();
+		expect(mapHeadings('products', ['List price (SEK)'], { currency: 'SEK' })).toEqual({
+			'List price (SEK)': 'price as written'
+		});
+	});
+
+	it.each([
+		['Length MAX', null],
+		['Colour DIM', null],
+		['Front length cm', null],
+		['Front length (mm)', 'frontLength'],
+		['Power [W]', 'at13v5']
+	])('a word behind a heading is a unit or it is not: %s', (heading, column) => {
+		expect(mapHeadings('products', [heading])[heading]).toBe(column);
+	});
+
+	it('“yellow” is said of amber and of selective yellow, so it is a problem and no guess', () => {
+		const row = ROW.map((cell, i) => (i === 5 ? 'Yellow' : cell));
+		expect(taken(priceList(HEADINGS, [row])).problems.map(({ column }) => column)).toEqual(['colour.kind']);
+	});
+
 	it('a row that describes nothing and names nothing known stays a problem', () => {
 		const { problems } = taken(priceList(['SKU', 'Price'], [['X-1', '4.50']]));
 		expect(problems[0]?.message).toContain('names nothing on record');

@@ -126,10 +126,11 @@ export const PRODUCT_FACTS = {
 		kind: 'choice',
 		label: 'Colour',
 		choices: choices<(typeof LIGHT_COLOURS)[number]>({
-			white: 'white|cool white|warm white|clear',
-			amber: 'amber|orange|yellow-orange',
+			white: 'white|cool white|warm white',
+			amber: 'amber|orange',
 			red: 'red',
-			'selective-yellow': 'selective yellow|yellow|golden yellow'
+			// “Yellow” alone is said of amber lamps as well: nobody may guess.
+			'selective-yellow': 'selective yellow'
 		}),
 		sheet: { heading: 'colour', also: ['color', 'light'] },
 		form: { group: LIGHT }

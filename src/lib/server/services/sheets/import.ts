@@ -46,6 +46,7 @@ const cellsUnder =
 
 /** Headings mapped as a person said, as remembered of the supplier, or by name. */
 async function mapped(db: Knex, tables: readonly IncomingTable[], options: SheetOptions): Promise<MappedTable[]> {
+	const currency = await readCurrency(db);
 	return Promise.all(
 		tables.map(async (table) => {
 			const said = options.maps[table.tab];
@@ -56,7 +57,8 @@ async function mapped(db: Knex, tables: readonly IncomingTable[], options: Sheet
 				sheet,
 				map: mapHeadings(sheet, table.headings, {
 					remembered: { ...remembered, ...said?.map },
-					cellsUnder: cellsUnder(table)
+					cellsUnder: cellsUnder(table),
+					currency
 				})
 			};
 		})

@@ -13,6 +13,7 @@ export const questionsWaiting: WaitingSource = async (db) => {
 		.map((question) => ({
 			kind: 'question' as const,
 			id: `${question.vehicle.id} ${question.subject.kind} ${question.subject.id} ${question.fact}`,
+			question: { kind: question.subject.kind, subject: question.subject.id, fact: question.fact },
 			vehicle: question.vehicle.id,
 			title: `${question.name}, ${question.label.toLowerCase()}: ${question.values.map(({ text }) => text).join(' or ')}?`,
 			detail: question.vehicle.name,
