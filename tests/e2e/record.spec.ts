@@ -263,7 +263,7 @@ test('channels: from a template, what they feed, the flasher', async ({ page }) 
 	await page.getByRole('button', { name: 'Plug-in flasher, 3 pins' }).click();
 	await expect(page.getByRole('heading', { name: 'Flasher: plug in' })).toBeVisible();
 	await page.getByLabel('Name').fill('spare');
-	await page.getByLabel('Kind of output').selectOption({ label: 'Pulsed headlamp feed with hot monitor' });
+	await page.getByLabel('Kind of output').selectOption({ label: 'Pulsed headlamp feed, checked while on' });
 	await page.getByRole('button', { name: 'Add the output' }).click();
 	const channel = page.getByRole('region', { name: 'Output', exact: true });
 	await expect(channel).toContainText('spare');

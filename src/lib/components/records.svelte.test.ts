@@ -99,7 +99,7 @@ describe('the drawing of channels', () => {
 		const fed = channelsView(makeConfiguration([STOP_SOCKET]));
 		const linked = render(ChannelMap, { props: { shown: fed, chosen: 'feed-stop-L', href: (id) => `/c/${id}` } }).body;
 		expect(linked).toContain('href="/c/feed-stop-L"');
-		expect(linked).toContain('Left stop lamp, steady, no monitor, 1 lamp');
+		expect(linked).toContain('Left stop lamp, steady, no bulb-out check, 1 lamp');
 		expect(
 			render(ChannelMap, { props: { shown: { ...fed, terminals: [] }, chosen: null, href: () => '' } }).body
 		).toContain('List the sockets first');

@@ -33,10 +33,10 @@
 			<table class="w-full">
 				<thead class="text-left text-soft"
 					><tr
-						><th class="px-3 py-2 font-medium">sale</th><th class="font-medium">vehicle</th><th class="font-medium"
-							>state</th
-						><th class="font-medium">reserved until</th><th class="font-medium">customer</th><th
-							class="number px-3 text-right font-medium">price</th
+						><th class="px-3 py-2 font-medium">Sale</th><th class="font-medium">Vehicle</th><th class="font-medium"
+							>State</th
+						><th class="font-medium">Reserved until</th><th class="font-medium">Customer</th><th
+							class="number px-3 text-right font-medium">Price</th
 						></tr
 					></thead
 				>

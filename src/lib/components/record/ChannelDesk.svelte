@@ -7,11 +7,14 @@
 	let {
 		shown,
 		terminals,
+		names,
 		onclose,
 		onrenamed
 	}: {
 		shown: ChannelsView['channels'][number];
 		terminals: TerminalView[];
+		/** What the outputs are called, by id. */
+		names: ReadonlyMap<string, string>;
 		onclose: () => void;
 		onrenamed: (id: string) => void;
 	} = $props();
@@ -70,7 +73,9 @@
 		{@const other = terminal.channels.find((id) => id !== channel.id)}
 		<label class="flex min-h-7 items-center gap-2">
 			<input type="checkbox" checked={feeds(terminal)} onchange={() => toggle(terminal)} />
-			{terminal.name}{#if other}<span class="text-sm text-soft"> on {other}</span>{/if}
+			{terminal.name}{#if other}<span class="text-sm text-soft">
+					on {names.get(other)?.toLowerCase() ?? other}</span
+				>{/if}
 		</label>
 	{/each}
 </fieldset>

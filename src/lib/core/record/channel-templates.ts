@@ -10,18 +10,18 @@ export interface ChannelTemplate {
 
 /** Templates of channels, the plainest first. A new one is one entry here. */
 export const CHANNEL_TEMPLATES: Readonly<Record<string, ChannelTemplate>> = {
-	plain: { label: 'Steady feed, no monitor', channel: { feed: { kind: 'steady' }, monitor: { kind: 'none' } } },
-	hot: { label: 'Steady feed with hot monitor', channel: { feed: { kind: 'steady' }, monitor: { kind: 'hot' } } },
+	plain: { label: 'Steady feed, no bulb-out check', channel: { feed: { kind: 'steady' }, monitor: { kind: 'none' } } },
+	hot: { label: 'Steady feed, checked while on', channel: { feed: { kind: 'steady' }, monitor: { kind: 'hot' } } },
 	cold: { label: 'Steady feed, checked while off', channel: { feed: { kind: 'steady' }, monitor: { kind: 'cold' } } },
 	turn: {
 		label: 'Turn output, counted by the flasher',
 		channel: { feed: { kind: 'steady' }, monitor: { kind: 'flasher' } }
 	},
 	pulsed: {
-		label: 'Pulsed headlamp feed with hot monitor',
+		label: 'Pulsed headlamp feed, checked while on',
 		channel: { feed: { kind: 'pwm' }, monitor: { kind: 'hot' } }
 	},
-	'pulsed-plain': { label: 'Pulsed feed, no monitor', channel: { feed: { kind: 'pwm' }, monitor: { kind: 'none' } } }
+	'pulsed-plain': { label: 'Pulsed feed, no bulb-out check', channel: { feed: { kind: 'pwm' }, monitor: { kind: 'none' } } }
 };
 
 /** Templates of flashers. */

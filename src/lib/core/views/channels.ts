@@ -1,4 +1,4 @@
-import type { Channel, Configuration } from '../model';
+import { factOf, factText, type Channel, type Configuration } from '../model';
 import { lampFunction, type FunctionId } from '../lamps';
 import { outputTitle, socketName, socketsInWalk } from '../vehicle';
 import { recordedFacts, type RecordedFact } from './recorded';
@@ -19,9 +19,15 @@ export interface ChannelsView {
 	flasher: { kind: string; facts: RecordedFact[] } | null;
 }
 
+const said = (path: 'feed.kind' | 'monitor.kind', value: string) => factText(factOf('channel', path), value);
+
 function channelText({ feed, monitor, fuse }: Channel): string {
-	const fed = feed ? (feed.kind === 'pwm' ? 'pulsed' : 'steady') : 'feed not known';
-	const watched = monitor ? (monitor.kind === 'none' ? 'no monitor' : `${monitor.kind} monitor`) : 'monitor not known';
+	const fed = feed ? said('feed.kind', feed.kind) : 'feed not known';
+	const watched = !monitor
+		? 'bulb-out check not known'
+		: monitor.kind === 'none'
+			? 'no bulb-out check'
+			: said('monitor.kind', monitor.kind);
 	return [fed, watched, fuse === undefined ? '' : `fuse ${fuse} A`].filter(Boolean).join(', ');
 }
 

@@ -10,7 +10,7 @@ const SIZES = ['length', 'across'] as const;
 const MOST_MM = 200;
 
 /** What an address says was seen of a lamp; what cannot be read was not seen. */
-export function seenIn(asked: URLSearchParams): Seen {
+export function seenIn(asked: { get(name: string): string | null }): Seen {
 	const chosen = Object.entries(CHOICES).flatMap(([name, values]) => {
 		const value = (values as readonly string[]).find((one) => one === asked.get(name));
 		return value === undefined ? [] : [[name, value]];
@@ -30,5 +30,6 @@ export function seenIn(asked: URLSearchParams): Seen {
 /** What was seen, as the query of an address; nothing for nothing. */
 export function seenQuery(seen: Seen): string {
 	const said = Object.entries(seen).filter(([, value]) => value !== undefined);
-	return said.length > 0 ? `?${new URLSearchParams(said.map(([name, value]) => [name, String(value)]))}` : '';
+	const pairs = said.map(([name, value]) => `${name}=${encodeURIComponent(String(value))}`);
+	return pairs.length > 0 ? `?${pairs.join('&')}` : '';
 }

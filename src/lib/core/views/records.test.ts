@@ -102,8 +102,8 @@ describe('channels', () => {
 		});
 		const shown = channelsView(vehicle);
 		expect(shown.channels.map((c) => c.text)).toEqual([
-			'pulsed, hot monitor, fuse 10 A',
-			'feed not known, monitor not known'
+			'pulsed (PWM), checked while on, fuse 10 A',
+			'feed not known, bulb-out check not known'
 		]);
 		expect(shown.terminals.map((t) => [t.name, t.channels])).toEqual([
 			['Rear stop / tail, left: stop', ['a', 'b']],

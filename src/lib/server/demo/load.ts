@@ -32,11 +32,11 @@ export async function loadDemo(folder: string, now: string): Promise<Result<Impo
 	}
 }
 
-/** The kits of the demo were worked out on the demo as it is loaded. */
+/** The kits of the demo that still may change were worked out on the demo as its day begins. */
 async function standOnTheDemo(tx: Tx): Promise<void> {
 	for (const kit of await listKits(tx)) {
 		const configuration = await findConfiguration(tx, kit.configurationId);
-		if (!configuration) continue;
+		if (!configuration || kit.state === 'released') continue;
 		const standsOn = foundationOf({ configuration, answer: kit.answer }, await dataOfKit(tx, kit));
 		await updateKit(tx, { ...kit, standsOn });
 	}
@@ -64,11 +64,9 @@ async function reload(folder: string, now: string): Promise<Result<ImportReport,
 		const report = await importDocument(db, document, { now });
 		await importDocument(db, yearOf(document), { now });
 		await keepDemoBeams(db);
-		await changeAlways(db, async (tx) => {
-			await writeSetting(tx, 'demo', true);
-			await standOnTheDemo(tx);
-		});
+		await changeAlways(db, (tx) => writeSetting(tx, 'demo', true));
 		await demoDay(db, now);
+		await changeAlways(db, standOnTheDemo);
 		return ok(report);
 	} finally {
 		await db.destroy();

@@ -9,6 +9,7 @@ export const CHANNEL_FACTS = {
 		rules: ['electrics/pulsed-feed'],
 		kind: 'choice',
 		label: 'Feed',
+		byLabel: true,
 		choices: choices<(typeof FEED_KINDS)[number]>({ steady: 'steady', pwm: 'pulsed (PWM)|pwm|pulsed' }),
 		evidence: true,
 		sheet: { heading: 'feed' },
@@ -37,6 +38,7 @@ export const CHANNEL_FACTS = {
 		rules: ['electrics/monitor'],
 		kind: 'choice',
 		label: 'Bulb-out check',
+		byLabel: true,
 		choices: choices<(typeof MONITOR_KINDS)[number]>({
 			none: 'not checked|none',
 			hot: 'checked while on|hot',

@@ -16,6 +16,8 @@ export interface Fact {
 	unit?: 'mm' | '°' | 'A' | 'ohm' | 'Hz' | 'per minute' | 'lm' | 'W' | 'V' | 's' | 'K' | 'nm' | 'C' | 'F' | 'h' | 'min';
 	/** The words it may have; absent where any word or number goes. */
 	choices?: Readonly<Record<string, FactChoice>>;
+	/** True where a choice is shown by its label: its value is a word of the format. */
+	byLabel?: true;
 	/** True for a value it may have, where more is asked than its kind says. */
 	accepts?: (value: unknown) => boolean;
 	/** Two readings no further apart than this agree. */
@@ -67,6 +69,12 @@ export function plainChoices<T extends string>(values: readonly T[]): Readonly<R
 
 const inWords = (choice: string) => choice.replaceAll('-', ' ');
 
+/** A choice as it is shown: by its value, or by its label where the value is no word of the trade; a word that is none stays as it is. */
+function shownAs({ choices: all, byLabel }: Fact, value: string): string {
+	if (!all || !Object.hasOwn(all, value)) return value;
+	return byLabel ? (all[value]?.label ?? inWords(value)) : inWords(value);
+}
+
 /** The values a fact may have; undefined where any word or number goes. */
 export function choiceValues({ choices: all }: Fact): string[] | undefined {
 	return all && Object.keys(all);
@@ -74,7 +82,7 @@ export function choiceValues({ choices: all }: Fact): string[] | undefined {
 
 /** What may be said of a fact, in words; undefined where any word or number goes. */
 export function choiceWords(fact: Fact): string[] | undefined {
-	return choiceValues(fact)?.map(inWords);
+	return choiceValues(fact)?.map((value) => shownAs(fact, value));
 }
 
 /**
@@ -117,9 +125,10 @@ const itemText = (item: unknown): string =>
  * @example factText(FACTS.socket.keyAngle, 30) // "30°"
  * @example factText(FACTS.socket.retention, 'spring-clip') // "spring clip"
  */
-export function factText({ unit, choices: all }: Fact, value: unknown): string {
+export function factText(fact: Fact, value: unknown): string {
+	const { unit } = fact;
 	if (value === undefined || value === null) return 'not known';
-	if (typeof value === 'string') return all && Object.hasOwn(all, value) ? inWords(value) : value;
+	if (typeof value === 'string') return shownAs(fact, value);
 	if (Array.isArray(value)) return value.map(itemText).join(', ') || 'none';
 	const text = typeof value === 'object' ? JSON.stringify(value) : String(value);
 	if (!unit) return text;

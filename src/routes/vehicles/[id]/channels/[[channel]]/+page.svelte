@@ -43,6 +43,7 @@
 				<ChannelDesk
 					shown={chosen}
 					terminals={data.shown.terminals}
+					names={new Map(data.shown.channels.map(({ channel, name }) => [channel.id as string, name]))}
 					onclose={() => open()}
 					onrenamed={(channel) => open(channel)}
 				/>
