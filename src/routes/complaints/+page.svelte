@@ -5,6 +5,9 @@
 	import { answerOf } from '$lib/components/ui/form-answer';
 	import Message from '$lib/components/ui/Message.svelte';
 	import { counted } from '$lib/core/quantity';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { date } = shopFormats();
 
 	let { data, form } = $props();
 
@@ -67,7 +70,7 @@
 					{#if row.settled}<p class="text-sm">{row.settled}</p>{/if}
 				</div>
 				<p class="text-sm text-soft">
-					{row.on}{row.by ? `, ${row.by}` : ''}{row.from === 'customer' ? ', sent by a customer' : ''}
+					{date(row.on)}{row.by ? `, ${row.by}` : ''}{row.from === 'customer' ? ', sent by a customer' : ''}
 				</p>
 				{#if row.state === 'unread'}
 					<BusyForm action="?/read" class="flex gap-2"

@@ -8,6 +8,9 @@
 	import { answerOf } from '$lib/components/ui/form-answer';
 	import Message from '$lib/components/ui/Message.svelte';
 	import { counted } from '$lib/core/quantity';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { date } = shopFormats();
 
 	let { data, form } = $props();
 
@@ -81,7 +84,7 @@
 						<p class="font-medium">{row.vehicle}</p>
 						<p class="text-sm text-soft">
 							<a class="link" href={resolve('/fittings/[fitting]', { fitting: row.fitting })}>{row.kit}</a>
-							{row.code ? ` · ${row.code}` : ''} · {counted(row.months, 'month')} after fitting, due {row.due}
+							{row.code ? ` · ${row.code}` : ''} · {counted(row.months, 'month')} after fitting, due {date(row.due)}
 						</p>
 					</div>
 					<BusyForm action="?/answer" class="flex gap-2"

@@ -1,6 +1,9 @@
 <script lang="ts">
 	import type { PolicyException } from '$lib/core/model';
 	import BusyForm from '../ui/BusyForm.svelte';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { date } = shopFormats();
 
 	/** A signed exception from the shop's policy on LED in headlamps and fog lamps, for this kit alone. */
 	let { exception }: { exception: PolicyException | null } = $props();
@@ -8,7 +11,7 @@
 
 <h2>Exception from the policy</h2>
 {#if exception}
-	<p>“{exception.words}”, signed by {exception.by} on {exception.on}. It stands on the kit in these words.</p>
+	<p>“{exception.words}”, signed by {exception.by} on {date(exception.on)}. It stands on the kit in these words.</p>
 	<BusyForm action="?/unexcept"
 		>{#snippet children(busy)}<button class="button mt-1" disabled={busy}>Take it back</button>{/snippet}</BusyForm
 	>

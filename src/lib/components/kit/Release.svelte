@@ -3,6 +3,9 @@
 	import type { KitLife } from '$lib/core/kit';
 	import { resolve } from '$app/paths';
 	import type { SignatureWanted, UnprovedLine } from '$lib/core/views';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { date } = shopFormats();
 
 	/** From draft to release: somebody checks it, signs for what wants a hand, and it is frozen under a code. */
 	let {
@@ -76,8 +79,8 @@
 {:else if kitState === 'checked'}
 	<h2>2. Release revision {revision}</h2>
 	<p class="text-sm">
-		Checked by {life.checked?.by} on {life.checked?.on}. It gets a code and is frozen; a change later makes the next
-		revision.
+		Checked by {life.checked?.by} on {date(life.checked?.on)}. It gets a code and is frozen; a change later makes the
+		next revision.
 	</p>
 	{#each life.checked?.signOffs ?? [] as { what, found } (what)}<p class="text-sm text-soft">{what}: {found}</p>{/each}
 	<BusyForm action="?/release" class="mt-2 grid"
@@ -88,7 +91,7 @@
 {:else}
 	<h2>Released</h2>
 	{#if life.checked}
-		<p class="text-sm">Checked by {life.checked.by} on {life.checked.on}.</p>
+		<p class="text-sm">Checked by {life.checked.by} on {date(life.checked.on)}.</p>
 		{#each life.checked.signOffs as { what, found } (what)}<p class="text-sm text-soft">{what}: {found}</p>{/each}
 	{/if}
 	<p class="text-sm text-soft">A released kit does not change. What is to be different goes into its next revision.</p>

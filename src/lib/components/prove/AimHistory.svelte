@@ -29,7 +29,9 @@
 		<tbody>
 			{#each history as one (one.id)}
 				<tr>
-					<th scope="row" class="text-ink!">{one.on}, {sideWord(one.socket)}{one.by ? `, ${one.by}` : ''}</th>
+					<th scope="row" class="text-ink!"
+						>{formats.date(one.on)}, {sideWord(one.socket)}{one.by ? `, ${one.by}` : ''}</th
+					>
 					<td>{one.dropBefore === undefined ? '–' : `${length(one.dropBefore)} under`}</td>
 					<td>{length(one.drop)} under at {formats.measure('distance', one.distance)}</td>
 					<td>{adjusterWords(one)}</td>

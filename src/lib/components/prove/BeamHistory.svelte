@@ -2,6 +2,9 @@
 	import { resolve } from '$app/paths';
 	import type { Product, ProofOf } from '$lib/core/model';
 	import { decimal } from '$lib/core/quantity';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { date } = shopFormats();
 
 	/** Pairs of pictures that were kept of a place. */
 	let {
@@ -43,7 +46,7 @@
 				/>
 			{/each}
 			<p>
-				<span class="font-medium">{nameOf(one.product)}</span>, {one.on}{one.by ? `, ${one.by}` : ''}
+				<span class="font-medium">{nameOf(one.product)}</span>, {date(one.on)}{one.by ? `, ${one.by}` : ''}
 				<span class="block text-sm text-soft">{wordsOf(one)}</span>
 			</p>
 			<button type="button" class="button ml-auto" onclick={() => onopen(one)}>Look at them again</button>

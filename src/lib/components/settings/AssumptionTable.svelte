@@ -1,6 +1,9 @@
 <script lang="ts">
 	import type { Assumption, SetValues } from '$lib/core/quantity';
 	import BusyForm from '../ui/BusyForm.svelte';
+	import { shopFormats } from '../ui/shop-formats';
+
+	const { date } = shopFormats();
 
 	/** Assumptions of one area: the default, what the shop has set, and why it trusts it. An empty field goes back to the default. */
 	let {
@@ -59,7 +62,7 @@
 									placeholder={source}
 									aria-label={`${label}, where it comes from`}
 								/>{#if set[id]?.by || set[id]?.on}<span class="text-sm text-soft"
-										>{set[id]?.by ?? ''} {set[id]?.on ?? ''}</span
+										>{set[id]?.by ?? ''} {date(set[id]?.on)}</span
 									>{/if}</td
 							>
 						</tr>

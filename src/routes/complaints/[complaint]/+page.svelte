@@ -17,7 +17,7 @@
 
 	let { data, form } = $props();
 
-	const { price } = shopFormats();
+	const { price, date } = shopFormats();
 	const complaint = $derived(data.complaint);
 	const diagnosis = $derived(data.diagnosis);
 	const answer = $derived(answerOf(form));
@@ -46,7 +46,7 @@
 		<a class="link" href={resolve('/complaints')}>Complaints</a>
 		<h1>{data.row?.symptoms.map(({ label }) => label).join('; ') || 'A complaint in words'}</h1>
 		<span class="text-soft"
-			>{complaint.id} · {complaint.on ?? ''}{complaint.by ? `, ${complaint.by}` : ''}{complaint.from === 'customer'
+			>{complaint.id} · {date(complaint.on)}{complaint.by ? `, ${complaint.by}` : ''}{complaint.from === 'customer'
 				? ', sent by a customer'
 				: ''} · {complaint.state.replace('-', ' ')}</span
 		>

@@ -1,6 +1,9 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { counted, proportionText } from '$lib/core/quantity';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { date } = shopFormats();
 
 	let { data } = $props();
 
@@ -82,9 +85,9 @@
 					<li>
 						{fact.what}
 						<span class="block text-sm text-soft"
-							><a class="link" href={resolve('/vehicles/[id]/history', { id: fact.configuration })}>{fact.vehicle}</a>, {fact.on}{fact.by
-								? `, ${fact.by}`
-								: ''}</span
+							><a class="link" href={resolve('/vehicles/[id]/history', { id: fact.configuration })}>{fact.vehicle}</a>, {date(
+								fact.on
+							)}{fact.by ? `, ${fact.by}` : ''}</span
 						>
 					</li>
 				{/each}

@@ -2,6 +2,9 @@
 	import { resolve } from '$app/paths';
 	import SurvivalChart from '$lib/components/charts/SurvivalChart.svelte';
 	import { counted, proportionText } from '$lib/core/quantity';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { date } = shopFormats();
 
 	let { data } = $props();
 
@@ -133,7 +136,7 @@
 					<a class="link" href={resolve('/complaints/[complaint]', { complaint: one.id })}
 						>{said(one.seen) || one.symptom || 'in words only'}</a
 					>
-					<span class="text-soft">{one.on ?? ''}, {one.vehicle}{one.place ? `, ${one.place.toLowerCase()}` : ''}</span>
+					<span class="text-soft">{date(one.on)}, {one.vehicle}{one.place ? `, ${one.place.toLowerCase()}` : ''}</span>
 					<span class="block text-sm"
 						>{one.causeWords ? `${one.causeWords}: ` : ''}{one.settled ??
 							(one.state === 'open' ? 'open' : one.state)}{one.neverAgain ? '. Never again here.' : ''}</span

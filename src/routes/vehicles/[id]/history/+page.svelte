@@ -7,7 +7,7 @@
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
 	import { shopFormats } from '$lib/components/ui/shop-formats';
 
-	const { moment } = shopFormats();
+	const { moment, date } = shopFormats();
 
 	let { data } = $props();
 
@@ -76,7 +76,7 @@
 				{/each}
 			</ul>
 		{:else if data.day}
-			<p class="text-soft">On {data.day} this record did not exist yet.</p>
+			<p class="text-soft">On {date(data.day)} this record did not exist yet.</p>
 		{:else}
 			<p class="text-soft">Choose an event or a day: the record is shown as it stood then, to read.</p>
 		{/if}

@@ -5,6 +5,9 @@
 	import { counted } from '$lib/core/quantity';
 	import ProveMark from '$lib/components/prove/ProveMark.svelte';
 	import ScrollPanel from '$lib/components/ui/ScrollPanel.svelte';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { date } = shopFormats();
 
 	let { data } = $props();
 
@@ -140,7 +143,7 @@
 			<h2>Mode tests</h2>
 			{#each tests as test (test.id)}
 				<p>
-					{test.on}{test.by ? `, ${test.by}` : ''}:
+					{date(test.on)}{test.by ? `, ${test.by}` : ''}:
 					{test.otherwise.length === 0
 						? `${counted(test.answered, 'answer')}, all as expected`
 						: `otherwise in ${counted(test.otherwise.length, 'mode')}`}{test.isWhole ? '' : ', not finished'}

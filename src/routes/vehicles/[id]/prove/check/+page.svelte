@@ -10,6 +10,9 @@
 	import { assumedForChecks, beamCheck } from '$lib/core/beam';
 	import { evidenceIn } from '$lib/core/match';
 	import { gatheredCheck, proofsAt } from '$lib/core/views';
+	import { shopFormats } from '$lib/components/ui/shop-formats';
+
+	const { date } = shopFormats();
 
 	let { data, form } = $props();
 
@@ -148,7 +151,7 @@
 					{SIGNED_WORDS[outcome]}
 				</p>
 				<p>{lampName(one.product)}</p>
-				<p class="text-sm text-soft">{one.on}, {one.by}{one.note ? `: ${one.note}` : ''}</p>
+				<p class="text-sm text-soft">{date(one.on)}, {one.by}{one.note ? `: ${one.note}` : ''}</p>
 				{#if one.pictures && one.pictures.hashes.length > 0}
 					<div class="mt-1 flex gap-2">
 						{#each one.pictures.hashes as hash, i (hash)}

@@ -53,7 +53,7 @@
 							? []
 							: [
 									{
-										name: `measured ${one.on}`,
+										name: `measured ${formats.date(one.on)}`,
 										heat: { ambient: one.ambient, watts, duty: 1, resistance: rise / watts, cap: 1 },
 										timeConstant: estimate.timeConstant,
 										limit: null
@@ -159,7 +159,9 @@
 			<tbody>
 				{#each rises as { one, rise } (one.id)}
 					<tr>
-						<th scope="row" class="text-ink!">{one.on}{one.by ? `, ${one.by}` : ''}{one.tape ? '' : ', no tape'}</th>
+						<th scope="row" class="text-ink!"
+							>{formats.date(one.on)}{one.by ? `, ${one.by}` : ''}{one.tape ? '' : ', no tape'}</th
+						>
 						<td class="number">{formats.measure('temperature', one.body)}</td>
 						<td class="number">{one.lens === undefined ? '–' : formats.measure('temperature', one.lens)}</td>
 						<td class="number">{formats.measure('temperature', one.ambient)}</td>

@@ -98,7 +98,7 @@
 	const series = $derived(
 		all.toReversed().map((one) => ({
 			id: one.id,
-			name: `${lampName(one.product)}, ${sideWord(one.socket)}, ${one.on}`,
+			name: `${lampName(one.product)}, ${sideWord(one.socket)}, ${formats.date(one.on)}`,
 			candela: candelaOf(one)
 		}))
 	);
@@ -218,7 +218,7 @@
 						{@const held = one.product === undefined ? [] : comparePoints(stock, one)}
 						<tr>
 							<th scope="row" class="whitespace-normal! text-ink!"
-								>{lampName(one.product)}, {sideWord(one.socket)}, {one.on}{one.by ? `, ${one.by}` : ''}
+								>{lampName(one.product)}, {sideWord(one.socket)}, {formats.date(one.on)}{one.by ? `, ${one.by}` : ''}
 								{#if one.note}<span class="block text-sm font-normal text-soft">{one.note}</span>{/if}</th
 							>
 							{#each LIGHT_POINTS as point (point)}

@@ -105,7 +105,7 @@
 <svelte:window onkeydown={key} />
 <svelte:head><title>Mode test · {data.vehicle.name} · Rotalux</title></svelte:head>
 
-<main class="grid h-full grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[minmax(0,1fr)_24rem]">
+<main class="grid h-full grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[minmax(0,1fr)_27rem]">
 	<section class="panel flex min-h-0 flex-col gap-3 p-4" aria-label="The mode that is tried">
 		{#if !circuit}
 			<p>
@@ -241,7 +241,7 @@
 							<td>
 								<button
 									type="button"
-									class="chip min-h-8!"
+									class="chip min-h-8! px-2! whitespace-nowrap"
 									aria-pressed={at?.mode === one.mode && at.round === round}
 									aria-label={`${one.label}, ${ROUND_WORDS[round].toLowerCase()}`}
 									onclick={() => {

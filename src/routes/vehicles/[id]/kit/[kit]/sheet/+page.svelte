@@ -11,7 +11,7 @@
 	let { data } = $props();
 
 	provideCurrency(() => data.sheet.currency);
-	const { day, money } = shopFormats();
+	const { day, money, date } = shopFormats();
 
 	const sheet = $derived(data.sheet);
 	const wires = $derived(wiresOf(sheet));
@@ -37,7 +37,7 @@
 			<p>
 				{sheet.code ? `Released as ${sheet.code} on ${day(sheet.releasedAt)}` : 'Draft: not released, may still change'}
 			</p>
-			{#if sheet.life.checked}<p>Checked by {sheet.life.checked.by} on {sheet.life.checked.on}</p>{/if}
+			{#if sheet.life.checked}<p>Checked by {sheet.life.checked.by} on {date(sheet.life.checked.on)}</p>{/if}
 			{#each sheet.also as name (name)}<p>Also for {name}</p>{/each}
 			<p class="mt-2 text-xl font-semibold">{money(sheet.kit.total)}</p>
 			<p>{sheet.kit.spare} pieces spare</p>
