@@ -66,30 +66,33 @@
 			>
 		{/each}
 	</Tabs.List>
-	<Tabs.Content value="reasons"><Reasons {candidate} /></Tabs.Content>
-	<Tabs.Content value="fit"><FitPanel {detail} {currency} /></Tabs.Content>
-	<Tabs.Content value="colour">
-		{#key candidate.product}<ColourPanel light={detail.light} {neighbours} lightShare={candidate.lightShare} />{/key}
-	</Tabs.Content>
-	<Tabs.Content value="beam">
-		{#if detail.beam}<FearedBeamPanel beam={detail.beam} />{:else}<p>
-				Nothing to fear for a cut-off here: this place throws no beam with one, its optic is not known, or this is a
-				filament lamp.
-			</p>{/if}
-	</Tabs.Content>
-	<Tabs.Content value="heat">
-		{#if detail.heat}
-			{#key candidate.product}<HeatPanel heat={detail.heat} name={candidate.name} {saved} />{/key}
-		{:else}
-			<p>
-				{candidate.kind === 'halogen'
-					? 'A filament lamp of the stock power heats the lamp as it always did.'
-					: 'The power is not given, so nothing can be said of its heat: measure current and voltage on the bench.'}
-			</p>
+	<!-- What is behind another tab is not drawn: it would be drawn again with every socket. -->
+	<Tabs.Content value={tab}>
+		{#if tab === 'reasons'}
+			<Reasons {candidate} />
+		{:else if tab === 'fit'}
+			<FitPanel {detail} {currency} />
+		{:else if tab === 'colour'}
+			{#key candidate.product}<ColourPanel light={detail.light} {neighbours} lightShare={candidate.lightShare} />{/key}
+		{:else if tab === 'beam'}
+			{#if detail.beam}<FearedBeamPanel beam={detail.beam} />{:else}<p>
+					Nothing to fear for a cut-off here: this place throws no beam with one, its optic is not known, or this is a
+					filament lamp.
+				</p>{/if}
+		{:else if tab === 'heat'}
+			{#if detail.heat}
+				{#key candidate.product}<HeatPanel heat={detail.heat} name={candidate.name} {saved} />{/key}
+			{:else}
+				<p>
+					{candidate.kind === 'halogen'
+						? 'A filament lamp of the stock power heats the lamp as it always did.'
+						: 'The power is not given, so nothing can be said of its heat: measure current and voltage on the bench.'}
+				</p>
+			{/if}
+		{:else if tab === 'score'}
+			<ScoreBars parts={detail.score} total={candidate.score} />
+		{:else if compared.length > 1}
+			<Compare candidates={compared} {currency} {onleave} />
 		{/if}
-	</Tabs.Content>
-	<Tabs.Content value="score"><ScoreBars parts={detail.score} total={candidate.score} /></Tabs.Content>
-	<Tabs.Content value="compare">
-		{#if compared.length > 1}<Compare candidates={compared} {currency} {onleave} />{/if}
 	</Tabs.Content>
 </Tabs.Root>

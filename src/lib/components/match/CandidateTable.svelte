@@ -64,7 +64,7 @@
 		law: 'Law'
 	} as const;
 	const columns = $derived(COLUMNS.filter((column) => shown.has(column.id)));
-	/** What is in sight is drawn at once, so that a change of socket answers; the rest follows. */
+	/** What is in sight is drawn at once, so that a change of socket answers, in the rows that stand; the rest follows. */
 	const drawn = progressivelyDrawn(() => candidates, AT_ONCE);
 	const headings = $derived([{ id: 'product', header: 'Product', number: false }, ...columns]);
 	/** A click sorts, a second one the other way, a third one brings the best first again. */
@@ -129,7 +129,7 @@
 		</tr>
 	</thead>
 	<tbody>
-		{#each candidates.slice(0, drawn()) as candidate, index (candidate.product)}
+		{#each candidates.slice(0, drawn()) as candidate, index (index)}
 			{@const isOpen = opened.includes(candidate.product)}
 			<tr
 				class={['hover:bg-raised', candidate.product === selected && 'bg-sea-wash!']}

@@ -37,7 +37,10 @@
 	let said = $derived<Said>(saidIn(page.url));
 	const tab = $derived<MatchTab>(tabNamed(said.tab ?? null));
 
-	const id = $derived(data.vehicle.id);
+	/** The vehicle stays when another socket is looked at: what is drawn of it is not drawn again. */
+	const vehicle = $derived(data.vehicle);
+	const sockets = $derived(verdicts.on(vehicle.sockets));
+	const id = $derived(vehicle.id);
 	const here = $derived(data.socket.id);
 	const match = $derived(data.match);
 	const total = $derived(VERDICTS.reduce((sum, verdict) => sum + match.counts[verdict], 0));
@@ -84,9 +87,9 @@
 {#snippet wheel()}
 	<div class="panel mb-3 aspect-square max-h-80 shrink-0 p-1 sm:max-lg:mx-auto sm:max-lg:w-80">
 		<Rota
-			sockets={verdicts.on(data.vehicle.sockets)}
+			{sockets}
 			selected={here}
-			label={data.vehicle.name}
+			label={vehicle.name}
 			labels={false}
 			onselect={(socket) =>
 				goto(resolve('/vehicles/[id]/match/[[socket]]', { id, socket }), {
@@ -103,7 +106,7 @@
 			<a class="link" href={resolve('/vehicles/[id]/whole', { id })}>The whole vehicle at once</a>
 		</p>
 		<RotaList
-			sockets={verdicts.on(data.vehicle.sockets)}
+			{sockets}
 			selected={here}
 			href={(socket) => resolve('/vehicles/[id]/match/[[socket]]', { id, socket })}
 		/>
