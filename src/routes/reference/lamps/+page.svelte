@@ -2,6 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
+	import { progressivelyDrawn } from '$lib/client/progressively-drawn.svelte';
 	import { ScreenScale } from '$lib/client/screen-scale.svelte';
 	import CardScale from '$lib/components/lamps/CardScale.svelte';
 	import LampOutline from '$lib/components/lamps/LampOutline.svelte';
@@ -11,10 +12,13 @@
 	import { seenIn, seenQuery } from '$lib/core/views/lamp-seen';
 
 	const SHOWN = 24;
+	/** What is in sight is drawn at once, so that a keystroke is answered; the rest follows. */
+	const AT_ONCE = 6;
 	const scale = new ScreenScale();
 	/** What was seen stands in the address, so that back and a link bring the same. */
 	let seen = $derived<Seen>(seenIn(page.url.searchParams));
 	const found = $derived(lampsLike(seen));
+	const drawn = progressivelyDrawn(() => found, AT_ONCE);
 	const isAsked = $derived(Object.values(seen).some((value) => value !== undefined));
 
 	function look(next: Seen): void {
@@ -55,7 +59,7 @@
 				: `${found.length} categories`}{found.length > SHOWN ? `; the first ${SHOWN} are drawn: say more` : ''}.
 		</p>
 		<ul class="grid gap-2 sm:grid-cols-2 xl:grid-cols-3">
-			{#each found.slice(0, SHOWN) as { category, notKnown } (`${category.system} ${category.category}`)}
+			{#each found.slice(0, Math.min(SHOWN, drawn())) as { category, notKnown } (`${category.system} ${category.category}`)}
 				<li class="panel flex flex-col gap-1 overflow-hidden p-2">
 					<div class="flex items-baseline justify-between gap-2">
 						<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query behind it -->
