@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { scaleLinear, scaleLog } from 'd3-scale';
 	import { line } from 'd3-shape';
+	import Ticks from './Ticks.svelte';
 	import type { DrawnBeam } from '$lib/client/beam.worker';
 
 	/** Light across the cut-off, along one vertical line over the wall: before and after, on a scale of powers of ten. */
@@ -32,14 +33,11 @@
 
 <svg
 	viewBox={`0 0 ${WIDTH} ${height}`}
-	class="w-full"
+	class="chart w-full"
 	role="img"
 	aria-label={`Light from the top of the wall to the bottom, before dashed and after solid, in ${unit}`}
 >
-	{#each ticks as tick (tick)}
-		<path class="grid" d={`M${x(tick)} ${TOP}V${height - BOTTOM}`} />
-		<text x={x(tick)} y={height - BOTTOM + 14} text-anchor="middle">{Number(tick.toPrecision(3))}</text>
-	{/each}
+	<Ticks axis="x" {ticks} at={x} edge={height - BOTTOM} to={TOP} text={(tick) => String(Number(tick.toPrecision(3)))} />
 	<text x={WIDTH - RIGHT} y={height - 2} text-anchor="end">{unit}</text>
 	<text x="4" y={TOP + 10}>top</text>
 	<text x="4" y={height - BOTTOM}>bottom</text>
@@ -60,21 +58,8 @@
 </svg>
 
 <style>
-	.grid {
-		stroke: var(--line);
-		stroke-width: 0.6;
-	}
 	.cut {
 		stroke: var(--refuse);
 		stroke-width: 1;
-	}
-	.curve {
-		fill: none;
-		stroke: var(--sea);
-		stroke-width: 2;
-	}
-	text {
-		font-size: 10.5px;
-		fill: var(--soft);
 	}
 </style>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3-scale';
 	import { line } from 'd3-shape';
+	import Ticks from './Ticks.svelte';
 	import { steadyTemperature, temperatureAfter, type HeatCase } from '$lib/core/heat';
 
 	/** One body: its heat, how fast it warms, and the limit it must not pass. */
@@ -45,21 +46,12 @@
 
 <svg
 	viewBox={`0 0 ${WIDTH} ${height}`}
-	class="w-full"
+	class="chart w-full"
 	role="img"
 	aria-label={`Body temperature over ${minutes} minutes lit. ${words}`}
 >
-	<g class="axis">
-		{#each y.ticks(5) as tick (tick)}
-			<path d={`M${LEFT} ${y(tick)}H${WIDTH - RIGHT}`} />
-			<text x={LEFT - 5} y={y(tick) + 4} text-anchor="end">{tick}</text>
-		{/each}
-		{#each x.ticks(6) as tick (tick)}
-			<text x={x(tick)} y={height - BOTTOM + 15} text-anchor="middle">{tick}</text>
-		{/each}
-		<text x={WIDTH - RIGHT} y={height - 2} text-anchor="end">minutes lit</text>
-		<text x="4" y="12">C</text>
-	</g>
+	<Ticks axis="y" ticks={y.ticks(5)} at={y} edge={LEFT} to={WIDTH - RIGHT} unit="C" />
+	<Ticks axis="x" ticks={x.ticks(6)} at={x} edge={height - BOTTOM} unit="min" />
 	{#each limits as limit (limit)}
 		<path class="limit" d={`M${LEFT} ${y(limit)}H${WIDTH - RIGHT}`} />
 		<text x={WIDTH - RIGHT + 4} y={y(limit) + 4}>limit {limit}</text>
@@ -75,26 +67,9 @@
 </svg>
 
 <style>
-	.axis path {
-		stroke: var(--line);
-		stroke-width: 0.6;
-	}
 	.limit {
 		stroke: var(--refuse);
 		stroke-width: 1.5;
 		stroke-dasharray: 6 3;
-	}
-	.curve {
-		fill: none;
-		stroke: var(--sea);
-		stroke-width: 2.2;
-	}
-	text {
-		font-size: 11px;
-		fill: var(--soft);
-	}
-	.strong {
-		fill: var(--ink);
-		font-weight: 600;
 	}
 </style>

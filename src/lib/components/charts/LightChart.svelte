@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { scaleBand, scaleLog } from 'd3-scale';
+	import Ticks from './Ticks.svelte';
 	import { POINT_PLACES, type LightPoint } from '$lib/core/beam';
 
 	/** One set of readings: a lamp on a side on a day, cd at each point. */
@@ -13,7 +14,7 @@
 	let { series, height = 250 }: { series: Series[]; height?: number } = $props();
 
 	const WIDTH = 640;
-	const [LEFT, RIGHT, BOTTOM, TOP] = [56, 8, 26, 10];
+	const [LEFT, RIGHT, BOTTOM, TOP] = [72, 8, 26, 10];
 	const POINTS = Object.keys(POINT_PLACES) as LightPoint[];
 
 	const values = $derived(series.flatMap(({ candela }) => Object.values(candela).filter((value) => value > 0)));
@@ -42,7 +43,7 @@
 
 <svg
 	viewBox={`0 0 ${WIDTH} ${height}`}
-	class="w-full"
+	class="chart w-full"
 	role="img"
 	aria-label={`Candela at the points of the beam. ${words}`}
 >
@@ -60,11 +61,7 @@
 			</pattern>
 		{/each}
 	</defs>
-	{#each ticks as tick (tick)}
-		<path class="grid" d={`M${LEFT} ${y(tick)}H${WIDTH - RIGHT}`} />
-		<text x={LEFT - 6} y={y(tick) + 4} text-anchor="end">{tick.toLocaleString('en')}</text>
-	{/each}
-	<text x={LEFT - 6} y={height - 8} text-anchor="end">cd</text>
+	<Ticks axis="y" {ticks} at={y} edge={LEFT} to={WIDTH - RIGHT} unit="cd" />
 	{#each POINTS as point (point)}
 		<text x={(x(point) ?? 0) + x.bandwidth() / 2} y={height - 8} text-anchor="middle">{POINT_PLACES[point].label}</text>
 		{#each series as one, i (one.id)}
@@ -93,10 +90,6 @@
 </ol>
 
 <style>
-	.grid {
-		stroke: var(--line);
-		stroke-width: 0.6;
-	}
 	.bar {
 		stroke: var(--ink);
 		stroke-width: 0.6;
@@ -110,13 +103,5 @@
 	.stripe {
 		stroke: var(--panel);
 		stroke-width: 2.4;
-	}
-	text {
-		font-size: 11px;
-		fill: var(--soft);
-	}
-	.strong {
-		fill: var(--ink);
-		font-weight: 600;
 	}
 </style>

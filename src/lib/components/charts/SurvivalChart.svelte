@@ -2,6 +2,8 @@
 	import { scaleLinear } from 'd3-scale';
 	import { area, curveStepAfter, line } from 'd3-shape';
 	import type { SurvivalStep } from '$lib/core/learn';
+	import { percent, SHARES } from './shares';
+	import Ticks from './Ticks.svelte';
 
 	/** The share of lamps that still work over the months since they were fitted, with its band, beside what their maker claims. */
 	let {
@@ -54,6 +56,8 @@
 			.y1(({ high }) => y(high))
 			.curve(curveStepAfter)(points)
 	);
+	const months = $derived(x.ticks(Math.min(12, end)).filter(Number.isInteger));
+	const watched = (month: number) => String(lives.filter((time) => time >= month).length);
 	const words = $derived(
 		steps.length === 0
 			? 'none has died so far'
@@ -63,20 +67,15 @@
 
 <svg
 	viewBox={`0 0 ${WIDTH} ${height}`}
-	class="w-full max-w-2xl"
+	class="chart w-full max-w-2xl"
 	role="img"
 	aria-label={`Share of lamps that still work, ${name}: ${words}`}
 >
-	{#each [0, 0.25, 0.5, 0.75, 1] as tick (tick)}
-		<path class="grid" d={`M${LEFT} ${y(tick)}H${WIDTH - RIGHT}`} />
-		<text x={LEFT - 6} y={y(tick) + 4} text-anchor="end">{Math.round(100 * tick)} %</text>
-	{/each}
-	{#each x.ticks(Math.min(12, end)).filter(Number.isInteger) as tick (tick)}
-		<text x={x(tick)} y={height - 30} text-anchor="middle">{tick}</text>
-		<text x={x(tick)} y={height - 14} text-anchor="middle">{lives.filter((time) => time >= tick).length}</text>
-	{/each}
-	<text x={LEFT - 12} y={height - 30} text-anchor="end">months</text>
-	<text x={LEFT - 12} y={height - 14} text-anchor="end">watched</text>
+	<Ticks axis="y" ticks={SHARES} at={y} edge={LEFT} to={WIDTH - RIGHT} text={percent} />
+	<Ticks axis="x" ticks={months} at={x} edge={height - BOTTOM} />
+	<Ticks axis="x" ticks={months} at={x} edge={height - BOTTOM + 16} text={watched} />
+	<text x={LEFT - 12} y={height - BOTTOM + 15} text-anchor="end">months</text>
+	<text x={LEFT - 12} y={height - BOTTOM + 31} text-anchor="end">watched</text>
 	<path class="band" d={band} />
 	<path class="curve" d={curve} />
 	{#if claimMonths !== null && claimMonths <= end}
@@ -86,26 +85,13 @@
 </svg>
 
 <style>
-	.grid {
-		stroke: var(--line);
-		stroke-width: 0.6;
-	}
 	.band {
 		fill: var(--sea);
 		opacity: 0.18;
-	}
-	.curve {
-		fill: none;
-		stroke: var(--sea);
-		stroke-width: 2;
 	}
 	.claim {
 		stroke: var(--ink);
 		stroke-width: 1.2;
 		stroke-dasharray: 4 3;
-	}
-	text {
-		fill: var(--soft);
-		font-size: 12px;
 	}
 </style>

@@ -10,6 +10,7 @@
 		type VehicleCircuit
 	} from '$lib/core/circuit';
 	import type { Channel } from '$lib/core/model';
+	import Ticks from '../charts/Ticks.svelte';
 
 	/** One channel from the moment its mode begins: its voltage, its current, and the light of its first lamp. */
 	let {
@@ -65,23 +66,19 @@
 
 <svg
 	viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-	class="w-full"
+	class="chart w-full"
 	role="img"
 	aria-label={`${output} over ${SECONDS} seconds: up to ${most.toFixed(2)} A; ${lamp} lit ${Math.round(lit * 100)} % of the time`}
 >
-	{#each [['V', '15'], ['A', most.toFixed(1)], ['light', '1']] as [name, top], i (name)}
+	{#each [{ name: 'V', top: 15 }, { name: 'A', top: Number(most.toFixed(1)) }, { name: 'light', top: 1 }] as { name, top }, i (name)}
 		<text x="4" y={(ROWS[i] ?? 0) + 28}>{name}</text>
-		<text x="48" y={(ROWS[i] ?? 0) + 9} text-anchor="end">{top}</text>
-		<text x="48" y={(ROWS[i] ?? 0) + TALL} text-anchor="end">0</text>
-		<path class="base" d={`M52 ${(ROWS[i] ?? 0) + TALL}H${WIDTH - 8}`} />
+		<Ticks axis="y" ticks={[0, top]} at={row(i as 0 | 1 | 2, top)} edge={52} to={WIDTH - 8} />
 	{/each}
-	<path class="wave" d={volts} />
-	<path class="wave" d={amperes} />
+	<path class="curve thin" d={volts} />
+	<path class="curve thin" d={amperes} />
 	<path class="own" d={glow('own')} />
 	<path class="minor" d={glow('minor')} />
-	{#each x.ticks(6) as tick (tick)}
-		<text x={x(tick)} y={HEIGHT - 4} text-anchor="middle">{tick} s</text>
-	{/each}
+	<Ticks axis="x" ticks={x.ticks(6)} at={x} edge={HEIGHT - 19} unit="s" />
 </svg>
 <p class="text-sm text-soft">
 	Light of {lamp}{light.some((s) => s.colour === 'minor' && s.light > 0) ? '; hatched: its second colour' : ''}. A
@@ -89,12 +86,7 @@
 </p>
 
 <style>
-	.base {
-		stroke: var(--line);
-	}
-	.wave {
-		fill: none;
-		stroke: var(--sea);
+	.thin {
 		stroke-width: 1.5;
 	}
 	.own {
@@ -105,9 +97,5 @@
 		fill: none;
 		stroke: var(--ink);
 		stroke-dasharray: 2 3;
-	}
-	text {
-		font-size: 11px;
-		fill: var(--soft);
 	}
 </style>

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3-scale';
 	import { line } from 'd3-shape';
+	import { percent, SHARES } from '../charts/shares';
+	import Ticks from '../charts/Ticks.svelte';
 
 	/** Cover against the number of products: what is served with one product more, and what no choice of as many can pass. */
 	let {
@@ -48,18 +50,13 @@
 <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions (the field beside it does the same by key) -->
 <svg
 	viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-	class="w-full max-w-3xl cursor-pointer"
+	class="chart w-full max-w-3xl cursor-pointer"
 	role="img"
 	aria-label={`Share of what can be served at all, by number of products: ${words}`}
 	onclick={choose}
 >
-	{#each [0, 0.25, 0.5, 0.75, 1] as tick (tick)}
-		<path class="grid" d={`M${LEFT} ${y(tick)}H${WIDTH - RIGHT}`} />
-		<text x={LEFT - 6} y={y(tick) + 4} text-anchor="end">{Math.round(100 * tick)} %</text>
-	{/each}
-	{#each x.ticks(Math.min(8, end)).filter(Number.isInteger) as tick (tick)}
-		<text x={x(tick)} y={HEIGHT - 22} text-anchor="middle">{tick}</text>
-	{/each}
+	<Ticks axis="y" ticks={SHARES} at={y} edge={LEFT} to={WIDTH - RIGHT} text={percent} />
+	<Ticks axis="x" ticks={x.ticks(Math.min(8, end)).filter(Number.isInteger)} at={x} edge={HEIGHT - BOTTOM} />
 	<text x={WIDTH - RIGHT} y={HEIGHT - 6} text-anchor="end">products</text>
 	<path class="bound" d={path('bound')} />
 	<path class="curve" d={path('served')} />
@@ -70,15 +67,6 @@
 </svg>
 
 <style>
-	.grid {
-		stroke: var(--line);
-		stroke-width: 0.6;
-	}
-	.curve {
-		fill: none;
-		stroke: var(--sea);
-		stroke-width: 2;
-	}
 	.bound {
 		fill: none;
 		stroke: var(--soft);
@@ -91,9 +79,5 @@
 	}
 	.point {
 		fill: var(--sea);
-	}
-	text {
-		fill: var(--soft);
-		font-size: 12px;
 	}
 </style>

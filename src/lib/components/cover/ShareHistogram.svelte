@@ -3,6 +3,8 @@
 	import { scaleLinear } from 'd3-scale';
 	import { select } from 'd3-selection';
 	import { counted } from '$lib/core/quantity';
+	import { percent } from '../charts/shares';
+	import Ticks from '../charts/Ticks.svelte';
 
 	/** How many vehicles have which share of their sockets served; a stretch of it can be brushed, by pointer or by the fields below. */
 	let {
@@ -56,14 +58,11 @@
 <figure class="grid gap-1">
 	<svg
 		viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-		class="w-full max-w-2xl"
+		class="chart w-full max-w-2xl"
 		role="img"
 		aria-label={`Vehicles by share of their sockets served: ${counted(histogram.at(-1) ?? 0, 'vehicle')} served whole`}
 	>
-		{#each y.ticks(3).filter(Number.isInteger) as tick (tick)}
-			<path class="grid-line" d={`M${LEFT} ${y(tick)}H${WIDTH - RIGHT}`} />
-			<text x={LEFT - 6} y={y(tick) + 4} text-anchor="end">{tick.toLocaleString('en')}</text>
-		{/each}
+		<Ticks axis="y" ticks={y.ticks(3).filter(Number.isInteger)} at={y} edge={LEFT} to={WIDTH - RIGHT} />
 		{#each histogram as count, bin (bin)}
 			<rect
 				class="bar"
@@ -74,10 +73,14 @@
 				height={HEIGHT - BOTTOM - y(count)}
 			/>
 		{/each}
-		{#each [0, 0.25, 0.5, 0.75] as tick (tick)}
-			<text x={x(tick * (bins - 1))} y={HEIGHT - 8} text-anchor="middle">{Math.round(100 * tick)} %</text>
-		{/each}
-		<text x={x(bins - 0.5)} y={HEIGHT - 8} text-anchor="middle">whole</text>
+		<Ticks
+			axis="x"
+			ticks={[0, 0.25, 0.5, 0.75]}
+			at={(tick) => x(tick * (bins - 1))}
+			edge={HEIGHT - BOTTOM}
+			text={percent}
+		/>
+		<text x={x(bins - 0.5)} y={HEIGHT - BOTTOM + 15} text-anchor="middle">whole</text>
 		{#key range}<g {@attach brushed}></g>{/key}
 	</svg>
 	<div class="flex flex-wrap items-center gap-2 text-sm">
@@ -108,19 +111,11 @@
 </figure>
 
 <style>
-	.grid-line {
-		stroke: var(--line);
-		stroke-width: 0.6;
-	}
 	.bar {
 		fill: var(--sea);
 	}
 	.bar.out {
 		opacity: 0.25;
-	}
-	text {
-		fill: var(--soft);
-		font-size: 12px;
 	}
 	g :global(.selection) {
 		fill: var(--sea);

@@ -59,7 +59,7 @@
 	};
 </script>
 
-<div class="grid gap-x-5 gap-y-3 xl:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
+<div class="grid gap-x-5 gap-y-3 @2xl:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
 	<div>
 		{#if points.length > 0}
 			<Chromaticity {points} {family} {asked} />

@@ -107,7 +107,7 @@
 		</tr>
 	</tbody>
 </table>
-<div class="mt-3 grid gap-4 xl:grid-cols-2">
+<div class="mt-3 grid gap-4 @3xl:grid-cols-2">
 	{#if points.length > 0 && light}<Chromaticity {points} family={light.family ?? 'UN'} {asked} />{/if}
 	{#if curves.length > 0}<HeatCurve {curves} />{/if}
 </div>

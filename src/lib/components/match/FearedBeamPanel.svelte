@@ -31,7 +31,7 @@
 	const plain = $derived(plainBeam({ rises: beam.pattern.arm === 0 ? null : beam.pattern.rises }));
 </script>
 
-<div class="grid max-w-2xl gap-3 sm:grid-cols-2">
+<div class="grid max-w-2xl gap-3 @md:grid-cols-2">
 	{#each [{ name: 'The lamp the optic was made for', pattern: plain }, { name: 'This lamp, as it is to be feared', pattern: beam.pattern }] as one (one.name)}
 		<figure>
 			{#key one.pattern}

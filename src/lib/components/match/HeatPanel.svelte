@@ -58,11 +58,12 @@
 	const clock = (s: number) => (s < 90 ? `${Math.round(s)} s` : `${Math.round(s / 60)} min`);
 </script>
 
-<div class="grid gap-x-5 gap-y-2 xl:grid-cols-[minmax(0,27rem)_minmax(0,1fr)]">
+<div class="grid gap-x-5 gap-y-2 @3xl:grid-cols-[minmax(0,27rem)_minmax(0,1fr)]">
 	<div>
 		<HeatCurve {curves} />
-		<p class="flex flex-wrap items-center gap-x-2">
-			<LevelMark {level} label="" />{LEVEL_WORD[level]}: {Math.round(span.low)} to {Math.round(span.high)} C of {heat.limit}
+		<p>
+			<LevelMark {level} label="" />
+			{LEVEL_WORD[level]}: {Math.round(span.low)} to {Math.round(span.high)} C of {heat.limit}
 			C{heat.named ? '' : ', which every LED bears'};
 			{seconds === null ? 'its middle never passes the limit.' : `its middle passes the limit after ${clock(seconds)}.`}
 		</p>
