@@ -7,6 +7,8 @@
 	/** Why a candidate got its verdict: each finding with what was measured, what was required, why, and the source. */
 	let { candidate }: { candidate: CandidateView } = $props();
 
+	const CELL = '@max-2xl:block @max-2xl:border-0 @max-2xl:px-0 @max-2xl:py-0.5';
+
 	const byGate = $derived(
 		GATES.map((gate) => ({ gate, findings: candidate.findings.filter((f) => f.gate === gate) })).filter(
 			(g) => g.findings.length > 0
@@ -14,28 +16,29 @@
 	);
 </script>
 
-<table class="grid-table">
+<!-- In a narrow panel a finding stands in lines of its own: nothing of it is cut off. -->
+<table class="grid-table @max-2xl:block">
 	<caption class="sr-only">Findings by gate</caption>
-	<thead>
+	<thead class="@max-2xl:sr-only">
 		<tr
 			><th scope="col">Gate</th><th scope="col">Level</th><th scope="col">Measured</th><th scope="col">Required</th><th
 				scope="col">Why, and the source</th
 			></tr
 		>
 	</thead>
-	<tbody>
+	<tbody class="@max-2xl:block">
 		{#each byGate as { gate, findings } (gate)}
 			{#each findings as finding, i (i)}
-				<tr>
-					<td class="font-medium capitalize">{i === 0 ? gate : ''}</td>
-					<td class="whitespace-nowrap"
+				<tr class="@max-2xl:block @max-2xl:border-b @max-2xl:border-line @max-2xl:py-1.5">
+					<td class={[CELL, 'font-medium capitalize', i > 0 && '@max-2xl:hidden']}>{i === 0 ? gate : ''}</td>
+					<td class={[CELL, 'whitespace-nowrap']}
 						><span class="inline-flex items-center gap-1.5"
 							><LevelMark level={finding.level} label="" />{LEVEL_WORD[finding.level]}</span
 						></td
 					>
-					<td>{finding.measured}</td>
-					<td>{finding.required}</td>
-					<td>
+					<td class={CELL}><span class="text-soft @2xl:hidden">Measured:&nbsp;</span>{finding.measured}</td>
+					<td class={CELL}><span class="text-soft @2xl:hidden">Required:&nbsp;</span>{finding.required}</td>
+					<td class={CELL}>
 						{finding.why}
 						{#if finding.need}
 							<span class="block">

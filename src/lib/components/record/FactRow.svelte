@@ -3,6 +3,7 @@
 	import type { RecordedFact } from '$lib/core/views';
 	import type { SubjectKind } from '$lib/core/model';
 	import { readFactInput } from './fact-input';
+	import UsualRange from '../ui/UsualRange.svelte';
 	import SourceSelect from './SourceSelect.svelte';
 	import ConfirmationMark from './ConfirmationMark.svelte';
 
@@ -66,6 +67,7 @@
 				{#each fact.choices ?? [] as choice (choice)}<option value={choice}></option>{/each}
 			</datalist>
 			{#if fact.choices}<p class="text-sm text-soft">One of: {fact.choices.join(', ')}. Empty means not known.</p>{/if}
+			{#if fact.usual}<p class="text-sm text-soft"><UsualRange usual={fact.usual} {typed} /></p>{/if}
 			{#if fact.findOut}<p class="text-sm text-soft">
 					To find out, about {fact.findOut.minutes} min: {fact.findOut.how}
 					{#if fact.gates.length > 0}Looked at for {fact.gates.join(', ')}.{/if}

@@ -10,6 +10,7 @@
 	import KeyDial from './KeyDial.svelte';
 	import { HOLDER, LENGTHS, roomOf, type Room } from './room';
 	import RoomDrawing from './RoomDrawing.svelte';
+	import UsualRange from '../ui/UsualRange.svelte';
 	import SourceSelect from './SourceSelect.svelte';
 
 	/** The room a socket has, drawn as it is typed, and how its lamp is held, closed and turned. */
@@ -50,6 +51,7 @@
 					oninput={(event) => type(id, event.currentTarget.value)}
 				/>
 				<span class="leading-tight">{hint}</span>
+				{#if SOCKET_FACTS[id].usual}<UsualRange usual={SOCKET_FACTS[id].usual} typed={room[id] ?? ''} />{/if}
 			</label>
 		{/each}
 	</div>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { StockField } from '$lib/core/exchange';
 	import ChipsField from '../ui/ChipsField.svelte';
+	import UsualRange from '../ui/UsualRange.svelte';
 	import { shopFormats } from '../ui/shop-formats';
 
 	const { price } = shopFormats();
@@ -59,6 +60,8 @@
 	} = $props();
 
 	let blank = $state(1);
+	/** What was typed since the form was opened, by field. */
+	let typed = $state<Record<string, string>>({});
 	const uid = $props.id();
 	const wrong = (path: string) => problems.find((problem) => problem.path === path)?.message;
 	const rows = $derived([...packs.map((pack) => pack as Pack | null), ...Array<null>(blank).fill(null)]);
@@ -105,11 +108,13 @@
 							class="field text-base text-ink"
 							value={values[path]}
 							inputmode={unit ? 'decimal' : undefined}
+							oninput={({ currentTarget }) => (typed[path] = currentTarget.value)}
 							aria-invalid={message ? 'true' : undefined}
 							aria-describedby={message ? `${uid}-${path}` : undefined}
 						/>
 					{/if}
 					{#if hint}<span>{hint}</span>{/if}
+					{#if field.usual}<UsualRange usual={field.usual} typed={typed[path] ?? values[path] ?? ''} />{/if}
 					{#if message}<span id={`${uid}-${path}`} class="font-medium text-refuse">{message}</span>{/if}
 				</label>
 			{/if}

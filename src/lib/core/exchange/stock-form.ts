@@ -1,6 +1,6 @@
 import { LAMP_CATEGORIES } from '../lamps';
 import { PURPOSES } from '../model/enumerations';
-import { choiceValues, FACTS, type SubjectKind } from '../model';
+import { choiceValues, FACTS, type Fact, type SubjectKind } from '../model';
 import { err, ok, type Problem, type Result } from '../result';
 import { valueAt, withValueAt } from '../vehicle';
 import { COLUMNS, fromCell, toCell, type CellKind } from './sheets';
@@ -20,6 +20,8 @@ export interface StockField {
 	isList: boolean;
 	offers: readonly string[];
 	isFree: boolean;
+	/** From where to where a number commonly lies. */
+	usual: Fact['usual'] | null;
 	/** Said below the field. */
 	hint: string;
 }
@@ -56,6 +58,7 @@ export function stockForm(shelf: Shelf): { title: string; fields: StockField[] }
 			isList: kind === 'list' || kind === 'lines' || kind === 'names',
 			offers,
 			isFree: kind === 'lines' || kind === 'names',
+			usual: fact.usual ?? null,
 			hint
 		};
 		groups.set(group, [...(groups.get(group) ?? []), field]);

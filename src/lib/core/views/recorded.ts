@@ -23,6 +23,8 @@ export interface RecordedFact {
 	id: string;
 	label: string;
 	unit: Fact['unit'] | null;
+	/** From where to where it commonly lies; null where nothing is usual. */
+	usual: Fact['usual'] | null;
 	/** The words it may have; null where any word or number goes. */
 	choices: string[] | null;
 	/** How to find out, with the minutes it takes; null where nobody needs to be told. */
@@ -61,6 +63,7 @@ export function recordedFacts(kind: SubjectKind, subject: object & Subject, mark
 			id,
 			label: factLabel(fact, market),
 			unit: fact.unit ?? null,
+			usual: fact.usual ?? null,
 			choices: choiceWords(fact) ?? null,
 			findOut: fact.findOut ?? null,
 			gates: [...new Set((fact.rules ?? []).map((rule) => rule.split('/')[0] ?? ''))],

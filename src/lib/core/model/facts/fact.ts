@@ -20,6 +20,8 @@ export interface Fact {
 	byLabel?: true;
 	/** True for a value it may have, where more is asked than its kind says. */
 	accepts?: (value: unknown) => boolean;
+	/** From where to where it commonly lies: a number outside is asked to be read again, and kept. */
+	usual?: readonly [low: number, high: number];
 	/** Two readings no further apart than this agree. */
 	tolerance?: number;
 	/** True when sources are kept for it, and may disagree. */
@@ -35,7 +37,7 @@ export interface Fact {
 }
 
 /** A length in mm for which sources are kept: two readings half a millimetre apart agree. */
-export const length = (own: Pick<Fact, 'label' | 'sheet' | 'form' | 'findOut' | 'rules'>): Fact => ({
+export const length = (own: Pick<Fact, 'label' | 'usual' | 'sheet' | 'form' | 'findOut' | 'rules'>): Fact => ({
 	kind: 'number',
 	unit: 'mm',
 	tolerance: 0.5,

@@ -13,6 +13,7 @@ export const PRODUCT_BODY_FACTS = {
 	'size.frontLength': length({
 		rules: ['size/front', 'size/entry'],
 		label: 'Front length',
+		usual: [5, 70],
 		sheet: { heading: 'frontLength', also: ['front length'] },
 		form: FORM,
 		findOut: IN_HAND
@@ -20,6 +21,7 @@ export const PRODUCT_BODY_FACTS = {
 	'size.frontDiameter': length({
 		rules: ['size/front'],
 		label: 'Front diameter',
+		usual: [4, 40],
 		sheet: { heading: 'frontDiameter', also: ['front diameter'] },
 		form: FORM,
 		findOut: IN_HAND
@@ -27,6 +29,7 @@ export const PRODUCT_BODY_FACTS = {
 	'size.lightCentre': length({
 		rules: ['size/focus'],
 		label: 'Light centre',
+		usual: [5, 50],
 		sheet: { heading: 'lightCentre', also: ['light centre', 'lcl'] },
 		form: FORM,
 		findOut: IN_HAND
@@ -34,6 +37,7 @@ export const PRODUCT_BODY_FACTS = {
 	'size.rearLength': length({
 		rules: ['size/rear', 'size/entry', 'size/driver'],
 		label: 'Rear length',
+		usual: [0, 120],
 		sheet: { heading: 'rearLength', also: ['rear length'] },
 		form: FORM,
 		findOut: IN_HAND
@@ -41,6 +45,7 @@ export const PRODUCT_BODY_FACTS = {
 	'size.rearDiameter': length({
 		rules: ['size/rear', 'size/driver'],
 		label: 'Rear diameter',
+		usual: [5, 70],
 		sheet: { heading: 'rearDiameter', also: ['rear diameter'] },
 		form: FORM,
 		findOut: IN_HAND
@@ -48,6 +53,7 @@ export const PRODUCT_BODY_FACTS = {
 	'size.length': length({
 		rules: ['base/festoon'],
 		label: 'Length over the caps',
+		usual: [28, 46],
 		sheet: { heading: 'length', also: ['festoon length'] },
 		form: { ...FORM, hint: 'festoons' },
 		findOut: IN_HAND
@@ -87,6 +93,7 @@ export const PRODUCT_BODY_FACTS = {
 		rules: ['heat/steady'],
 		kind: 'number',
 		label: 'Temperature limit',
+		usual: [80, 150],
 		unit: 'C',
 		tolerance: 2,
 		evidence: true,
@@ -104,6 +111,7 @@ export const PRODUCT_BODY_FACTS = {
 	life: {
 		kind: 'count',
 		label: 'Life, claimed',
+		usual: [500, 50000],
 		unit: 'h',
 		sheet: { heading: 'life', also: ['hours'] },
 		form: FORM

@@ -1,18 +1,9 @@
-import {
-	CLAIMED_PER,
-	DRIVER_PLACES,
-	EMISSIONS,
-	type LIGHT_COLOURS,
-	type POLARITIES,
-	type PRODUCT_KINDS,
-	PRODUCT_MODES,
-	PRODUCT_WIRINGS
-} from '../enumerations';
+import { DRIVER_PLACES, type POLARITIES, type PRODUCT_KINDS, PRODUCT_MODES, PRODUCT_WIRINGS } from '../enumerations';
 import { choices, plainChoices, type FactTable } from './fact';
 import { BY_EYE, PRODUCT_BODY_FACTS } from './product-body';
+import { PRODUCT_LIGHT_FACTS } from './product-light';
 
 const WHAT = 'What it is';
-const LIGHT = 'Light';
 const ELECTRICS = 'Electrics';
 
 const onTheBench = (minutes: number) => ({ how: 'Measure it on the bench at 13.5 V.', minutes });
@@ -114,102 +105,7 @@ export const PRODUCT_FACTS = {
 		form: { group: WHAT, label: 'Twin-contact wiring' },
 		findOut: { how: 'Measure which contacts of the lamp are joined.', minutes: 3 }
 	},
-	'colour.kind': {
-		rules: [
-			'colour/boundary',
-			'colour/cabin',
-			'colour/surviving-light',
-			'colour/dim-mode',
-			'colour/temperature',
-			'colour/neighbours'
-		],
-		kind: 'choice',
-		label: 'Colour',
-		choices: choices<(typeof LIGHT_COLOURS)[number]>({
-			white: 'white|cool white|warm white',
-			amber: 'amber|orange',
-			red: 'red',
-			// “Yellow” alone is said of amber lamps as well: nobody may guess.
-			'selective-yellow': 'selective yellow'
-		}),
-		sheet: { heading: 'colour', also: ['color', 'light'] },
-		form: { group: LIGHT }
-	},
-	'colour.cct': {
-		rules: [
-			'colour/boundary',
-			'colour/cabin',
-			'colour/surviving-light',
-			'colour/dim-mode',
-			'colour/temperature',
-			'colour/neighbours'
-		],
-		kind: 'number',
-		label: 'Colour temperature',
-		unit: 'K',
-		tolerance: 50,
-		evidence: true,
-		sheet: { heading: 'cct', also: ['kelvin', 'colour temperature', 'color temperature'] },
-		form: { group: LIGHT },
-		findOut: { how: 'Compare it beside a lamp of known colour temperature, or measure it.', minutes: 5 }
-	},
-	'colour.peak': {
-		rules: ['colour/boundary', 'colour/cabin', 'colour/surviving-light', 'colour/dim-mode'],
-		kind: 'number',
-		label: 'Peak wavelength',
-		unit: 'nm',
-		tolerance: 2,
-		evidence: true,
-		sheet: { heading: 'peak', also: ['wavelength', 'nm'] },
-		form: { group: LIGHT },
-		findOut: { how: 'Ask the maker, or measure it with a spectrometer.', minutes: 10 }
-	},
-	emission: {
-		rules: ['size/clocking', 'size/emission'],
-		kind: 'choice',
-		label: 'Shines',
-		choices: plainChoices(EMISSIONS),
-		sheet: { heading: 'emission' },
-		form: { group: LIGHT }
-	},
-	'flux.claimed': {
-		rules: ['colour/surviving-light', 'colour/dim-mode'],
-		kind: 'number',
-		label: 'Flux, claimed',
-		unit: 'lm',
-		sheet: { heading: 'claimed', also: ['lumen', 'lumens', 'lm', 'flux'] },
-		form: { group: LIGHT }
-	},
-	'flux.per': {
-		rules: ['colour/surviving-light', 'colour/dim-mode'],
-		kind: 'choice',
-		label: 'Claimed per',
-		choices: plainChoices(CLAIMED_PER),
-		sheet: { heading: 'per' },
-		form: { group: LIGHT }
-	},
-	'flux.measured': {
-		rules: ['colour/surviving-light', 'colour/dim-mode'],
-		kind: 'number',
-		label: 'Measured flux',
-		unit: 'lm',
-		tolerance: 5,
-		evidence: true,
-		sheet: { heading: 'measured', also: ['measured lumens'] },
-		form: { group: LIGHT, label: 'Flux, measured' },
-		findOut: { how: 'Measure it against a lamp of known flux at the same distance.', minutes: 10 }
-	},
-	'flux.minor': {
-		rules: ['colour/dim-mode'],
-		kind: 'number',
-		label: 'Flux of the dim mode',
-		unit: 'lm',
-		tolerance: 2,
-		evidence: true,
-		sheet: { heading: 'minorFlux', also: ['dim lumens'] },
-		form: { group: LIGHT },
-		findOut: { how: 'Measure both modes at the same distance.', minutes: 10 }
-	},
+	...PRODUCT_LIGHT_FACTS,
 	'power.at13v5': {
 		rules: [
 			'electrics/pulsed-feed',
@@ -221,6 +117,7 @@ export const PRODUCT_FACTS = {
 		],
 		kind: 'number',
 		label: 'Power at 13.5 V',
+		usual: [0.1, 75],
 		unit: 'W',
 		tolerance: 0.1,
 		evidence: true,

@@ -198,6 +198,7 @@ export const SOCKET_FACTS = {
 	},
 	'cap.depth': length({
 		label: 'Depth inside the cap',
+		usual: [0, 80],
 		sheet: { heading: 'capDepth', also: ['cap depth'] },
 		findOut: {
 			how: 'Measure from the rim of the cap to its bottom.',
@@ -207,6 +208,7 @@ export const SOCKET_FACTS = {
 	'envelope.frontLength': length({
 		rules: ['size/front'],
 		label: 'Front length',
+		usual: [8, 150],
 		sheet: { heading: 'frontLength', also: ['front length'] },
 		findOut: {
 			how: 'Lamp out: push a rod in through the holder until it touches the lens, and measure it from the seat.',
@@ -216,6 +218,7 @@ export const SOCKET_FACTS = {
 	'envelope.frontDiameter': length({
 		rules: ['size/front'],
 		label: 'Front diameter',
+		usual: [6, 100],
 		sheet: { heading: 'frontDiameter', also: ['front diameter'] },
 		findOut: {
 			how: 'Measure the free width around the lamp, inside the lens.',
@@ -225,6 +228,7 @@ export const SOCKET_FACTS = {
 	'envelope.opening': length({
 		rules: ['size/front'],
 		label: 'Opening',
+		usual: [5, 80],
 		sheet: { heading: 'opening' },
 		findOut: {
 			how: 'Lamp out: measure the hole its front goes through.',
@@ -234,6 +238,7 @@ export const SOCKET_FACTS = {
 	'envelope.rearDepth': length({
 		rules: ['size/rear', 'size/entry', 'size/driver'],
 		label: 'Depth behind',
+		usual: [5, 250],
 		sheet: { heading: 'rearDepth', also: ['rear depth', 'depth behind'] },
 		findOut: {
 			how: 'Measure from the seat of the lamp to the inside of the closed cap.',
@@ -243,6 +248,7 @@ export const SOCKET_FACTS = {
 	'envelope.rearDiameter': length({
 		rules: ['size/rear', 'size/driver'],
 		label: 'Diameter behind',
+		usual: [8, 150],
 		sheet: { heading: 'rearDiameter', also: ['rear diameter'] },
 		findOut: {
 			how: 'Measure the free width behind the seat of the lamp.',
@@ -252,6 +258,7 @@ export const SOCKET_FACTS = {
 	'envelope.holderLength': length({
 		rules: ['base/festoon'],
 		label: 'Holder length',
+		usual: [28, 46],
 		sheet: { heading: 'holderLength', also: ['holder length'] },
 		findOut: {
 			how: 'Measure between the two contacts of the empty holder.',
