@@ -1,6 +1,7 @@
 import { readClaims } from '$lib/core/claims';
 import { colourWord } from '$lib/core/views';
 import { deratedFlux } from '$lib/core/optics';
+import { orderNow } from '$lib/server/kept-order';
 import { pageFrom } from '$lib/server/page-of';
 import {
 	MOST_FOUND,
@@ -15,12 +16,11 @@ import type { PageServerLoad } from './$types';
 
 const EACH = 60;
 
-export const load: PageServerLoad = async ({ url }) => {
+export const load: PageServerLoad = async ({ url, cookies }) => {
 	const db = await database();
 	const { typed, from } = pageFrom(url, EACH);
 	const doubted = url.searchParams.has('doubted');
-	const by = STOCK_ORDERS.find((order) => order === url.searchParams.get('by')) ?? null;
-	const down = url.searchParams.has('down');
+	const { by, down } = orderNow({ cookies, url }, 'stock', STOCK_ORDERS);
 	const found = await searchStock(db, typed);
 	const products = await pageOfProducts(db, { found, from, most: EACH, doubted, by, down });
 	const accessories = await pageOfAccessories(db, { found, from, most: EACH });

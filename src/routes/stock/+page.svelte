@@ -32,8 +32,7 @@
 		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with the query added
 		void goto(resolve('/stock') + (query ? `?${query}` : ''), { keepFocus: true, noScroll: true, replaceState: true });
 	}
-	const sort = (id: string) =>
-		wish({ by: id === 'product' ? null : id, down: id === sortedBy && !data.down ? '' : null });
+	const sort = (id: string) => wish({ by: id, down: id === sortedBy && !data.down ? '' : null });
 </script>
 
 <svelte:head><title>Stock · Rotalux</title></svelte:head>
