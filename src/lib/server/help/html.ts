@@ -1,12 +1,10 @@
 import { Marked } from 'marked';
-import { pictureUrl } from './texts';
-
-const PICTURE = /^(?:\.\.\/)?screenshots\//;
+import { pictureName, pictureUrl } from './texts';
 
 const marked = new Marked({
 	renderer: {
 		image({ href, text }) {
-			const url = pictureUrl(href.replace(PICTURE, ''));
+			const url = pictureUrl(pictureName(href));
 			const alt = text.replaceAll('"', '&quot;');
 			return url === null ? '' : `<img src="${url}" alt="${alt}" loading="lazy">`;
 		}
