@@ -74,6 +74,19 @@ test('a lamp in the hand is found by its looks, drawn to the scale of a card, an
 	expect(sheet.headers()['content-type']).toBe('application/pdf');
 });
 
+test('in the walk a lamp nobody knows is found by its looks and written into the line that was begun', async ({
+	page
+}) => {
+	await page.goto('/vehicles/tarrow-packhorse-2014/walk', still);
+	const line = page.locator('[data-line]');
+	await line.fill('glovebox');
+	await page.getByRole('link', { name: 'Which lamp is this?' }).click();
+	await page.getByRole('button', { name: 'pointed caps at both ends' }).click();
+	await page.getByRole('link', { name: 'Write C5W into the walk' }).click();
+	await expect(line).toHaveValue('glovebox C5W');
+	await expect(line).toBeFocused();
+});
+
 test('panels are made wider with the keys, and a drawing takes the whole page', async ({ page }) => {
 	await page.goto('/vehicles/fenholm-skerry-ii-2017/match/low-L', still);
 	const panel = page.getByRole('region', { name: 'About the candidate' });

@@ -61,6 +61,11 @@
 <div class="grid gap-x-5 gap-y-2 @3xl:grid-cols-[minmax(0,27rem)_minmax(0,1fr)]">
 	<div>
 		<HeatCurve {curves} />
+		{#if curves.length > 1}
+			<ol class="flex flex-wrap gap-x-4 text-sm">
+				{#each curves as curve, i (curve.name)}<li>{i + 1}: {curve.name}</li>{/each}
+			</ol>
+		{/if}
 		<p>
 			<LevelMark {level} label="" />
 			{LEVEL_WORD[level]}: {Math.round(span.low)} to {Math.round(span.high)} C of {heat.limit}

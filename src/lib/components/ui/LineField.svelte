@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { isPressed } from '$lib/client/shortcuts';
-	import { tick, type Snippet } from 'svelte';
+	import { onMount, tick, type Snippet } from 'svelte';
 
 	/** A line that is read while it is typed: words are finished by keys, Enter adds it and moves on. */
 	let {
 		label,
 		placeholder,
 		focused = false,
+		begun = '',
 		offersAt,
 		isReady,
 		onadd,
@@ -17,14 +18,16 @@
 		placeholder: string;
 		/** True when an empty page begins with it. */
 		focused?: boolean;
+		/** What stands in it already. */
+		begun?: string;
 		/** Ways to finish the word before the caret. */
 		offersAt: (line: string, caret: number) => { word: string; label: string; line: string; caret: number }[];
 		/** False while a line cannot be taken as it stands. */
 		isReady: (line: string) => boolean;
 		/** Takes a line; false when it was not written. */
 		onadd: (line: string) => Promise<boolean>;
-		/** What stands beside the field. */
-		beside?: Snippet;
+		/** What stands beside the field, told what is in it. */
+		beside?: Snippet<[string]>;
 		/** What the line was understood to say, and how many are on their way. */
 		reading: Snippet<[string, number]>;
 	} = $props();
@@ -49,6 +52,10 @@
 		field?.setSelectionRange(text.length, text.length);
 		caret = text.length;
 	}
+
+	onMount(() => {
+		if (begun) void begin(begun);
+	});
 
 	function typed(event: Event & { currentTarget: HTMLInputElement }): void {
 		caret = event.currentTarget.selectionStart ?? line.length;
@@ -114,7 +121,7 @@
 				onkeydown={key}
 			/>
 		</label>
-		{@render beside?.()}
+		{@render beside?.(line)}
 	</div>
 	<ul id={`${uid}-offers`} role="listbox" aria-label="Ways to go on" class="flex min-h-6 flex-wrap gap-1">
 		{#each offers as offer, i (offer.word)}

@@ -9,6 +9,6 @@
 	const words = $derived(`${usual[0].toLocaleString('en')} to ${usual[1].toLocaleString('en')}`);
 </script>
 
-<span role="status" class={['leading-tight', isOdd && 'font-medium text-unknown']}
+<span aria-live="polite" class={['leading-tight', isOdd && 'font-medium text-unknown']}
 	>{isOdd ? `Not the usual ${words}: read it again. It may stay.` : `usually ${words}`}</span
 >

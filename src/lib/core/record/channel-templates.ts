@@ -21,7 +21,10 @@ export const CHANNEL_TEMPLATES: Readonly<Record<string, ChannelTemplate>> = {
 		label: 'Pulsed headlamp feed, checked while on',
 		channel: { feed: { kind: 'pwm' }, monitor: { kind: 'hot' } }
 	},
-	'pulsed-plain': { label: 'Pulsed feed, no bulb-out check', channel: { feed: { kind: 'pwm' }, monitor: { kind: 'none' } } }
+	'pulsed-plain': {
+		label: 'Pulsed feed, no bulb-out check',
+		channel: { feed: { kind: 'pwm' }, monitor: { kind: 'none' } }
+	}
 };
 
 /** Templates of flashers. */

@@ -9,7 +9,7 @@
 	import SeenForm from '$lib/components/lamps/SeenForm.svelte';
 	import { lampsLike, type Seen } from '$lib/core/lamps';
 	import { counted } from '$lib/core/quantity';
-	import { seenIn, seenQuery } from '$lib/core/views/lamp-seen';
+	import { seenIn, seenQuery, walkIn } from '$lib/core/views/lamp-seen';
 
 	const SHOWN = 24;
 	/** What is in sight is drawn at once, so that a keystroke is answered; the rest follows. */
@@ -17,6 +17,8 @@
 	const scale = new ScreenScale();
 	/** What was seen stands in the address, so that back and a link bring the same. */
 	let seen = $derived<Seen>(seenIn(page.url.searchParams));
+	/** The walk somebody came from, which a category is taken back to. */
+	const walk = $derived(walkIn(page.url.searchParams));
 	const found = $derived(lampsLike(seen));
 	const drawn = progressivelyDrawn(() => found, AT_ONCE);
 	const isAsked = $derived(Object.values(seen).some((value) => value !== undefined));
@@ -24,7 +26,7 @@
 	function look(next: Seen): void {
 		seen = next;
 		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query behind it
-		void goto(`${resolve('/reference/lamps')}${seenQuery(next)}`, {
+		void goto(`${resolve('/reference/lamps')}${seenQuery(next, walk)}`, {
 			replaceState: true,
 			keepFocus: true,
 			noScroll: true
@@ -68,6 +70,16 @@
 						>
 						<span class="text-sm text-soft">{category.caps.join(', ')}</span>
 					</div>
+					{#if walk}
+						{@const line = `${walk.line} ${category.category}`.trim()}
+						<!-- eslint-disable svelte/no-navigation-without-resolve -- resolved, with a query behind it -->
+						<a
+							class="button justify-center"
+							href={`${resolve('/vehicles/[id]/walk/[[socket]]', { id: walk.vehicle })}?line=${encodeURIComponent(line)}`}
+							>Write {category.category} into the walk</a
+						>
+						<!-- eslint-enable svelte/no-navigation-without-resolve -->
+					{/if}
 					<div class="overflow-x-auto"><LampOutline {category} perMm={scale.perMm} /></div>
 					<p class="text-sm text-soft">
 						{[

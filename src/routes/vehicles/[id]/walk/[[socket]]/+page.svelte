@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
 	import { getDesk } from '$lib/client/record-desk.svelte';
 	import DeskMessages from '$lib/components/record/DeskMessages.svelte';
 	import ExpectedPlaces from '$lib/components/record/ExpectedPlaces.svelte';
@@ -36,7 +37,7 @@
 	class="grid h-full grid-cols-[minmax(0,1fr)] gap-3 p-3 lg:grid-cols-[minmax(0,1fr)_27rem] lg:grid-rows-[auto_minmax(0,1fr)]"
 >
 	<section class="panel p-3 lg:col-span-2" aria-label="Walk-line">
-		<WalkLine bind:this={line} context={data.context} />
+		<WalkLine bind:this={line} context={data.context} vehicle={id} begun={page.url.searchParams.get('line') ?? ''} />
 		<DeskMessages />
 	</section>
 	<div class="panel flex min-h-0 flex-col p-2">
