@@ -27,6 +27,7 @@ const AREAS = [
 	'proof',
 	'learn',
 	'cover',
+	'practice',
 	'views',
 	'exchange'
 ];

@@ -19,6 +19,7 @@ export const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
 	ask: async () => (await import('./ask')).ask,
 	diagnose: async () => (await import('./diagnose')).diagnose,
 	cover: async () => (await import('./cover')).cover,
+	practice: async () => (await import('./practice')).practice,
 	next: async () => (await import('./next')).next,
 	feed: async () => (await import('./feed')).feed,
 	import: async () => (await import('./import')).importFile,

@@ -9,5 +9,6 @@ export * from './add';
 export * from './mirror';
 export * from './sister';
 export * from './expected';
+export { usualSides } from './usual-place';
 export * from './socket-id';
 export { wordsOf } from './words';

@@ -1,0 +1,65 @@
+import { accessory, type Accessory, type Configuration } from '../../model';
+
+const BEAMS: ReadonlySet<string> = new Set(['low-beam', 'high-beam', 'fog', 'drl']);
+const LOAD_OHMS = [3, 6, 10, 25, 50] as const;
+const LOAD_W = 50;
+const FLASHER_PINS = [2, 3, 4] as const;
+const DEEPER_MM = [15, 40] as const;
+
+const pack = (id: string, price: number) => [
+	{ sku: `${id}-1`, count: 1, price, stock: 40 },
+	{ sku: `${id}-2`, count: 2, price: Math.round(price * 1.8), stock: 40 }
+];
+
+/** The parts a kit for a made vehicle may need: loads, flashers, and for its headlamps modules, adapters and caps. */
+export function partsFor(vehicle: Configuration): Accessory[] {
+	const beams = vehicle.sockets.filter(({ functions }) => functions.some((id) => BEAMS.has(id)));
+	const categories = [...new Set(beams.flatMap(({ category }) => category ?? []))];
+	return [
+		...LOAD_OHMS.map((ohms) => ({
+			id: `P-load-${ohms}`,
+			kind: 'resistor',
+			name: `Load resistor ${ohms} ohm, ${LOAD_W} W`,
+			scope: 'lamp',
+			resistance: ohms,
+			rating: LOAD_W,
+			packs: pack(`P-load-${ohms}`, 590)
+		})),
+		...FLASHER_PINS.map((pins) => ({
+			id: `P-flasher-${pins}`,
+			kind: 'flasher',
+			name: `LED flasher, ${pins} pins`,
+			fits: { pins },
+			scope: 'vehicle',
+			packs: pack(`P-flasher-${pins}`, 1690)
+		})),
+		...categories.flatMap((category) => [
+			{
+				id: `P-module-${category}`,
+				kind: 'pwm-module',
+				name: `Anti-flicker module, ${category}`,
+				fits: { categories: [category] },
+				scope: 'lamp',
+				capacitance: 0.0047,
+				packs: pack(`P-module-${category}`, 1490)
+			},
+			{
+				id: `P-adapter-${category}`,
+				kind: 'adapter',
+				name: `Holder adapter, ${category}`,
+				fits: { categories: [category] },
+				scope: 'lamp',
+				packs: pack(`P-adapter-${category}`, 590)
+			},
+			...DEEPER_MM.map((extraDepth) => ({
+				id: `P-cap-${category}-${extraDepth}`,
+				kind: 'cap',
+				name: `Lamp cap, ${extraDepth} mm deeper, ${category}`,
+				fits: { categories: [category] },
+				scope: 'lamp',
+				extraDepth,
+				packs: pack(`P-cap-${category}-${extraDepth}`, 890)
+			}))
+		])
+	].map((part) => accessory.parse(part));
+}
