@@ -6,3 +6,6 @@ export { practiceFiles, type PracticeFiles } from './files';
 export type { MadePaper } from './documents/papers';
 export type { Misled } from './documents/errors/error';
 export { isRealName } from './names/real-names';
+export * from './exercises/exercise';
+export * from './exercises/score';
+export { EXERCISE_IDS, EXERCISE_KINDS, type ExerciseId } from './exercises/kinds';

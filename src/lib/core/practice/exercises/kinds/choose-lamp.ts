@@ -1,0 +1,56 @@
+import { GATES } from '../../../match';
+import { socketName } from '../../../vehicle';
+import { shownFacts } from '../shown';
+import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
+import { against, costOf, openedFindings } from '../findings';
+import { candidatesIn } from '../shop';
+
+const NONE = 'none';
+const TOO_CAREFUL = { minutes: 10, words: 'One of them fits: the customer leaves without it.' };
+
+/** Which lamp of the shelf goes in, and which gate stops another one. */
+export const chooseLamp: ExerciseKind = {
+	skill: 'choose the lamp',
+	minutes: 2,
+	pose: (made, chance) => {
+		for (const socket of chance.shuffled(made.truth.sockets)) {
+			const candidates = candidatesIn(made, socket).filter(({ product }) =>
+				product.fits.includes(socket.category ?? '')
+			);
+			const serves = candidates.filter(({ verdict }) => verdict === 'fits' || verdict === 'parts');
+			const stopped = candidates.filter((one) => one.verdict === 'refused' && against(one).length > 0);
+			const [best, tempting] = [serves[0], stopped[0]];
+			if (!best || !tempting || stopped.length < 2) continue;
+			const shown = chance.shuffled([best, ...stopped.slice(0, 3)]);
+			const judged: Record<string, Judged> = {
+				[NONE]: {
+					outcome: 'too-careful',
+					opened: openedFindings(made.truth, best.findings.filter(({ level }) => level === 'pass').slice(0, 3)),
+					cost: TOO_CAREFUL
+				}
+			};
+			for (const one of shown)
+				judged[one.product.id] = serves.includes(one)
+					? RIGHT
+					: { outcome: 'wrong', opened: openedFindings(made.truth, against(one)), cost: costOf(against(one)) };
+			return {
+				question: {
+					task: `Which lamp goes into ${socketName(socket).toLowerCase()}?`,
+					given: shownFacts(made.truth, socket),
+					drawing: null,
+					choices: [
+						...shown.map(({ product }) => ({ id: product.id, words: `${product.maker} ${product.name}` })),
+						{ id: NONE, words: 'None of them: check by hand' }
+					],
+					reason: {
+						question: `What stops ${tempting.product.name}?`,
+						choices: GATES.map((gate) => ({ id: gate, words: gate }))
+					}
+				},
+				judged,
+				rightReasons: [...new Set(against(tempting).map(({ gate }) => gate))]
+			};
+		}
+		return null;
+	}
+};

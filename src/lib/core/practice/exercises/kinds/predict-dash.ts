@@ -1,0 +1,120 @@
+import { MODES, simulate, STOCK, vehicleCircuit, type ModeId, type ModeState } from '../../../circuit';
+import { categoryOrNull } from '../../../lamps';
+import type { Product } from '../../../model';
+import { outputName, socketName } from '../../../vehicle';
+import type { Made } from '../../made';
+import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
+
+const PLAYED: readonly ModeId[] = ['position', 'low', 'left-turn', 'right-turn', 'brake', 'reverse', 'fog'];
+/** Over this many times the usual rate an indicator races. */
+const RACES = 1.5;
+const REASONS = {
+	little: 'the output draws less than its check or flasher asks for',
+	enough: 'what is drawn is enough for what looks at it',
+	blind: 'nothing looks at these outputs'
+} as const;
+
+/** The LED of the shelf that serves a place: its id has no flaw behind it. */
+const servesAll = (products: readonly Product[]) =>
+	products.filter(({ kind, id }) => kind === 'led' && !id.includes('-'));
+
+function fittedWithLeds(made: Made) {
+	const lamps = new Map(
+		made.truth.sockets.flatMap((socket) => {
+			const category = categoryOrNull(socket.category)?.category;
+			const product = servesAll(made.products).find(({ fits }) => category !== undefined && fits.includes(category));
+			return product ? [[socket.id as string, { kind: 'product' as const, product }] as const] : [];
+		})
+	);
+	return { ...STOCK, lamps };
+}
+
+const races = ({ flash }: ModeState, usual: number) =>
+	[flash.left, flash.right].some((rate) => (rate ?? 0) > RACES * usual);
+
+/** What the dash does in a mode, in words. */
+function happens(state: ModeState, usual: number): string {
+	const said = state.messages.map((message) => `the dash says “${message}”`);
+	return (
+		[...said, races(state, usual) ? 'the indicators race' : ''].filter(Boolean).join(', and ') || 'nothing is said'
+	);
+}
+
+/** What the dash says once LEDs are fitted and nothing else is done. */
+export const predictDash: ExerciseKind = {
+	skill: 'predict the dash',
+	minutes: 2,
+	pose: (made, chance) => {
+		const circuit = vehicleCircuit(made.truth, fittedWithLeds(made));
+		const usual = made.truth.flasher?.normalPerMinute ?? 85;
+		const states = PLAYED.map((mode) => ({ mode, state: simulate(circuit, MODES[mode]) })).filter(({ state }) => {
+			const on = state.channels.filter(({ functions }) => functions.length > 0);
+			return on.length > 0 && on.every(({ monitor }) => monitor !== 'unknown');
+		});
+		const loud = states.filter(({ state }) => happens(state, usual) !== 'nothing is said');
+		const pool = loud.length > 0 && chance.is(0.7) ? loud : states;
+		if (pool.length === 0) return null;
+		const { state } = chance.pick(pool);
+		const is = happens(state, usual);
+		const others = new Set([
+			'nothing is said',
+			'the indicators race',
+			...states.map((one) => happens(one.state, usual)),
+			...made.truth.channels.flatMap(({ message }) => (message ? [`the dash says “${message}”`] : []))
+		]);
+		others.delete(is);
+		const choices = chance.shuffled([is, ...chance.shuffled([...others]).slice(0, 3)]);
+		const on = state.channels.filter(({ functions }) => functions.length > 0);
+		const opened = on.map(({ id, why, current }) => ({
+			what: `${outputName(made.truth, id)}: ${current === null ? 'current not known' : `${current.toFixed(2)} A`}`,
+			why,
+			source: 'the circuit of this vehicle'
+		}));
+		const watched = on.some(({ monitor }) => monitor !== 'none');
+		const complains = is !== 'nothing is said';
+		return {
+			question: {
+				task: `LEDs stand in every place, and nothing else is done. ${state.label} is switched on: what happens?`,
+				given: [
+					{ label: 'Flasher', value: made.truth.flasher?.kind?.replaceAll('-', ' ') ?? 'not known' },
+					...on.map(({ id, atLeast, current }) => ({
+						label: outputName(made.truth, id),
+						value: [
+							made.truth.sockets
+								.filter((socket) =>
+									made.truth.channels.some((c) => c.id === id && c.feeds.some((f) => f.socket === socket.id))
+								)
+								.map((socket) => socketName(socket).toLowerCase())
+								.join(', '),
+							atLeast === null ? '' : `checked: at least ${atLeast.toFixed(2)} A`,
+							current === null ? '' : `LEDs draw ${current.toFixed(2)} A`
+						]
+							.filter(Boolean)
+							.join('; ')
+					}))
+				],
+				drawing: null,
+				choices: choices.map((words, i) => ({ id: String(i), words })),
+				reason: {
+					question: 'Why?',
+					choices: Object.entries(REASONS).map(([id, words]) => ({ id, words }))
+				}
+			},
+			judged: Object.fromEntries(
+				choices.map((words, i): [string, Judged] => [
+					String(i),
+					words === is
+						? { ...RIGHT, opened }
+						: {
+								outcome: complains ? 'wrong' : 'too-careful',
+								opened,
+								cost: complains
+									? { minutes: 60, words: 'The kit goes out without what ends the complaint.' }
+									: { minutes: 15, words: 'Loads are sold that nothing asks for: money, heat and work.' }
+							}
+				])
+			),
+			rightReasons: [complains ? 'little' : watched ? 'enough' : 'blind']
+		};
+	}
+};
