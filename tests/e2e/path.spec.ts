@@ -19,6 +19,7 @@ test('with the pointer: from a few letters at the counter to a released kit', as
 		await page.getByRole('button', { name: 'Quillon H7 maximum', exact: true }).click();
 		const reasons = page.getByRole('region', { name: 'About the candidate' });
 		await expect(reasons).toContainText('diameter 24 mm');
+		await reasons.getByRole('tab', { name: 'Reasons' }).click();
 		await expect(reasons).toContainText('Source: vehicle record, measured in hand');
 		await expect(reasons.getByRole('button', { name: 'Refused here' })).toBeDisabled();
 	});

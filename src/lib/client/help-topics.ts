@@ -48,6 +48,7 @@ export const HELP_TOPICS: readonly HelpTopic[] = [
 	{ topic: 'stock', title: 'Stock', routes: ['/stock'], keys: ['lists'] },
 	{ topic: 'cover', title: 'Cover', routes: ['/cover'], keys: [] },
 	{ topic: 'questions', title: 'Questions', routes: ['/questions'], keys: ['lists'] },
+	{ topic: 'practice', title: 'Practice', routes: ['/practice'], keys: ['an exercise'] },
 	{ topic: 'reference', title: 'Reference', routes: ['/reference'], keys: ['the interchange map'] },
 	{ topic: 'words', title: 'Words', routes: [], keys: [] },
 	{ topic: 'settings', title: 'Settings', routes: ['/settings', '/sign-in'], keys: [] }

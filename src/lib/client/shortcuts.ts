@@ -9,7 +9,8 @@ export const PLACES = [
 	'Circuit',
 	'a mode test',
 	'ask after',
-	'the interchange map'
+	'the interchange map',
+	'an exercise'
 ] as const;
 
 /** One thing the keyboard does. */
@@ -20,7 +21,17 @@ export interface Shortcut {
 	/** What it does, in words. */
 	does: string;
 	/** The room it leads to. */
-	to?: '/' | '/vehicles' | '/kits' | '/stock' | '/cover' | '/questions' | '/complaints' | '/reference' | '/settings';
+	to?:
+		| '/'
+		| '/vehicles'
+		| '/kits'
+		| '/stock'
+		| '/cover'
+		| '/questions'
+		| '/complaints'
+		| '/practice'
+		| '/reference'
+		| '/settings';
 }
 
 /** Every shortcut. Handlers, hints and the sheet come from here; a new one is an entry here and, where it leads to no room, its handler. */
@@ -34,6 +45,7 @@ export const SHORTCUTS = {
 	cover: { where: 'everywhere', keys: ['g o'], does: 'Cover', to: '/cover' },
 	questions: { where: 'everywhere', keys: ['g q'], does: 'Questions', to: '/questions' },
 	complaints: { where: 'everywhere', keys: ['g p'], does: 'Complaints', to: '/complaints' },
+	practice: { where: 'everywhere', keys: ['g l'], does: 'Practice', to: '/practice' },
 	reference: { where: 'everywhere', keys: ['g r'], does: 'Reference', to: '/reference' },
 	settings: { where: 'everywhere', keys: ['g t'], does: 'Settings', to: '/settings' },
 	help: { where: 'everywhere', keys: ['?'], does: 'help for the page, and its keys' },
@@ -56,6 +68,8 @@ export const SHORTCUTS = {
 	redo: { where: 'a record', keys: ['ctrl+y', 'ctrl+shift+z'], does: 'bring it again' },
 	compare: { where: 'candidates', keys: ['c'], does: 'compare the lamp, or leave it out again' },
 	'switch-1': { where: 'Circuit', keys: ['1'], does: 'first switch of the list; each has its key beside it' },
+	'choice-1': { where: 'an exercise', keys: ['1'], does: 'first answer of the list; each has its number beside it' },
+	'exercise-next': { where: 'an exercise', keys: ['n'], does: 'on to the next exercise, once it is answered' },
 	'test-expected': { where: 'a mode test', keys: ['a'], does: 'as expected, on to the next mode' },
 	'test-otherwise': { where: 'a mode test', keys: ['o'], does: 'something else was seen' },
 	'test-tap': { where: 'a mode test', keys: ['t'], does: 'tap along with the flashing' },

@@ -6,6 +6,7 @@ import { ownFolder } from './db/owner';
 import { log } from './log';
 import { clockBehind } from './repositories/events';
 import { startAsking, stopAsking } from './asking';
+import { closePractice } from './practice-folder';
 import { startKeeping, stopKeeping } from './keeping';
 import { CounterLog } from './services/counter-log';
 import type { KitContext } from './services/kits';
@@ -84,6 +85,7 @@ export async function closeShop(): Promise<void> {
 	const db = await opened;
 	opened = undefined;
 	await db?.destroy();
+	await closePractice();
 	await stopHeavy();
 	await stopImports();
 	await stopCover();

@@ -16,6 +16,7 @@ const FROM_ELSEWHERE: Readonly<Record<string, string>> = {
 	'/k/[code]/complaint': 'for customers',
 	'/fittings/[fitting]': 'from the fittings, or the plan of a kit',
 	'/sales/[sale]': 'from kits for customers, and from today',
+	'/practice/[kind]/[seed]/[level]': 'from Practice, as the next exercise',
 	'/stock/[item]/history': 'from the product',
 	'/vehicles/import/[job]': 'while an import runs',
 	'/vehicles/possible': 'for several vehicles chosen in Identify',

@@ -31,6 +31,11 @@ export const SHOP_PAGES: readonly Command[] = [
 	page('fittings', 'Fittings in the bay', { route: '/fittings', href: () => resolve('/fittings'), also: 'workshop' }),
 	page('sales', 'Kits for customers', { route: '/sales', href: () => resolve('/sales'), also: 'quotes orders' }),
 	page('new-sale', 'Quote a kit', { route: '/sales/new', href: () => resolve('/sales/new'), also: 'offer sell' }),
+	page('practice', 'Practice', {
+		route: '/practice',
+		href: () => resolve('/practice'),
+		also: 'learn exercise train quiz'
+	}),
 	page('stock', 'Stock', { route: '/stock', href: () => resolve('/stock'), also: 'products lamps shelf' }),
 	page('new-product', 'Add a product', {
 		route: '/stock/new',

@@ -2,6 +2,7 @@ import BookOpen from '@lucide/svelte/icons/book-open';
 import Car from '@lucide/svelte/icons/car';
 import CircleHelp from '@lucide/svelte/icons/circle-question-mark';
 import ConciergeBell from '@lucide/svelte/icons/concierge-bell';
+import GraduationCap from '@lucide/svelte/icons/graduation-cap';
 import Grid3x3 from '@lucide/svelte/icons/grid-3x3';
 import MessageSquareWarning from '@lucide/svelte/icons/message-square-warning';
 import Package from '@lucide/svelte/icons/package';
@@ -17,6 +18,7 @@ export const ROOMS = [
 	{ path: '/cover', name: 'Cover', icon: Grid3x3 },
 	{ path: '/questions', name: 'Questions', icon: CircleHelp },
 	{ path: '/complaints', name: 'Complaints', icon: MessageSquareWarning },
+	{ path: '/practice', name: 'Practice', icon: GraduationCap },
 	{ path: '/reference', name: 'Reference', icon: BookOpen },
 	{ path: '/settings', name: 'Settings', icon: Settings }
 ] as const;

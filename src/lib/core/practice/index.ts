@@ -9,3 +9,4 @@ export { isRealName } from './names/real-names';
 export * from './exercises/exercise';
 export * from './exercises/score';
 export { EXERCISE_IDS, EXERCISE_KINDS, type ExerciseId } from './exercises/kinds';
+export * from './review/schedule';

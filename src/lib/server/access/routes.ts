@@ -31,6 +31,8 @@ const each = (names: readonly string[], permission: Permission) =>
 export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/': LOOK,
 	'/health': { read: 'open' },
+	'/practice': { read: 'look', write: { next: 'look', share: 'look' } },
+	'/practice/[kind]/[seed]/[level]': { read: 'look', write: { answer: 'look' } },
 	'/ready': { read: 'open' },
 	'/sign-in': { read: 'open', write: 'open' },
 	'/complaints': { read: 'look', write: { read: 'complain' } },

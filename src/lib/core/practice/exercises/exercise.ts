@@ -10,6 +10,8 @@ export type Outcome = (typeof OUTCOMES)[number];
 export interface Choice {
 	id: string;
 	words: string;
+	/** What its label or its sheet says. */
+	detail?: string;
 }
 
 /** What would have said so: measured, required, why, and the source. */

@@ -11,6 +11,7 @@ import * as learn from './0009-learn';
 import * as cover from './0010-cover';
 import * as sales from './0011-sales';
 import * as bulkKits from './0012-bulk-kits';
+import * as practice from './0013-practice';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -25,7 +26,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0009-learn': learn,
 	'0010-cover': cover,
 	'0011-sales': sales,
-	'0012-bulk-kits': bulkKits
+	'0012-bulk-kits': bulkKits,
+	'0013-practice': practice
 };
 
 /** Their keys, in order. */

@@ -1,4 +1,5 @@
 import { GATES } from '../../../match';
+import type { Product } from '../../../model';
 import { socketName } from '../../../vehicle';
 import { shownFacts } from '../shown';
 import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
@@ -7,6 +8,21 @@ import { candidatesIn } from '../shop';
 
 const NONE = 'none';
 const TOO_CAREFUL = { minutes: 10, words: 'One of them fits: the customer leaves without it.' };
+
+/** What the sheet of a lamp says, as far as a gate may look at it. */
+function sheetOf({ colour, flux, power, size, modes, limit }: Product): string {
+	const light = colour?.kind === 'white' ? `white ${colour.cct} K` : colour ? `${colour.kind} ${colour.peak} nm` : '';
+	return [
+		light,
+		flux?.claimed === undefined ? '' : `${flux.claimed} lm`,
+		power?.at13v5 === undefined ? '' : `${power.at13v5} W`,
+		size?.frontLength === undefined ? '' : `${size.frontLength.toFixed(0)} x ${size.frontDiameter?.toFixed(0)} mm`,
+		modes?.includes('dual') ? 'two modes' : 'one mode',
+		limit === undefined ? '' : `bears ${limit} C`
+	]
+		.filter(Boolean)
+		.join(' · ');
+}
 
 /** Which lamp of the shelf goes in, and which gate stops another one. */
 export const chooseLamp: ExerciseKind = {
@@ -39,7 +55,11 @@ export const chooseLamp: ExerciseKind = {
 					given: shownFacts(made.truth, socket),
 					drawing: null,
 					choices: [
-						...shown.map(({ product }) => ({ id: product.id, words: `${product.maker} ${product.name}` })),
+						...shown.map(({ product }) => ({
+							id: product.id,
+							words: `${product.maker} ${product.name}`,
+							detail: sheetOf(product)
+						})),
 						{ id: NONE, words: 'None of them: check by hand' }
 					],
 					reason: {

@@ -49,7 +49,8 @@ export const predictDash: ExerciseKind = {
 		const usual = made.truth.flasher?.normalPerMinute ?? 85;
 		const states = PLAYED.map((mode) => ({ mode, state: simulate(circuit, MODES[mode]) })).filter(({ state }) => {
 			const on = state.channels.filter(({ functions }) => functions.length > 0);
-			return on.length > 0 && on.every(({ monitor }) => monitor !== 'unknown');
+			const isQuietOff = state.channels.every((one) => on.includes(one) || one.monitor !== 'complains');
+			return on.length > 0 && isQuietOff && on.every(({ monitor }) => monitor !== 'unknown');
 		});
 		const loud = states.filter(({ state }) => happens(state, usual) !== 'nothing is said');
 		const pool = loud.length > 0 && chance.is(0.7) ? loud : states;

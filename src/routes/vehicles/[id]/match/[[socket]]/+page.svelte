@@ -105,11 +105,7 @@
 		<p class="px-2 pt-1">
 			<a class="link" href={resolve('/vehicles/[id]/whole', { id })}>The whole vehicle at once</a>
 		</p>
-		<RotaList
-			{sockets}
-			selected={here}
-			href={(socket) => resolve('/vehicles/[id]/match/[[socket]]', { id, socket })}
-		/>
+		<RotaList {sockets} selected={here} href={(socket) => resolve('/vehicles/[id]/match/[[socket]]', { id, socket })} />
 	</ScrollPanel>
 {/snippet}
 {#snippet list()}

@@ -1,0 +1,36 @@
+<script lang="ts">
+	import type { Score } from '$lib/core/practice';
+	import LevelMark from '../ui/LevelMark.svelte';
+	import { OUTCOME_LEVEL, OUTCOME_WORD } from './outcome-words';
+
+	/** How an answer was scored: what stands, what would have said so, and what the mistake would have cost. */
+	let { score }: { score: Score } = $props();
+</script>
+
+<section class="panel p-3" aria-label="How it was scored">
+	<h2 class="flex items-center gap-2" role="status">
+		<LevelMark level={OUTCOME_LEVEL[score.outcome]} label="" size={18} />
+		<span data-testid="outcome">{OUTCOME_WORD[score.outcome]}</span>
+	</h2>
+	{#if score.outcome !== 'right'}
+		<p class="mt-1"><span class="text-soft">It stands:</span> {score.standsFor}</p>
+	{/if}
+	{#if score.cost}
+		<p class="mt-1">
+			<span class="text-soft">At a customer’s cost:</span>
+			{score.cost.words} About {score.cost.minutes} min of somebody’s time.
+		</p>
+	{/if}
+	{#if score.opened.length > 0}
+		<h3 class="mt-3 font-medium">What says so</h3>
+		<ul class="grid gap-2">
+			{#each score.opened as { what, why, source }, i (i)}
+				<li class="border-t border-line pt-1.5">
+					<span class="block font-medium first-letter:uppercase">{what}</span>
+					{why}
+					<span class="block text-sm text-soft">Source: {source}</span>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</section>

@@ -1,0 +1,40 @@
+import { error, fail } from '@sveltejs/kit';
+import { EXERCISE_KINDS } from '$lib/core/practice';
+import { orDatabaseFailure } from '$lib/server/or-database-failure';
+import { practiceDatabase } from '$lib/server/practice-folder';
+import { exerciseIn, learnerHere } from '$lib/server/practice-input';
+import { answerExercise, questionOf } from '$lib/server/services/practice';
+import type { Actions, PageServerLoad } from './$types';
+
+const MOST_SECONDS = 3600;
+const MOST_TYPED = 60;
+
+export const load: PageServerLoad = ({ params }) => {
+	const key = exerciseIn(params);
+	const question = questionOf(key);
+	if (!question) error(404, { message: 'This vehicle gives nothing to ask about.', kept: 'Take another exercise.' });
+	const { skill, minutes } = EXERCISE_KINDS[key.kind];
+	return { key, question, skill, minutes };
+};
+
+export const actions: Actions = {
+	answer: async ({ request, params }) => {
+		const sent = await request.formData();
+		const said = (name: string) => String(sent.get(name) ?? '').slice(0, MOST_TYPED);
+		const seconds = Number(said('seconds'));
+		const answer = { chosen: said('chosen'), reason: said('reason') || undefined };
+		if (answer.chosen === '') return fail(400, { message: 'Choose an answer first.' });
+		return orDatabaseFailure(async () => {
+			const done = await answerExercise(
+				await practiceDatabase(),
+				{
+					person: learnerHere(),
+					now: new Date().toISOString(),
+					seconds: seconds > 0 && seconds < MOST_SECONDS ? Math.round(seconds) : null
+				},
+				{ key: exerciseIn(params), answer }
+			);
+			return done.ok ? { score: done.value, answer } : fail(400, { message: done.error });
+		});
+	}
+};

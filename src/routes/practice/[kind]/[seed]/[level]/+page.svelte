@@ -1,0 +1,100 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { isPressed } from '$lib/client/shortcuts';
+	import QuestionDrawing from '$lib/components/practice/QuestionDrawing.svelte';
+	import ScorePanel from '$lib/components/practice/ScorePanel.svelte';
+	import BusyForm from '$lib/components/ui/BusyForm.svelte';
+	import Message from '$lib/components/ui/Message.svelte';
+
+	let { data, form } = $props();
+
+	const id = $derived(`${data.key.kind}/${data.key.seed}`);
+	const score = $derived(form && 'score' in form ? form.score : null);
+	/** What is chosen; begins anew with every exercise. */
+	let chosen = $derived<string>(id && '');
+	let reason = $derived<string>(id && '');
+	let began = $derived(id ? Date.now() : 0);
+	let seconds = $state(0);
+	const { choices, reason: why } = $derived(data.question);
+	const isReady = $derived(chosen !== '' && (why === null || reason !== ''));
+
+	function key(event: KeyboardEvent): void {
+		if (event.target instanceof HTMLInputElement && event.target.type !== 'radio') return;
+		if (event.ctrlKey || event.metaKey || event.altKey) return;
+		if (score) {
+			if (isPressed('exercise-next', event)) document.querySelector<HTMLButtonElement>('[data-next]')?.click();
+			return;
+		}
+		const choice = choices[Number(event.key) - 1];
+		if (choice) chosen = choice.id;
+	}
+</script>
+
+<svelte:head><title>{data.skill} · Practice · Rotalux</title></svelte:head>
+<svelte:window onkeydown={key} />
+
+<main class="page lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+	<div class="flex flex-wrap items-baseline gap-x-3 lg:col-span-2">
+		<a class="link" href={resolve('/practice')}>Practice</a>
+		<h1 class="first-letter:uppercase">{data.skill}</h1>
+		<p class="text-soft">level {data.key.level} · a vehicle that does not exist · about {data.minutes} min</p>
+	</div>
+	<section class="panel grid content-start gap-3 p-3" aria-label="What is asked">
+		<h2>{data.question.task}</h2>
+		{#if data.question.drawing}<QuestionDrawing drawing={data.question.drawing} />{/if}
+		<table class="grid-table">
+			<tbody>
+				{#each data.question.given as { label, value }, i (i)}
+					<tr><th scope="row" class="whitespace-normal!">{label}</th><td>{value}</td></tr>
+				{/each}
+			</tbody>
+		</table>
+	</section>
+	<div class="grid content-start gap-3">
+		{#if form && 'message' in form && form.message}<Message text={form.message} />{/if}
+		<BusyForm action="?/answer" class="panel grid gap-3 p-3">
+			{#snippet children(busy)}
+				<fieldset class="grid gap-1" disabled={score !== null}>
+					<legend class="mb-1 font-medium">Your answer</legend>
+					{#each choices as { id: choice, words, detail }, i (choice)}
+						<label class="flex min-h-9 items-center gap-2 rounded px-2 hover:bg-sea-wash">
+							<input type="radio" name="chosen" value={choice} bind:group={chosen} />
+							<span class="text-soft" aria-hidden="true">{i + 1}</span>
+							<span
+								>{words}{#if detail}<span class="block text-sm text-soft">{detail}</span>{/if}</span
+							>
+						</label>
+					{/each}
+				</fieldset>
+				{#if why}
+					<fieldset class="grid gap-1" disabled={score !== null}>
+						<legend class="mb-1 font-medium">{why.question}</legend>
+						<div class="flex flex-wrap gap-1">
+							{#each why.choices as { id: choice, words } (choice)}
+								<label class="flex min-h-9 items-center gap-2 rounded px-2 hover:bg-sea-wash">
+									<input type="radio" name="reason" value={choice} bind:group={reason} />
+									{words}
+								</label>
+							{/each}
+						</div>
+					</fieldset>
+				{/if}
+				<input type="hidden" name="seconds" value={seconds} />
+				{#if score === null}
+					<button
+						class="button justify-self-start"
+						data-main
+						disabled={busy || !isReady}
+						onclick={() => (seconds = Math.round((Date.now() - began) / 1000))}>Answer</button
+					>
+				{/if}
+			{/snippet}
+		</BusyForm>
+		{#if score}
+			<ScorePanel {score} />
+			<form method="post" action={`${resolve('/practice')}?/next`}>
+				<button class="button" data-main data-next>Next exercise</button>
+			</form>
+		{/if}
+	</div>
+</main>
