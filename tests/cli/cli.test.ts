@@ -406,6 +406,8 @@ describe('bad input: one line on standard error, exit 2, nothing on standard out
 			'--budget must be a number'
 		],
 		['a source nobody knows', ['colour', '--source', 'candle:1800'], '--source must be halogen:K'],
+		['a seed that is no number', ['practice', '--seed', 'x'], '--seed has to be a whole number'],
+		['a kind nobody makes', ['practice', '--seed', '1', '--kind', 'boat'], '--kind must be one of'],
 		['an option nobody knows', ['colour', '--lense', 'red'], "Unknown option '--lense'"],
 		['a lens nobody knows', ['colour', '--source', 'halogen:2856', '--lens', 'pink'], '--lens must be one of']
 	])('%s', async (_, args, expected) => {
@@ -425,6 +427,24 @@ describe('bad input: one line on standard error, exit 2, nothing on standard out
 		const broken = run(['import', file('broken.json', '{"format":"rotalux/1","products":[{"id":"x"}]}')]);
 		expect([broken.status, broken.stderr.trim().split('\n').length]).toEqual([2, 1]);
 		expect(run(['export']).stdout).toBe(before);
+	});
+});
+
+describe('practice', () => {
+	it('gives the same bytes for a seed; its files hold together, and the truth has a kit for every socket', async () => {
+		const made = await command('practice', '--seed', '7', '--kind', 'car');
+		expect((await command('practice', '--seed', '7', '--kind', 'car')).stdout).toBe(made.stdout);
+		const { vehicle, documents, truth } = made.json();
+		expect(vehicle).toMatchObject({ kind: 'car', make: truth.configurations[0].make });
+		expect(vehicle.sockets).toBeUndefined();
+		for (const one of [...documents, truth]) {
+			const path = file('made.json', one);
+			expect((await command('check', path)).json().problems).toEqual([]);
+		}
+		const kit = (await command('kit', file('truth.json', truth), '--configuration', vehicle.id)).json();
+		const said = [...kit.lines, ...kit.open].flatMap(({ socket, sockets }) => sockets ?? [socket]);
+		for (const { id } of truth.configurations[0].sockets) expect(said).toContain(id);
+		expect(kit.lines.length).toBeGreaterThan(3);
 	});
 });
 

@@ -80,6 +80,8 @@ const SCREENS = {
 		'/stock',
 		'/reference',
 		'/reference/lamps?mount=bayonet',
+		'/practice',
+		'/practice/set-collar/5/1',
 		'/stock/reorder',
 		'/settings/people',
 		'/settings'

@@ -24,6 +24,8 @@ const PAGES = [
 	'/stock',
 	'/stock/GL-H7-43',
 	'/questions',
+	'/practice',
+	'/practice/set-collar/5/1',
 	'/reference/lamps',
 	'/reference/interchange',
 	'/settings'

@@ -45,7 +45,9 @@
 			<tr>
 				<th scope="row" class="text-ink! first-letter:uppercase">{skill}</th>
 				<td>
-					{#if retention === null}<span class="text-soft">never tried</span>{:else}
+					{#if retention === null}<span class="text-soft">never tried</span>
+					{:else if last !== 'right'}<span class="text-soft">to be learned</span>
+					{:else}
 						<span class="flex items-center gap-2">
 							<span class="h-2 w-32 rounded bg-raised ring-1 ring-line" aria-hidden="true"
 								><span class="block h-2 rounded bg-sea" style:width={`${Math.round(100 * retention)}%`}></span></span

@@ -1,8 +1,18 @@
 import { accessory, type Accessory, type Configuration } from '../../model';
 
 const BEAMS: ReadonlySet<string> = new Set(['low-beam', 'high-beam', 'fog', 'drl']);
-const LOAD_OHMS = [3, 6, 10, 25, 50] as const;
-const LOAD_W = 50;
+/** Loads on the shelf: resistance, ohm, and rating, W. */
+const LOADS = [
+	[3, 150],
+	[4, 100],
+	[5, 100],
+	[6, 100],
+	[8, 50],
+	[10, 50],
+	[15, 50],
+	[25, 50],
+	[50, 50]
+] as const;
 const FLASHER_PINS = [2, 3, 4] as const;
 const DEEPER_MM = [15, 40] as const;
 
@@ -16,13 +26,13 @@ export function partsFor(vehicle: Configuration): Accessory[] {
 	const beams = vehicle.sockets.filter(({ functions }) => functions.some((id) => BEAMS.has(id)));
 	const categories = [...new Set(beams.flatMap(({ category }) => category ?? []))];
 	return [
-		...LOAD_OHMS.map((ohms) => ({
+		...LOADS.map(([ohms, rating]) => ({
 			id: `P-load-${ohms}`,
 			kind: 'resistor',
-			name: `Load resistor ${ohms} ohm, ${LOAD_W} W`,
+			name: `Load resistor ${ohms} ohm, ${rating} W`,
 			scope: 'lamp',
 			resistance: ohms,
-			rating: LOAD_W,
+			rating,
 			packs: pack(`P-load-${ohms}`, 590)
 		})),
 		...FLASHER_PINS.map((pins) => ({

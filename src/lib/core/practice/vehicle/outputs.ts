@@ -30,8 +30,8 @@ function stockCurrents(configuration: Configuration, { feeds }: Channel): number
 }
 
 const sum = (list: readonly number[]) => list.reduce((total, one) => total + one, 0);
-/** Half a lamp below what all of them draw: one that is out is noticed, nothing else. */
-const threshold = (currents: readonly number[]) => Number((sum(currents) - Math.min(...currents) / 2).toFixed(2));
+/** Half of the strongest lamp below what all of them draw: a main lamp that is out is noticed, a small one beside it is not. */
+const threshold = (currents: readonly number[]) => Number((sum(currents) - Math.max(...currents) / 2).toFixed(2));
 
 /** Turn lamps are counted by the flasher; a trailer has none of its own. */
 const counted = ({ kind }: Configuration): Pick<Channel, 'monitor'> => ({

@@ -45,6 +45,7 @@ export const predictDash: ExerciseKind = {
 	skill: 'predict the dash',
 	minutes: 2,
 	pose: (made, chance) => {
+		if (made.truth.flasher === undefined || made.truth.flasher.kind === 'none') return null;
 		const circuit = vehicleCircuit(made.truth, fittedWithLeds(made));
 		const usual = made.truth.flasher?.normalPerMinute ?? 85;
 		const states = PLAYED.map((mode) => ({ mode, state: simulate(circuit, MODES[mode]) })).filter(({ state }) => {

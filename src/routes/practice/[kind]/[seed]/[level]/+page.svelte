@@ -33,7 +33,7 @@
 <svelte:head><title>{data.skill} · Practice · Rotalux</title></svelte:head>
 <svelte:window onkeydown={key} />
 
-<main class="page lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+<main class="page items-start lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
 	<div class="flex flex-wrap items-baseline gap-x-3 lg:col-span-2">
 		<a class="link" href={resolve('/practice')}>Practice</a>
 		<h1 class="first-letter:uppercase">{data.skill}</h1>
@@ -57,7 +57,12 @@
 				<fieldset class="grid gap-1" disabled={score !== null}>
 					<legend class="mb-1 font-medium">Your answer</legend>
 					{#each choices as { id: choice, words, detail }, i (choice)}
-						<label class="flex min-h-9 items-center gap-2 rounded px-2 hover:bg-sea-wash">
+						<label
+							class={[
+								'flex min-h-9 items-center gap-2 rounded px-2 hover:bg-sea-wash',
+								chosen === choice && 'bg-sea-wash'
+							]}
+						>
 							<input type="radio" name="chosen" value={choice} bind:group={chosen} />
 							<span class="text-soft" aria-hidden="true">{i + 1}</span>
 							<span
