@@ -80,7 +80,7 @@ module.exports = {
 			comment: 'The core reads itself, its facts, and the few libraries named here',
 			from: { path: `^${CORE}`, pathNot: '\\.test\\.ts$' },
 			to: {
-				pathNot: `^(${CORE}|data/facts/)|(^|/)node_modules/(zod|ml-matrix|@internationalized/date)/`
+				pathNot: `^(${CORE}|data/facts/)|(^|/)node_modules/(zod|ml-matrix|pure-rand|ts-fsrs|@internationalized/date)/`
 			}
 		},
 		{
