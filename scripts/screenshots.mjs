@@ -32,11 +32,11 @@ const VIEWS = [
 		wait: 'They compare',
 		afterwards: 'By light'
 	},
-	{ name: 'aim-light', theme: 'light', path: '/vehicles/fenholm-skerry-ii-2022/prove/aim?place=fog-L' },
 	{ name: 'diagnosis-dark', theme: 'dark', path: '/complaints/CY040' },
 	{ name: 'cover-fleet-dark', theme: 'dark', path: '/cover', press: 'Calculate cover', wait: '12 vehicles' },
-	{ name: 'cover-missing-light', theme: 'light', path: '/cover/missing' },
-	{ name: 'cover-assortment-dark', theme: 'dark', path: '/cover/assortment?k=12' }
+	{ name: 'cover-assortment-dark', theme: 'dark', path: '/cover/assortment?k=12' },
+	{ name: 'practice-light', theme: 'light', path: '/practice/choose-lamp/12/2', answer: ['ice white', 'heat'] },
+	{ name: 'skills-dark', theme: 'dark', path: '/practice' }
 ];
 
 /** Checks a kit and releases it. */
@@ -59,9 +59,21 @@ await once(server.stdout, 'data');
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 try {
-	for (const { name, theme, path, size, kit, then, release, look, press, wait, afterwards, keys = '' } of VIEWS.filter(
-		(view) => only.length === 0 || only.includes(view.name)
-	)) {
+	for (const {
+		name,
+		theme,
+		path,
+		size,
+		kit,
+		then,
+		release,
+		look,
+		answer,
+		press,
+		wait,
+		afterwards,
+		keys = ''
+	} of VIEWS.filter((view) => only.length === 0 || only.includes(view.name))) {
 		const viewport = size ?? { width: 1280, height: 800 };
 		const context = await browser.newContext({ viewport, colorScheme: theme });
 		const page = await context.newPage();
@@ -79,6 +91,11 @@ try {
 				await page.getByRole('list', { name: 'What may go here' }).getByRole('button').nth(look).click();
 				await page.getByText('with every other lamp as it is').waitFor();
 			}
+		}
+		if (answer) {
+			for (const words of answer) await page.getByLabel(words).check();
+			await page.getByRole('button', { name: 'Answer' }).click();
+			await page.getByText('What says so').waitFor();
 		}
 		if (press) await page.getByRole('button', { name: press }).last().click();
 		if (wait) await page.getByRole('heading', { name: wait }).waitFor();

@@ -7,6 +7,7 @@
 	import { longDay } from '$lib/core/quantity';
 	import TinyRota from '$lib/components/rota/TinyRota.svelte';
 	import GoOn from '$lib/components/start/GoOn.svelte';
+	import { tourAddress } from '$lib/components/practice/tour-address';
 	import SinceList from '$lib/components/today/SinceList.svelte';
 	import WaitingList from '$lib/components/today/WaitingList.svelte';
 
@@ -56,6 +57,10 @@
 	<div class="lg:col-span-2 flex flex-wrap items-baseline gap-x-3">
 		<h1>Counter</h1>
 		<p class="text-soft">{longDay(new Date(), data.timeZone)}</p>
+		{#if data.demo}
+			<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- tourAddress resolves -->
+			<a class="link" href={tourAddress(0)}>New to the trade? Three questions in three minutes</a>
+		{/if}
 		<p class="ml-auto text-sm text-soft max-sm:hidden">
 			<kbd class="rounded border border-line bg-raised px-1.5 font-sans">Ctrl K</kbd> anything ·
 			<kbd class="rounded border border-line bg-raised px-1.5 font-sans">?</kbd> help and keys

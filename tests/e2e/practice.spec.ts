@@ -62,3 +62,16 @@ test('a learner misses, learns why, and meets it again', async ({ page }) => {
 	await page.goto('/vehicles?q=practice');
 	await expect(page.getByRole('main')).not.toContainText('practice-');
 });
+
+test('a visitor of the demo answers three questions, and is led to the practice', async ({ page }) => {
+	await page.goto('/', { waitUntil: 'networkidle' });
+	await page.getByRole('link', { name: /Three questions in three minutes/ }).click();
+	for (const step of [1, 2, 3]) {
+		await expect(page.getByText(`${step} of 3`)).toBeVisible();
+		await page.waitForLoadState('networkidle');
+		await answer(page, step !== 2);
+		await expect(page.getByTestId('outcome')).toHaveText(step === 2 ? 'Wrong' : 'Right');
+		await page.getByRole('link', { name: step < 3 ? 'Next question' : 'Go on practising' }).click();
+	}
+	await expect(page.getByText('3 answers today').or(page.getByText('6 answers today'))).toBeVisible();
+});

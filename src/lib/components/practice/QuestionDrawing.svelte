@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Drawing } from '$lib/core/practice';
+	import BeamSketch from '../charts/BeamSketch.svelte';
 	import LampOutline from '../lamps/LampOutline.svelte';
 
 	/** What is looked at beside the words of an exercise. Nothing in it says the answer, to the ear either. */
@@ -47,6 +48,15 @@
 		<circle cx={kx} cy={ky} r="5" class="key" />
 		<path d={`M${-ex} ${-ey}L${ex} ${ey}`} class="chips" />
 	</svg>
+{:else if drawing.kind === 'beams'}
+	<div class="grid gap-3 sm:grid-cols-2">
+		{#each [{ name: 'Before', pattern: drawing.before }, { name: 'After', pattern: drawing.after }] as one (one.name)}
+			<figure>
+				<BeamSketch pattern={one.pattern} />
+				<figcaption class="text-sm text-soft">{one.name} (simulated)</figcaption>
+			</figure>
+		{/each}
+	</div>
 {:else}
 	<svg
 		viewBox="0 0 220 80"

@@ -10,3 +10,4 @@ export * from './exercises/exercise';
 export * from './exercises/score';
 export { EXERCISE_IDS, EXERCISE_KINDS, type ExerciseId } from './exercises/kinds';
 export * from './review/schedule';
+export { TOUR } from './tour';

@@ -1,4 +1,5 @@
 import { fastenerText } from '../access';
+import { inMarket } from '../lamps';
 import type { FitUpStep, ModeCheck, PlannedFitUp } from '../fitup';
 import type { Configuration } from '../model';
 import { groupName, socketName, socketsInWalk, twinGroups } from '../vehicle';
@@ -92,15 +93,20 @@ function checkView(configuration: Configuration, check: ModeCheck): ModeCheckVie
 	};
 }
 
-/** The work of a kit for showing: places named and numbered as they stand on the wheel. */
+/** The work of a kit for showing, in the words of the vehicle's market: places named and numbered as they stand on the wheel. */
 export function fitUpView(configuration: Configuration, planned: PlannedFitUp): FitUpView {
+	const say = (text: string) => inMarket(text, configuration.market);
 	const inJob = new Set(planned.steps.flatMap(({ sockets }) => sockets));
 	const key = socketsInWalk(configuration)
 		.filter(({ id }) => inJob.has(id))
-		.map((socket, i) => ({ number: i + 1, id: socket.id as string, name: socketName(socket) }));
+		.map((socket, i) => ({ number: i + 1, id: socket.id as string, name: say(socketName(socket)) }));
 	const numbered = new Map(key.map((entry) => [entry.id, entry]));
 	const view = ({ modes, fasteners, ...step }: FitUpStep): StepView => ({
 		...step,
+		title: say(step.title),
+		hand: step.hand.map(say),
+		cautions: step.cautions.map(say),
+		checkpoint: step.checkpoint === null ? null : say(step.checkpoint),
 		places: step.sockets.flatMap((id) => numbered.get(id) ?? []),
 		fasteners: fasteners.map(fastenerText),
 		modes: modes.map((check) => checkView(configuration, check)),
@@ -121,14 +127,14 @@ export function fitUpView(configuration: Configuration, planned: PlannedFitUp): 
 		minutes: all + fittingMinutes,
 		exact: planned.exact,
 		tools: planned.tools,
-		ready: planned.ready,
-		cautions: planned.cautions,
-		stops: planned.stops,
+		ready: planned.ready.map(say),
+		cautions: planned.cautions.map(say),
+		stops: planned.stops.map(say),
 		notRecorded: planned.notRecorded.map((id) => accessPlaceName(configuration, id)),
 		unreachable: planned.unreachable.map(({ place, why }) => `${accessPlaceName(configuration, place)}: ${why}`),
 		adds: planned.adds.map(({ place, minutes: more }) => ({
 			socket: place,
-			name: accessPlaceName(configuration, place),
+			name: say(accessPlaceName(configuration, place)),
 			minutes: more
 		})),
 		key

@@ -1,3 +1,4 @@
+import type { BeamPattern } from '../../beam';
 import type { LampCategory } from '../../lamps';
 import type { Chance } from '../chance';
 import type { Made } from '../made';
@@ -38,7 +39,8 @@ export interface Judged {
 export type Drawing =
 	| { kind: 'lamp'; category: LampCategory }
 	| { kind: 'clock'; key: number; emitter: number }
-	| { kind: 'lens'; colour: string; lens: string };
+	| { kind: 'lens'; colour: string; lens: string }
+	| { kind: 'beams'; before: BeamPattern; after: BeamPattern };
 
 /** A question as it is put to a person: nothing of it says the answer. */
 export interface Question {

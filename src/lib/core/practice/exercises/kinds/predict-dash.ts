@@ -1,43 +1,31 @@
-import { MODES, simulate, STOCK, vehicleCircuit, type ModeId, type ModeState } from '../../../circuit';
-import { categoryOrNull } from '../../../lamps';
-import type { Product } from '../../../model';
+import { MODES, simulate, vehicleCircuit, type ModeId, type ModeState } from '../../../circuit';
 import { outputName, socketName } from '../../../vehicle';
-import type { Made } from '../../made';
 import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
+import { fittedWithLeds } from '../fitted-leds';
 
 const PLAYED: readonly ModeId[] = ['position', 'low', 'left-turn', 'right-turn', 'brake', 'reverse', 'fog'];
 /** Over this many times the usual rate an indicator races. */
 const RACES = 1.5;
+const QUIET = 'nothing is said';
 const REASONS = {
 	little: 'the output draws less than its check or flasher asks for',
 	enough: 'what is drawn is enough for what looks at it',
 	blind: 'nothing looks at these outputs'
 } as const;
 
-/** The LED of the shelf that serves a place: its id has no flaw behind it. */
-const servesAll = (products: readonly Product[]) =>
-	products.filter(({ kind, id }) => kind === 'led' && !id.includes('-'));
-
-function fittedWithLeds(made: Made) {
-	const lamps = new Map(
-		made.truth.sockets.flatMap((socket) => {
-			const category = categoryOrNull(socket.category)?.category;
-			const product = servesAll(made.products).find(({ fits }) => category !== undefined && fits.includes(category));
-			return product ? [[socket.id as string, { kind: 'product' as const, product }] as const] : [];
-		})
-	);
-	return { ...STOCK, lamps };
-}
-
 const races = ({ flash }: ModeState, usual: number) =>
 	[flash.left, flash.right].some((rate) => (rate ?? 0) > RACES * usual);
 
-/** What the dash does in a mode, in words. */
+const listed = (words: readonly string[]) =>
+	words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+
+/** What the dash says, in words. */
+const dashSays = (messages: readonly string[]) => `the dash says ${listed(messages.map((message) => `“${message}”`))}`;
+
+/** What happens in a mode, in words. */
 function happens(state: ModeState, usual: number): string {
-	const said = state.messages.map((message) => `the dash says “${message}”`);
-	return (
-		[...said, races(state, usual) ? 'the indicators race' : ''].filter(Boolean).join(', and ') || 'nothing is said'
-	);
+	const said = state.messages.length > 0 ? [dashSays(state.messages)] : [];
+	return listed([...said, ...(races(state, usual) ? ['the indicators race'] : [])]) || QUIET;
 }
 
 /** What the dash says once LEDs are fitted and nothing else is done. */
@@ -53,16 +41,16 @@ export const predictDash: ExerciseKind = {
 			const isQuietOff = state.channels.every((one) => on.includes(one) || one.monitor !== 'complains');
 			return on.length > 0 && isQuietOff && on.every(({ monitor }) => monitor !== 'unknown');
 		});
-		const loud = states.filter(({ state }) => happens(state, usual) !== 'nothing is said');
+		const loud = states.filter(({ state }) => happens(state, usual) !== QUIET);
 		const pool = loud.length > 0 && chance.is(0.7) ? loud : states;
 		if (pool.length === 0) return null;
 		const { state } = chance.pick(pool);
 		const is = happens(state, usual);
 		const others = new Set([
-			'nothing is said',
+			QUIET,
 			'the indicators race',
 			...states.map((one) => happens(one.state, usual)),
-			...made.truth.channels.flatMap(({ message }) => (message ? [`the dash says “${message}”`] : []))
+			...made.truth.channels.flatMap(({ message }) => (message ? [dashSays([message])] : []))
 		]);
 		others.delete(is);
 		const choices = chance.shuffled([is, ...chance.shuffled([...others]).slice(0, 3)]);
@@ -73,7 +61,7 @@ export const predictDash: ExerciseKind = {
 			source: 'the circuit of this vehicle'
 		}));
 		const watched = on.some(({ monitor }) => monitor !== 'none');
-		const complains = is !== 'nothing is said';
+		const complains = is !== QUIET;
 		return {
 			question: {
 				task: `LEDs stand in every place, and nothing else is done. ${state.label} is switched on: what happens?`,

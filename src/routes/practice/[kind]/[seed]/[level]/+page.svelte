@@ -1,15 +1,18 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
 	import { isPressed } from '$lib/client/shortcuts';
 	import QuestionDrawing from '$lib/components/practice/QuestionDrawing.svelte';
 	import ScorePanel from '$lib/components/practice/ScorePanel.svelte';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
+	import { TOUR_LENGTH, tourAddress, tourStep } from '$lib/components/practice/tour-address';
 	import Message from '$lib/components/ui/Message.svelte';
 
 	let { data, form } = $props();
 
 	const id = $derived(`${data.key.kind}/${data.key.seed}`);
 	const score = $derived(form && 'score' in form ? form.score : null);
+	const step = $derived(tourStep(page.url.searchParams));
 	/** What is chosen; begins anew with every exercise. */
 	let chosen = $derived<string>(id && '');
 	let reason = $derived<string>(id && '');
@@ -22,7 +25,7 @@
 		if (event.target instanceof HTMLInputElement && event.target.type !== 'radio') return;
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
 		if (score) {
-			if (isPressed('exercise-next', event)) document.querySelector<HTMLButtonElement>('[data-next]')?.click();
+			if (isPressed('exercise-next', event)) document.querySelector<HTMLElement>('[data-next]')?.click();
 			return;
 		}
 		const choice = choices[Number(event.key) - 1];
@@ -37,6 +40,7 @@
 	<div class="flex flex-wrap items-baseline gap-x-3 lg:col-span-2">
 		<a class="link" href={resolve('/practice')}>Practice</a>
 		<h1 class="first-letter:uppercase">{data.skill}</h1>
+		{#if step !== null}<p class="font-medium">{step + 1} of {TOUR_LENGTH}</p>{/if}
 		<p class="text-soft">level {data.key.level} · a vehicle that does not exist · about {data.minutes} min</p>
 	</div>
 	<section class="panel grid content-start gap-3 p-3" aria-label="What is asked">
@@ -97,9 +101,19 @@
 		</BusyForm>
 		{#if score}
 			<ScorePanel {score} />
-			<form method="post" action={`${resolve('/practice')}?/next`}>
-				<button class="button" data-main data-next>Next exercise</button>
-			</form>
+			{#if step === null}
+				<form method="post" action={`${resolve('/practice')}?/next`}>
+					<button class="button" data-main data-next>Next exercise</button>
+				</form>
+			{:else}
+				<!-- eslint-disable svelte/no-navigation-without-resolve (tourAddress resolves) -->
+				<p>
+					<a class="button" data-main data-next href={tourAddress(step + 1)}
+						>{step + 1 < TOUR_LENGTH ? 'Next question' : 'Go on practising'}</a
+					>
+				</p>
+				<!-- eslint-enable svelte/no-navigation-without-resolve -->
+			{/if}
 		{/if}
 	</div>
 </main>
