@@ -44,7 +44,9 @@ export function scoreAnswer({ question, judged, rightReasons }: Posed, { chosen,
 	return {
 		...said,
 		outcome: reasonStands ? said.outcome : withoutReason(said.outcome),
-		standsFor: [standing.join(' or '), because.join(' or ')].filter(Boolean).join(': '),
+		standsFor: [standing.join(' or '), because.length > 0 ? `${question.reason?.question} ${because.join(' or ')}` : '']
+			.filter(Boolean)
+			.join('. '),
 		reasonStands
 	};
 }
