@@ -1,25 +1,11 @@
 <script lang="ts">
-	import type { ExerciseId, Outcome } from '$lib/core/practice';
+	import type { SkillView } from '$lib/core/practice';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { shopFormats } from '../ui/shop-formats';
 	import { OUTCOME_LEVEL, OUTCOME_WORD } from './outcome-words';
 
 	/** What somebody knows, skill by skill: how sure it still is, at which level, and when it comes back. */
-	let {
-		skills,
-		now
-	}: {
-		skills: readonly {
-			kind: ExerciseId;
-			skill: string;
-			level: number | null;
-			retention: number | null;
-			due: string | null;
-			isDue: boolean;
-			last: string | null;
-		}[];
-		now: string;
-	} = $props();
+	let { skills, now }: { skills: readonly SkillView[]; now: string } = $props();
 
 	const { day } = shopFormats();
 	const DAY_MS = 24 * 3_600_000;
@@ -58,7 +44,7 @@
 				<td class="number">{level ?? '–'}</td>
 				<td>
 					{#if last}<span class="inline-flex items-center gap-1.5"
-							><LevelMark level={OUTCOME_LEVEL[last as Outcome]} label="" />{OUTCOME_WORD[last as Outcome]}</span
+							><LevelMark level={OUTCOME_LEVEL[last]} label="" />{OUTCOME_WORD[last]}</span
 						>{:else}–{/if}
 				</td>
 				<td class={isDue ? 'font-medium' : ''}>{comesBack(due, isDue)}</td>

@@ -11,3 +11,4 @@ export * from './exercises/score';
 export { EXERCISE_IDS, EXERCISE_KINDS, type ExerciseId } from './exercises/kinds';
 export * from './review/schedule';
 export { TOUR } from './tour';
+export * from './review/skill-map';

@@ -1,19 +1,15 @@
 import type { Knex } from 'knex';
 import {
-	EXERCISE_IDS,
-	EXERCISE_KINDS,
-	isDue,
 	nextSkill,
 	poseExercise,
 	remembered,
-	retention,
 	scoreAnswer,
+	skillMap,
 	type Answer,
-	type ExerciseId,
 	type ExerciseKey,
-	type Memory,
 	type Question,
-	type Score
+	type Score,
+	type SkillView
 } from '../../core/practice';
 import { change, changeAlways } from '../db/change';
 import { err, ok, type Result } from '../../core/result';
@@ -26,38 +22,12 @@ const PAUSE_MS = 3 * 3_600_000;
 /** Seeds are tried one after another until a vehicle has something to ask about. */
 const TRIES = 60;
 
-/** A skill as the map of skills shows it. */
-export interface SkillView {
-	kind: ExerciseId;
-	skill: string;
-	level: number | null;
-	/** How likely it is still known, 0 to 1; null where it was never tried. */
-	retention: number | null;
-	due: string | null;
-	isDue: boolean;
-	last: string | null;
-}
-
-const skillsOf = (memory: Memory, now: string): SkillView[] =>
-	EXERCISE_IDS.map((kind) => {
-		const known = memory[kind];
-		return {
-			kind,
-			skill: EXERCISE_KINDS[kind].skill,
-			level: known?.level ?? null,
-			retention: retention(known, now),
-			due: known?.card.due ?? null,
-			isDue: known !== undefined && isDue(known, now),
-			last: known?.last ?? null
-		};
-	});
-
 /** What a person has learned, what comes back, and whether the owner may see it. */
 export async function practiceOf(db: Knex, person: string, now: string) {
 	const answers = await lastAnswers(db, person, SITTING);
 	const today = answers.filter(({ at }) => at.slice(0, 10) === now.slice(0, 10));
 	return {
-		skills: skillsOf(await memoryOf(db, person), now),
+		skills: skillMap(await memoryOf(db, person), now),
 		today: { answers: today.length, seconds: today.reduce((sum, { seconds }) => sum + (seconds ?? 0), 0) },
 		isShared: (await consenting(db)).includes(person)
 	};
@@ -66,7 +36,7 @@ export async function practiceOf(db: Knex, person: string, now: string) {
 /** What those who let the owner see it have learned. */
 export async function progressShared(db: Knex, now: string): Promise<{ person: string; skills: SkillView[] }[]> {
 	const people = await consenting(db);
-	return Promise.all(people.map(async (person) => ({ person, skills: skillsOf(await memoryOf(db, person), now) })));
+	return Promise.all(people.map(async (person) => ({ person, skills: skillMap(await memoryOf(db, person), now) })));
 }
 
 /** The exercise a person is asked next. @param seed where the search for a vehicle begins */
