@@ -1,6 +1,5 @@
 import { SOCKET_FACTS, factText, type Configuration, type Socket } from '../../model';
-import { valueAt } from '../../vehicle';
-import { outputNames } from '../../vehicle';
+import { groupName, outputNames, twinGroups, valueAt } from '../../vehicle';
 
 const SHOWN = [
 	'category',
@@ -32,3 +31,9 @@ export function shownFacts(vehicle: Configuration, socket: Socket): { label: str
 		}))
 	];
 }
+
+/** Places in words, both sides of one together. @example "front turn, both; side repeater, both" */
+export const placesText = (sockets: readonly Socket[]): string =>
+	twinGroups(sockets)
+		.map((group) => groupName(group).toLowerCase())
+		.join('; ');

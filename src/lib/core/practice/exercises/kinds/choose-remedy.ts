@@ -2,10 +2,11 @@ import { carries, fittedPart, loadOhms, strategyOf } from '../../../accessories'
 import { MODES, simulate, vehicleCircuit, type ChannelState, type ModeId } from '../../../circuit';
 import { lampFunction } from '../../../lamps';
 import type { Accessory } from '../../../model';
-import { outputName, socketName, supplyOf } from '../../../vehicle';
+import { outputName, supplyOf } from '../../../vehicle';
 import type { Made } from '../../made';
 import { RIGHT, type Cost, type ExerciseKind, type Judged } from '../exercise';
 import { fittedWithLeds } from '../fitted-leds';
+import { placesText } from '../shown';
 
 const PLAYED: readonly ModeId[] = ['brake', 'left-turn', 'reverse', 'position'];
 const NOTHING = 'nothing';
@@ -87,7 +88,7 @@ export const chooseRemedy: ExerciseKind = {
 				question: {
 					task: `LEDs are fitted, ${label.toLowerCase()} is on, and ${outputName(made.truth, output.id)} complain. What ends it, one beside each lamp?`,
 					given: [
-						{ label: 'Lamps', value: lamps.map((lamp) => socketName(lamp).toLowerCase()).join(', ') },
+						{ label: 'Lamps', value: placesText(lamps) },
 						{ label: 'The check asks for', value: `${output.atLeast?.toFixed(2)} A at least` },
 						{ label: 'The LEDs draw', value: `${output.current?.toFixed(2) ?? '?'} A together` },
 						{ label: 'Fuse', value: `${fed?.fuse ?? '?'} A` },

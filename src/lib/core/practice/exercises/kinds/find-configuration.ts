@@ -1,8 +1,8 @@
 import { expectedLeft, lookQuestions } from '../../../identify';
 import type { Configuration, Socket } from '../../../model';
 import { configurationId } from '../../../model';
-import { socketName } from '../../../vehicle';
 import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
+import { placesText } from '../shown';
 
 const YEAR = 'year';
 const OTHERS = 3;
@@ -74,7 +74,7 @@ export const findConfiguration: ExerciseKind = {
 			left < best + 1e-9
 				? RIGHT
 				: {
-						outcome: left < versions.length - 1e-9 ? 'too-careful' : 'wrong',
+						outcome: 'wrong',
 						opened: [
 							{
 								what: `leaves ${left.toFixed(1)} of ${versions.length} versions on average; the best look leaves ${best.toFixed(1)}`,
@@ -90,7 +90,7 @@ export const findConfiguration: ExerciseKind = {
 				const there = other.sockets.find(({ id }) => id === socket.id);
 				return there?.lens !== socket.lens || there?.optic !== socket.optic;
 			});
-			return changed.map((socket) => socketName(socket).toLowerCase()).join(', ');
+			return placesText(changed);
 		});
 		return {
 			question: {

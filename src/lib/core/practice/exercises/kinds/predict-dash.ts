@@ -1,7 +1,8 @@
 import { MODES, simulate, vehicleCircuit, type ModeId, type ModeState } from '../../../circuit';
-import { outputName, socketName } from '../../../vehicle';
+import { outputName } from '../../../vehicle';
 import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
 import { fittedWithLeds } from '../fitted-leds';
+import { placesText } from '../shown';
 
 const PLAYED: readonly ModeId[] = ['position', 'low', 'left-turn', 'right-turn', 'brake', 'reverse', 'fog'];
 /** Over this many times the usual rate an indicator races. */
@@ -70,12 +71,11 @@ export const predictDash: ExerciseKind = {
 					...on.map(({ id, atLeast, current }) => ({
 						label: outputName(made.truth, id),
 						value: [
-							made.truth.sockets
-								.filter((socket) =>
+							placesText(
+								made.truth.sockets.filter((socket) =>
 									made.truth.channels.some((c) => c.id === id && c.feeds.some((f) => f.socket === socket.id))
 								)
-								.map((socket) => socketName(socket).toLowerCase())
-								.join(', '),
+							),
 							atLeast === null ? '' : `checked: at least ${atLeast.toFixed(2)} A`,
 							current === null ? '' : `LEDs draw ${current.toFixed(2)} A`
 						]
