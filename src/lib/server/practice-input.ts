@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { EXERCISE_IDS, LEVELS, type ExerciseKey } from '../core/practice';
+import { LEVELS, SKILL_IDS, type ExerciseKey } from '../core/practice';
 import { personHere } from './actor';
 
 /** Whom answers are kept for where nobody said a name. */
@@ -12,7 +12,7 @@ export const learnerHere = (): string => personHere() ?? SOMEBODY;
 /** The exercise an address names. @throws HttpError 404 in one sentence where there is no such exercise */
 export function exerciseIn({ kind, seed, level }: { kind: string; seed: string; level: string }): ExerciseKey {
 	const found = {
-		kind: EXERCISE_IDS.find((id) => id === kind),
+		kind: SKILL_IDS.find((id) => id === kind),
 		seed: Number(seed),
 		level: LEVELS.find((one) => String(one) === level)
 	};

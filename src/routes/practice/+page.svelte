@@ -1,5 +1,7 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import SkillMap from '$lib/components/practice/SkillMap.svelte';
+	import TodayClock from '$lib/components/practice/TodayClock.svelte';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import { counted } from '$lib/core/quantity';
@@ -7,7 +9,6 @@
 	let { data, form } = $props();
 
 	const due = $derived(data.practice.skills.filter(({ isDue }) => isDue).length);
-	const minutes = $derived(Math.round(data.practice.today.seconds / 60));
 </script>
 
 <svelte:head><title>Practice · Rotalux</title></svelte:head>
@@ -21,16 +22,17 @@
 				shop.
 			</p>
 		</div>
+		<a class="button" href={resolve('/practice/cases')}>Cases of this house</a>
 		<form method="post" action="?/next"><button class="button" data-main>Next exercise</button></form>
 	</div>
 	{#if form && 'message' in form && form.message}<Message text={String(form.message)} />{/if}
 	<section class="panel p-3">
 		<h2>{data.learner === null ? 'Your skills' : `Skills of ${data.learner}`}</h2>
 		<p class="text-soft">
-			{counted(due, 'skill')} to come back to today. {counted(data.practice.today.answers, 'answer')} today{minutes > 0
-				? `, ${minutes} min`
-				: ''}; a quarter of an hour a day is enough.
+			{counted(due, 'skill')} to come back to today. {counted(data.practice.today.answers, 'answer')} today; a quarter of
+			an hour a day is enough.
 		</p>
+		<TodayClock seconds={data.practice.today.seconds} />
 		<SkillMap skills={data.practice.skills} now={data.now} />
 	</section>
 	<section class="panel p-3">

@@ -2,6 +2,7 @@
 	import type { Drawing } from '$lib/core/practice';
 	import BeamSketch from '../charts/BeamSketch.svelte';
 	import LampOutline from '../lamps/LampOutline.svelte';
+	import LampFronts from './LampFronts.svelte';
 
 	/** What is looked at beside the words of an exercise. Nothing in it says the answer, to the ear either. */
 	let { drawing }: { drawing: Drawing } = $props();
@@ -57,6 +58,8 @@
 			</figure>
 		{/each}
 	</div>
+{:else if drawing.kind === 'fronts'}
+	<LampFronts fronts={drawing.fronts} />
 {:else}
 	<svg
 		viewBox="0 0 220 80"

@@ -1,10 +1,13 @@
 <script lang="ts">
-	import type { Score } from '$lib/core/practice';
+	import { costInMoney, MINUTE_COSTS, type Score } from '$lib/core/practice';
+	import { DEFAULT_CURRENCY, money } from '$lib/core/quantity';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { OUTCOME_LEVEL, OUTCOME_WORD } from './outcome-words';
 
 	/** How an answer was scored: what stands, what would have said so, and what the mistake would have cost. */
 	let { score }: { score: Score } = $props();
+
+	const amount = (minor: number) => money(minor, DEFAULT_CURRENCY);
 </script>
 
 <section class="panel p-3" aria-label="How it was scored">
@@ -15,10 +18,22 @@
 	{#if score.outcome !== 'right'}
 		<p class="mt-1"><span class="text-soft">It stands:</span> {score.standsFor}</p>
 	{/if}
+	{#if score.looks.least > 0}
+		<p class="mt-1">
+			<span class="text-soft">Looked at:</span>
+			{score.looks.spent} min; {score.looks.least} min are enough.
+			{#if score.outcome === 'lucky'}What was looked at does not say so: this time it was luck.{/if}
+		</p>
+	{/if}
 	{#if score.cost}
 		<p class="mt-1">
 			<span class="text-soft">At a customer’s cost:</span>
-			{score.cost.words} About {score.cost.minutes} min of somebody’s time.
+			{score.cost.words}
+			{#if score.cost.minutes > 0}About {score.cost.minutes} min of somebody’s time{score.cost.parts
+					? ` and ${amount(score.cost.parts)} of parts and parcels`
+					: ''}:
+			{/if}<strong>{amount(costInMoney(score.cost))}</strong>
+			<span class="text-sm text-soft">(assumed: {amount(60 * MINUTE_COSTS)} an hour)</span>
 		</p>
 	{/if}
 	{#if score.opened.length > 0}

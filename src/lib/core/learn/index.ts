@@ -7,6 +7,7 @@ export * from './diagnosis/bay-test';
 export * from './diagnosis/diagnosis';
 export type { Hypothesis, SettledCause, Suspect } from './diagnosis/hypothesis';
 export * from './diagnosis/why';
+export { Eyes } from './diagnosis/likelihood';
 export * from './lifetimes/kaplan-meier';
 export * from './lifetimes/lives';
 export * from './follow-up';

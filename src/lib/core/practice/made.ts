@@ -6,6 +6,7 @@ import { lampsFor } from './shelf/lamps';
 import { partsFor } from './shelf/parts';
 import { DIFFICULTY, LEVELS, type Level } from './vehicle/difficulty';
 import { makeVehicle } from './vehicle/make-vehicle';
+import { waysIn } from './vehicle/ways';
 import type { MadeKind } from './vehicle/places';
 
 /** A made vehicle: what is true, what its papers say, and a shelf to fit it from. */
@@ -26,6 +27,8 @@ export interface MadeOptions {
 
 /** How often each kind is made. */
 const KINDS: readonly MadeKind[] = ['car', 'car', 'car', 'car', ...VEHICLE_KINDS];
+/** The way in is drawn apart, so that a change to it changes nothing else of a vehicle. */
+const APART = 1_000_000_007;
 const FAMILIES: readonly RuleFamily[] = ['UN', 'UN', 'US'];
 
 /**
@@ -36,7 +39,10 @@ export function make(seed: number, { kind, level }: MadeOptions = {}): Made {
 	const chance = chanceFrom(seed);
 	const drawn = { kind: chance.pick(KINDS), level: chance.pick(LEVELS), family: chance.pick(FAMILIES) };
 	const wish = { kind: kind ?? drawn.kind, level: level ?? drawn.level };
-	const truth = makeVehicle(`practice-${seed}`, { ...wish, family: drawn.family }, chance);
+	const truth = waysIn(
+		makeVehicle(`practice-${seed}`, { ...wish, family: drawn.family }, chance),
+		chanceFrom(seed + APART)
+	);
 	return {
 		seed,
 		level: wish.level,

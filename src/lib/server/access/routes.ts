@@ -32,6 +32,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/': LOOK,
 	'/health': { read: 'open' },
 	'/practice': { read: 'look', write: { next: 'look', share: 'look' } },
+	'/practice/cases': { read: 'look', write: { gather: 'look', write: 'complain', leave: 'complain' } },
 	'/practice/[kind]/[seed]/[level]': { read: 'look', write: { answer: 'look' } },
 	'/ready': { read: 'open' },
 	'/sign-in': { read: 'open', write: 'open' },

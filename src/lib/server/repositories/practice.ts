@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { ExerciseId, ExerciseKey, Memory, Outcome, SkillMemory } from '../../core/practice';
+import type { ExerciseKey, Memory, Outcome, SkillId, SkillMemory } from '../../core/practice';
 import type { Tx } from '../db/change';
 
 /** One answer of a person. */
@@ -22,7 +22,17 @@ export async function lastAnswers(db: Knex, person: string, most: number): Promi
 	return db('practice_answers').where({ person }).orderBy('number', 'desc').limit(most).select();
 }
 
-/** What a person remembers, by kind of exercise. */
+/** What was answered of each exercise of a kind last, by seed: instants, ISO. */
+export async function lastAskedOf(db: Knex, person: string, kind: SkillId): Promise<Map<number, string>> {
+	const rows: { seed: number; at: string }[] = await db('practice_answers')
+		.where({ person, kind })
+		.groupBy('seed')
+		.select('seed')
+		.max({ at: 'at' });
+	return new Map(rows.map(({ seed, at }) => [seed, at]));
+}
+
+/** What a person remembers, by what is trained. */
 export async function memoryOf(db: Knex, person: string): Promise<Memory> {
 	const rows: { kind: string; memory: string }[] = await db('practice_skills')
 		.where({ person })
@@ -33,7 +43,7 @@ export async function memoryOf(db: Knex, person: string): Promise<Memory> {
 /** Writes what a person remembers of a skill. */
 export async function keepMemory(
 	tx: Tx,
-	{ person, kind }: { person: string; kind: ExerciseId },
+	{ person, kind }: { person: string; kind: SkillId },
 	memory: SkillMemory
 ): Promise<void> {
 	await tx('practice_skills')

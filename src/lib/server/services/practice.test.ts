@@ -1,8 +1,16 @@
 import type { Knex } from 'knex';
 import { describe, expect, it } from 'vitest';
-import { poseExercise } from '../../core/practice';
 import { freshDatabase } from '../../../../tests/support/database';
-import { answerExercise, nextExercise, practiceOf, progressShared, questionOf, shareProgress } from './practice';
+import { answerTo } from '../../../../tests/support/practice-answers';
+import {
+	answerExercise,
+	exerciseOf,
+	nextExercise,
+	practiceOf,
+	progressShared,
+	questionOf,
+	shareProgress
+} from './practice';
 
 const NOW = '2026-03-02T09:00:00.000Z';
 const TOMORROW = '2026-03-04T09:00:00.000Z';
@@ -11,9 +19,9 @@ const at = (person: string, now = NOW) => ({ person, now, seconds: 40 });
 /** An answer of an outcome to what is asked next. */
 async function answered(db: Knex, person: string, isRight: boolean, now = NOW) {
 	const key = await nextExercise(db, person, { now, seed: 100 });
-	const { judged, rightReasons } = poseExercise(key)!;
-	const [chosen] = Object.entries(judged).find(([, { outcome }]) => (outcome === 'right') === isRight)!;
-	const done = await answerExercise(db, at(person, now), { key, answer: { chosen, reason: rightReasons[0] } });
+	const posed = (await exerciseOf(db, key))!;
+	const answer = { ...answerTo(posed, isRight), reason: posed.rightReasons[0] };
+	const done = await answerExercise(db, at(person, now), { key, answer });
 	expect(done.ok).toBe(true);
 	return key.kind;
 }
@@ -48,8 +56,10 @@ describe('practice', () => {
 		const { db } = await freshDatabase();
 		const key = await nextExercise(db, 'M. Tveter', { now: NOW, seed: 5 });
 		const done = await answerExercise(db, at('M. Tveter'), { key, answer: { chosen: '__proto__' } });
-		expect(done).toEqual({ ok: false, error: expect.stringContaining('not offered') });
+		expect(done).toEqual({ ok: false, error: expect.stringContaining('cannot be taken') });
 		expect((await practiceOf(db, 'M. Tveter', NOW)).today.answers).toBe(0);
-		expect(Object.keys(questionOf(key)!).sort()).toEqual(['choices', 'drawing', 'given', 'reason', 'task']);
+		const asked = (await questionOf(db, at('M. Tveter'), { key, looked: [] }))!;
+		expect(Object.keys(asked.question).sort()).toEqual(['answer', 'drawing', 'given', 'looks', 'reason', 'task']);
+		expect(JSON.stringify(asked)).not.toContain('outcome');
 	});
 });

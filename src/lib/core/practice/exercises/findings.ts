@@ -3,19 +3,32 @@ import type { Configuration } from '../../model';
 import { outputNames } from '../../vehicle';
 import type { Cost, Opened } from './exercise';
 
-/** What a lamp that does not pass a gate costs whoever fits it. Minutes are assumptions. */
+/** What a lamp that does not pass a gate costs whoever fits it. Minutes and money (a lamp and its parcel) are assumptions. */
 const COST: Readonly<Record<Gate, Cost>> = {
 	base: {
 		minutes: 40,
-		words: 'It does not go in, or lights the wrong function: the customer comes back with one lamp dark.'
+		words: 'It does not go in, or lights the wrong function: the customer comes back with one lamp dark.',
+		parts: 1590
 	},
-	size: { minutes: 45, words: 'It does not close behind, or touches the lens: out again, and a second parcel.' },
-	colour: { minutes: 30, words: 'The light is too weak or of another colour than asked for: it fails its inspection.' },
+	size: {
+		minutes: 45,
+		words: 'It does not close behind, or touches the lens: out again, and a second parcel.',
+		parts: 1590
+	},
+	colour: {
+		minutes: 30,
+		words: 'The light is too weak or of another colour than asked for: it fails its inspection.',
+		parts: 1590
+	},
 	electrics: {
 		minutes: 60,
 		words: 'The dash complains or the indicators race: an evening of looking for a fault that is none.'
 	},
-	heat: { minutes: 50, words: 'It dims and dies within months: a return, and a customer who tells others.' },
+	heat: {
+		minutes: 50,
+		words: 'It dims and dies within months: a return, and a customer who tells others.',
+		parts: 1590
+	},
 	law: { minutes: 20, words: 'The shop does not sell it for this place.' }
 };
 

@@ -37,7 +37,7 @@ describe('what is asked next', () => {
 		let memory: Memory = {};
 		let asked: ExerciseId[] = [];
 		for (let i = 0; i < EXERCISE_IDS.length + 2; i++) {
-			const kind = nextSkill(memory, asked, day(1));
+			const kind = nextSkill(memory, { offered: EXERCISE_IDS, asked, now: day(1) });
 			expect(kind).not.toBe(asked[0]);
 			memory = { ...memory, [kind]: remembered(memory[kind], i === 0 ? 'wrong' : 'right', day(1)) };
 			asked = [kind, ...asked];

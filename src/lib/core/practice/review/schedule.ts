@@ -1,6 +1,6 @@
 import { createEmptyCard, fsrs, Rating, type Card, type Grade } from 'ts-fsrs';
 import type { Outcome } from '../exercises/exercise';
-import { EXERCISE_IDS, type ExerciseId } from '../exercises/kinds';
+import type { SkillId } from '../exercises/kinds';
 import { LEVELS, type Level } from '../vehicle/difficulty';
 
 /** What is remembered of a skill: when it comes back, and how firmly it sits. Days as ISO instants. */
@@ -12,8 +12,8 @@ export interface SkillMemory {
 	last: Outcome;
 }
 
-/** Memory of skills, by kind of exercise. A skill that was never tried is not in it. */
-export type Memory = Readonly<Partial<Record<ExerciseId, SkillMemory>>>;
+/** Memory of skills, by what is trained. A skill that was never tried is not in it. */
+export type Memory = Readonly<Partial<Record<SkillId, SkillMemory>>>;
 
 /** What an outcome says of how well something is known. */
 const GRADE: Readonly<Record<Outcome, Grade>> = {
@@ -61,16 +61,20 @@ export const isDue = ({ card }: SkillMemory, now: string): boolean => card.due <
 
 /**
  * Which skill is asked next: what was missed a few questions ago, then what is due, what was never tried, and what is weakest.
- * @param asked kinds that were asked in this sitting, the last one first
+ * @param offered skills that can be asked; at least one
+ * @param asked skills that were asked in this sitting, the last one first
  */
-export function nextSkill(memory: Memory, asked: readonly ExerciseId[], now: string): ExerciseId {
-	const others = EXERCISE_IDS.filter((kind) => kind !== asked[0]);
+export function nextSkill<Id extends SkillId>(
+	memory: Memory,
+	{ offered, asked, now }: { offered: readonly Id[]; asked: readonly SkillId[]; now: string }
+): Id {
+	const others = offered.length > 1 ? offered.filter((kind) => kind !== asked[0]) : offered;
 	const missed = others.find(
 		(kind) => asked.indexOf(kind) >= OTHERS_BETWEEN && memory[kind] !== undefined && memory[kind].last !== 'right'
 	);
 	if (missed) return missed;
 	const due = others.filter((kind) => memory[kind] !== undefined && isDue(memory[kind], now));
-	const weakest = (kinds: readonly ExerciseId[]) =>
+	const weakest = (kinds: readonly Id[]) =>
 		[...kinds].sort((a, b) => (retention(memory[a], now) ?? 0) - (retention(memory[b], now) ?? 0))[0];
-	return weakest(due) ?? others.find((kind) => memory[kind] === undefined) ?? weakest(others) ?? EXERCISE_IDS[0]!;
+	return weakest(due) ?? others.find((kind) => memory[kind] === undefined) ?? weakest(others) ?? (others[0] as Id);
 }

@@ -1,10 +1,10 @@
 import type { Outcome } from '../exercises/exercise';
-import { EXERCISE_IDS, EXERCISE_KINDS, type ExerciseId } from '../exercises/kinds';
+import { SKILL_IDS, SKILLS, type SkillId } from '../exercises/kinds';
 import { isDue, retention, type Memory } from './schedule';
 
 /** A skill as the map of skills shows it. */
 export interface SkillView {
-	kind: ExerciseId;
+	kind: SkillId;
 	skill: string;
 	level: number | null;
 	/** How likely it is still known, 0 to 1; null where it was never tried. */
@@ -16,11 +16,11 @@ export interface SkillView {
 
 /** The map of skills of somebody, by what they remember. */
 export const skillMap = (memory: Memory, now: string): SkillView[] =>
-	EXERCISE_IDS.map((kind) => {
+	SKILL_IDS.map((kind) => {
 		const known = memory[kind];
 		return {
 			kind,
-			skill: EXERCISE_KINDS[kind].skill,
+			skill: SKILLS[kind].skill,
 			level: known?.level ?? null,
 			retention: retention(known, now),
 			due: known?.card.due ?? null,

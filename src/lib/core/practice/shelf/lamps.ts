@@ -91,7 +91,8 @@ const filamentLamp = (id: string, maker: string, { category }: Asked): Loose => 
 
 const packsOf = (id: string, each: number) => [
 	{ sku: `${id}-1`, count: 1, price: each, stock: 20 },
-	{ sku: `${id}-2`, count: 2, price: Math.round(each * 1.8), stock: 20 }
+	{ sku: `${id}-2`, count: 2, price: Math.round(each * 1.8), stock: 20 },
+	{ sku: `${id}-4`, count: 4, price: Math.round(each * 3.2), stock: 20 }
 ];
 
 /** A shelf of LEDs for the places of a vehicle: for every kind of place one that serves, and others with one flaw each. */

@@ -12,6 +12,7 @@ import * as cover from './0010-cover';
 import * as sales from './0011-sales';
 import * as bulkKits from './0012-bulk-kits';
 import * as practice from './0013-practice';
+import * as practiceCases from './0014-practice-cases';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -27,7 +28,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0010-cover': cover,
 	'0011-sales': sales,
 	'0012-bulk-kits': bulkKits,
-	'0013-practice': practice
+	'0013-practice': practice,
+	'0014-practice-cases': practiceCases
 };
 
 /** Their keys, in order. */

@@ -1,8 +1,9 @@
-import { GATES } from '../../../match';
+import { GATES, type Candidate } from '../../../match';
 import type { Product } from '../../../model';
 import { socketName } from '../../../vehicle';
 import { shownFacts } from '../shown';
 import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
+import { byChoice } from '../by-choice';
 import { against, costOf, openedFindings } from '../findings';
 import { candidatesIn } from '../shop';
 
@@ -38,38 +39,33 @@ export const chooseLamp: ExerciseKind = {
 			const [best, tempting] = [serves[0], stopped[0]];
 			if (!best || !tempting || stopped.length < 2) continue;
 			const shown = chance.shuffled([best, ...stopped.slice(0, 3)]);
-			const judged: Record<string, Judged> = {
-				[NONE]: {
-					outcome: 'too-careful',
-					opened: openedFindings(made.truth, best.findings.filter(({ level }) => level === 'pass').slice(0, 3)),
-					cost: TOO_CAREFUL
-				}
+			const none: Judged = {
+				outcome: 'too-careful',
+				opened: openedFindings(made.truth, best.findings.filter(({ level }) => level === 'pass').slice(0, 3)),
+				cost: TOO_CAREFUL
 			};
-			for (const one of shown)
-				judged[one.product.id] = serves.includes(one)
+			const judge = (one: Candidate): Judged =>
+				serves.includes(one)
 					? RIGHT
 					: { outcome: 'wrong', opened: openedFindings(made.truth, against(one)), cost: costOf(against(one)) };
-			return {
-				question: {
-					task: `Which lamp goes into ${socketName(socket).toLowerCase()}?`,
-					given: shownFacts(made.truth, socket),
-					drawing: null,
-					choices: [
-						...shown.map(({ product }) => ({
-							id: product.id,
-							words: `${product.maker} ${product.name}`,
-							detail: sheetOf(product)
-						})),
-						{ id: NONE, words: 'None of them: check by hand' }
-					],
-					reason: {
-						question: `What stops ${tempting.product.name}?`,
-						choices: GATES.map((gate) => ({ id: gate, words: gate }))
-					}
+			return byChoice({
+				task: `Which lamp goes into ${socketName(socket).toLowerCase()}?`,
+				given: shownFacts(made.truth, socket),
+				options: [
+					...shown.map((one) => ({
+						id: one.product.id as string,
+						words: `${one.product.maker} ${one.product.name}`,
+						detail: sheetOf(one.product),
+						judged: judge(one)
+					})),
+					{ id: NONE, words: 'None of them: check by hand', judged: none }
+				],
+				reason: {
+					question: `What stops ${tempting.product.name}?`,
+					choices: GATES.map((gate) => ({ id: gate, words: gate }))
 				},
-				judged,
 				rightReasons: [...new Set(against(tempting).map(({ gate }) => gate))]
-			};
+			});
 		}
 		return null;
 	}

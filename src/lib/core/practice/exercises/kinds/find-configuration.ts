@@ -2,6 +2,7 @@ import { expectedLeft, lookQuestions } from '../../../identify';
 import type { Configuration, Socket } from '../../../model';
 import { configurationId } from '../../../model';
 import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
+import { byChoice } from '../by-choice';
 import { placesText } from '../shown';
 
 const YEAR = 'year';
@@ -92,22 +93,13 @@ export const findConfiguration: ExerciseKind = {
 			});
 			return placesText(changed);
 		});
-		return {
-			question: {
-				task: `${versions.length} versions of the ${truth.make} ${truth.model} were sold in the same years. What is looked at first?`,
-				given: differs.map((places, i) => ({ label: `Version ${i + 2} differs in`, value: places })),
-				drawing: null,
-				choices: [
-					...offered.map(({ question }) => ({ id: question.id, words: question.text })),
-					{ id: YEAR, words: 'In which year was it registered?' }
-				],
-				reason: null
-			},
-			judged: Object.fromEntries([
-				...offered.map(({ question, left }) => [question.id, judge(left)] as const),
-				[YEAR, judge(versions.length)] as const
-			]),
-			rightReasons: []
-		};
+		return byChoice({
+			task: `${versions.length} versions of the ${truth.make} ${truth.model} were sold in the same years. What is looked at first?`,
+			given: differs.map((places, i) => ({ label: `Version ${i + 2} differs in`, value: places })),
+			options: [
+				...offered.map(({ question, left }) => ({ id: question.id, words: question.text, judged: judge(left) })),
+				{ id: YEAR, words: 'In which year was it registered?', judged: judge(versions.length) }
+			]
+		});
 	}
 };

@@ -1,5 +1,6 @@
 import { categoryOrNull, LAMP_CATEGORIES, lampsLike, looksOf, type LampCategory } from '../../../lamps';
 import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
+import { byChoice } from '../by-choice';
 
 const OTHERS = 3;
 
@@ -36,37 +37,31 @@ export const nameLamp: ExerciseKind = {
 				others.push(one);
 		}
 		if (others.length === 0) return null;
-		const judged = Object.fromEntries<Judged>([
-			[lamp.category, RIGHT],
-			...others.map((one): [string, Judged] => [
-				one.category,
-				{
-					outcome: 'wrong',
-					opened: [
-						{
-							what: `${one.category}: cap ${one.caps.join(', ')}, ${one.length} mm long; in the hand: cap ${lamp.caps.join(', ')}, ${lamp.length} mm`,
-							why: 'Cap, pins and length tell lamps of one family apart; what is stamped on the base decides.',
-							source: 'lamp category table'
-						}
-					],
-					cost: { minutes: 25, words: 'A lamp of another base is sold: it does not go in.' }
-				}
-			])
-		]);
-		return {
-			question: {
-				task: 'Which lamp is this?',
-				given: [
-					{ label: 'Length over all', value: `${lamp.length} mm` },
-					{ label: 'Width', value: `${lamp.diameter} mm` },
-					{ label: 'Glass', value: lamp.glass }
-				],
-				drawing: { kind: 'lamp', category: lamp },
-				choices: chance.shuffled([lamp, ...others]).map(({ category }) => ({ id: category, words: category })),
-				reason: null
-			},
-			judged,
-			rightReasons: []
-		};
+		const judge = (one: LampCategory): Judged =>
+			one === lamp
+				? RIGHT
+				: {
+						outcome: 'wrong',
+						opened: [
+							{
+								what: `${one.category}: cap ${one.caps.join(', ')}, ${one.length} mm long; in the hand: cap ${lamp.caps.join(', ')}, ${lamp.length} mm`,
+								why: 'Cap, pins and length tell lamps of one family apart; what is stamped on the base decides.',
+								source: 'lamp category table'
+							}
+						],
+						cost: { minutes: 25, words: 'A lamp of another base is sold: it does not go in.' }
+					};
+		return byChoice({
+			task: 'Which lamp is this?',
+			given: [
+				{ label: 'Length over all', value: `${lamp.length} mm` },
+				{ label: 'Width', value: `${lamp.diameter} mm` },
+				{ label: 'Glass', value: lamp.glass }
+			],
+			drawing: { kind: 'lamp', category: lamp },
+			options: chance
+				.shuffled([lamp, ...others])
+				.map((one) => ({ id: one.category, words: one.category, judged: judge(one) }))
+		});
 	}
 };

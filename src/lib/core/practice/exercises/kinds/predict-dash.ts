@@ -1,6 +1,7 @@
 import { MODES, simulate, vehicleCircuit, type ModeId, type ModeState } from '../../../circuit';
 import { outputName } from '../../../vehicle';
 import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
+import { byChoice } from '../by-choice';
 import { fittedWithLeds } from '../fitted-leds';
 import { placesText } from '../shown';
 
@@ -63,48 +64,42 @@ export const predictDash: ExerciseKind = {
 		}));
 		const watched = on.some(({ monitor }) => monitor !== 'none');
 		const complains = is !== QUIET;
-		return {
-			question: {
-				task: `LEDs stand in every place, and nothing else is done. ${state.label} is switched on: what happens?`,
-				given: [
-					{ label: 'Flasher', value: made.truth.flasher?.kind?.replaceAll('-', ' ') ?? 'not known' },
-					...on.map(({ id, atLeast, current }) => ({
-						label: outputName(made.truth, id),
-						value: [
-							placesText(
-								made.truth.sockets.filter((socket) =>
-									made.truth.channels.some((c) => c.id === id && c.feeds.some((f) => f.socket === socket.id))
-								)
-							),
-							atLeast === null ? '' : `checked: at least ${atLeast.toFixed(2)} A`,
-							current === null ? '' : `LEDs draw ${current.toFixed(2)} A`
-						]
-							.filter(Boolean)
-							.join('; ')
-					}))
-				],
-				drawing: null,
-				choices: choices.map((words, i) => ({ id: String(i), words })),
-				reason: {
-					question: 'Why?',
-					choices: Object.entries(REASONS).map(([id, words]) => ({ id, words }))
-				}
-			},
-			judged: Object.fromEntries(
-				choices.map((words, i): [string, Judged] => [
-					String(i),
-					words === is
-						? { ...RIGHT, opened }
-						: {
-								outcome: complains ? 'wrong' : 'too-careful',
-								opened,
-								cost: complains
-									? { minutes: 60, words: 'The kit goes out without what ends the complaint.' }
-									: { minutes: 15, words: 'Loads are sold that nothing asks for: money, heat and work.' }
-							}
-				])
-			),
-			rightReasons: [complains ? 'little' : watched ? 'enough' : 'blind']
+		const missed: Judged = {
+			outcome: complains ? 'wrong' : 'too-careful',
+			opened,
+			cost: complains
+				? { minutes: 60, words: 'The kit goes out without what ends the complaint.' }
+				: { minutes: 15, words: 'Loads are sold that nothing asks for: money, heat and work.' }
 		};
+		return byChoice({
+			task: `LEDs stand in every place, and nothing else is done. ${state.label} is switched on: what happens?`,
+			given: [
+				{ label: 'Flasher', value: made.truth.flasher?.kind?.replaceAll('-', ' ') ?? 'not known' },
+				...on.map(({ id, atLeast, current }) => ({
+					label: outputName(made.truth, id),
+					value: [
+						placesText(
+							made.truth.sockets.filter((socket) =>
+								made.truth.channels.some((c) => c.id === id && c.feeds.some((f) => f.socket === socket.id))
+							)
+						),
+						atLeast === null ? '' : `checked: at least ${atLeast.toFixed(2)} A`,
+						current === null ? '' : `LEDs draw ${current.toFixed(2)} A`
+					]
+						.filter(Boolean)
+						.join('; ')
+				}))
+			],
+			options: choices.map((words, i) => ({
+				id: String(i),
+				words,
+				judged: words === is ? { ...RIGHT, opened } : missed
+			})),
+			reason: {
+				question: 'Why?',
+				choices: Object.entries(REASONS).map(([id, words]) => ({ id, words }))
+			},
+			rightReasons: [complains ? 'little' : watched ? 'enough' : 'blind']
+		});
 	}
 };

@@ -1,5 +1,6 @@
 import { PLAIN_BEAM, type BeamPattern } from '../../../beam';
 import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
+import { byChoice } from '../by-choice';
 
 interface Change {
 	words: string;
@@ -77,37 +78,30 @@ export const readBeam: ExerciseKind = {
 		const [least, most] = change.amount;
 		const amount = chance.between(least, most, 0.1);
 		const before: BeamPattern = { ...PLAIN_BEAM, arm: made.truth.market === 'US' ? 0 : PLAIN_BEAM.arm };
-		const judged = Object.fromEntries(
-			ids.map((id): [string, Judged] => [
-				id,
-				id === is
-					? RIGHT
-					: {
-							outcome: is === 'same' ? 'too-careful' : 'wrong',
-							opened: [
-								{
-									what: `${change.words}${is === 'same' ? '' : `: ${amount.toFixed(1)} degrees`}`,
-									why: `Hold the flat part of the edge against a straight line, then its height against the mark. Here: ${DONE[change.done]}.`,
-									source: 'pattern of the simulated beam'
-								}
-							],
-							cost: { minutes: 25, words: change.costs }
-						}
-			])
-		);
-		return {
-			question: {
-				task: 'What happened to the beam?',
-				given: [{ label: 'The wall', value: 'from the same place, before and after; the sketch is simulated' }],
-				drawing: { kind: 'beams', before, after: change.of(before, amount) },
-				choices: ids.map((id) => ({ id, words: CHANGES[id]?.words ?? id })),
-				reason: {
-					question: 'What is done?',
-					choices: Object.entries(DONE).map(([id, words]) => ({ id, words }))
-				}
+		const judge = (id: string): Judged =>
+			id === is
+				? RIGHT
+				: {
+						outcome: is === 'same' ? 'too-careful' : 'wrong',
+						opened: [
+							{
+								what: `${change.words}${is === 'same' ? '' : `: ${amount.toFixed(1)} degrees`}`,
+								why: `Hold the flat part of the edge against a straight line, then its height against the mark. Here: ${DONE[change.done]}.`,
+								source: 'pattern of the simulated beam'
+							}
+						],
+						cost: { minutes: 25, words: change.costs }
+					};
+		return byChoice({
+			task: 'What happened to the beam?',
+			given: [{ label: 'The wall', value: 'from the same place, before and after; the sketch is simulated' }],
+			drawing: { kind: 'beams', before, after: change.of(before, amount) },
+			options: ids.map((id) => ({ id, words: CHANGES[id]?.words ?? id, judged: judge(id) })),
+			reason: {
+				question: 'What is done?',
+				choices: Object.entries(DONE).map(([id, words]) => ({ id, words }))
 			},
-			judged,
 			rightReasons: [change.done]
-		};
+		});
 	}
 };

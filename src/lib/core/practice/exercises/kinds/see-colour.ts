@@ -2,6 +2,7 @@ import { ruleFamily } from '../../../lamps';
 import { knownLens, ledSource, regionOf, throughLens } from '../../../optics';
 import { socketName } from '../../../vehicle';
 import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
+import { byChoice } from '../by-choice';
 
 const REGIONS = ['white', 'selective-yellow', 'amber', 'red', 'none'] as const;
 const WORDS: Readonly<Record<(typeof REGIONS)[number], string>> = {
@@ -32,38 +33,29 @@ export const seeColour: ExerciseKind = {
 		const region = regionOf(light, family);
 		const at = `x ${light.x.toFixed(3)}, y ${light.y.toFixed(3)}`;
 		const colour = product.colour?.kind ?? '';
-		const judged = Object.fromEntries(
-			REGIONS.map((one): [string, Judged] => [
-				one,
-				one === region
-					? RIGHT
-					: {
-							outcome: 'wrong',
-							opened: [
-								{
-									what: `${at}, light let through ${Math.round(100 * light.transmittance)} %: ${WORDS[region]}`,
-									why: 'A lens only takes light away: what the lamp does not send cannot be seen behind it.',
-									source: 'spectra of source and lens, colour boundaries of the rules'
-								}
-							],
-							cost: { minutes: 30, words: 'The lamp shows another colour than its function asks for.' }
-						}
-			])
-		);
-		return {
-			question: {
-				task: 'What colour shows behind the lens?',
-				given: [
-					{ label: 'Place', value: socketName(socket) },
-					{ label: 'Lamp', value: product.colour?.kind === 'white' ? `white ${product.colour.cct} K` : colour },
-					{ label: 'Lens', value: lens }
-				],
-				drawing: { kind: 'lens', colour, lens },
-				choices: REGIONS.map((id) => ({ id, words: WORDS[id] })),
-				reason: null
-			},
-			judged,
-			rightReasons: []
-		};
+		const judge = (one: string): Judged =>
+			one === region
+				? RIGHT
+				: {
+						outcome: 'wrong',
+						opened: [
+							{
+								what: `${at}, light let through ${Math.round(100 * light.transmittance)} %: ${WORDS[region]}`,
+								why: 'A lens only takes light away: what the lamp does not send cannot be seen behind it.',
+								source: 'spectra of source and lens, colour boundaries of the rules'
+							}
+						],
+						cost: { minutes: 30, words: 'The lamp shows another colour than its function asks for.' }
+					};
+		return byChoice({
+			task: 'What colour shows behind the lens?',
+			given: [
+				{ label: 'Place', value: socketName(socket) },
+				{ label: 'Lamp', value: product.colour?.kind === 'white' ? `white ${product.colour.cct} K` : colour },
+				{ label: 'Lens', value: lens }
+			],
+			drawing: { kind: 'lens', colour, lens },
+			options: REGIONS.map((id) => ({ id, words: WORDS[id], judged: judge(id) }))
+		});
 	}
 };

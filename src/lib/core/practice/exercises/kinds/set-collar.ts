@@ -1,5 +1,6 @@
 import { CLOCK_PASS, clockError } from '../../../fit';
 import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
+import { byChoice } from '../by-choice';
 
 const KEYS = [0, 30, 45, 60, 90, 120, 150] as const;
 const EMITTERS = [0, 30, 60, 90] as const;
@@ -17,40 +18,31 @@ export const setCollar: ExerciseKind = {
 		const [key, emitter] = [chance.pick(KEYS), chance.pick(EMITTERS)];
 		const left = (turn: number) => Math.abs(clockError({ key, emitter: emitter + turn }));
 		if (!NOTCHES.some((turn) => left(turn) <= CLOCK_PASS)) return null;
-		const judged = Object.fromEntries(
-			NOTCHES.map((turn): [string, Judged] => [
-				String(turn),
-				left(turn) <= CLOCK_PASS
-					? RIGHT
-					: {
-							outcome: 'wrong',
-							opened: [
-								{
-									what: `the chips stand ${left(turn)}° off 3 and 9 o’clock; required: at most ${CLOCK_PASS}°`,
-									why: 'Angle of the key when locked, angle of the chips to the key, and the turn of the collar add up to 90° or half a turn more.',
-									source: 'rule of clocking'
-								}
-							],
-							cost: {
-								minutes: 35,
-								words: 'The cut-off leans or breaks up: others are dazzled, and the lamp comes out again.'
+		const judge = (turn: number): Judged =>
+			left(turn) <= CLOCK_PASS
+				? RIGHT
+				: {
+						outcome: 'wrong',
+						opened: [
+							{
+								what: `the chips stand ${left(turn)}° off 3 and 9 o’clock; required: at most ${CLOCK_PASS}°`,
+								why: 'Angle of the key when locked, angle of the chips to the key, and the turn of the collar add up to 90° or half a turn more.',
+								source: 'rule of clocking'
 							}
+						],
+						cost: {
+							minutes: 35,
+							words: 'The cut-off leans or breaks up: others are dazzled, and the lamp comes out again.'
 						}
-			])
-		);
-		return {
-			question: {
-				task: 'How far is the lamp turned in its collar, seen from the front?',
-				given: [
-					{ label: 'Key of the socket when locked', value: `${key}°` },
-					{ label: 'Plane of the chips from the key', value: `${emitter}°` }
-				],
-				drawing: { kind: 'clock', key, emitter },
-				choices: NOTCHES.map((turn) => ({ id: String(turn), words: words(turn) })),
-				reason: null
-			},
-			judged,
-			rightReasons: []
-		};
+					};
+		return byChoice({
+			task: 'How far is the lamp turned in its collar, seen from the front?',
+			given: [
+				{ label: 'Key of the socket when locked', value: `${key}°` },
+				{ label: 'Plane of the chips from the key', value: `${emitter}°` }
+			],
+			drawing: { kind: 'clock', key, emitter },
+			options: NOTCHES.map((turn) => ({ id: String(turn), words: words(turn), judged: judge(turn) }))
+		});
 	}
 };

@@ -3,8 +3,9 @@ import { socketName } from '../../../vehicle';
 import type { ExerciseKind, Judged } from '../exercise';
 
 const LOOK = 'look';
+const COST = { minutes: 40, words: 'The kit comes with a lamp that does not go in.' };
 
-/** Which of two papers is believed, or whether a look decides. */
+/** Which of two papers is right, and whether somebody looked before they believed one. */
 export const trustPaper: ExerciseKind = {
 	skill: 'know what papers are worth',
 	minutes: 1,
@@ -18,38 +19,35 @@ export const trustPaper: ExerciseKind = {
 			if (!one || !other || one.category === other.category) continue;
 			const { findOut } = SOCKET_FACTS.category;
 			const misled = made.papers.flatMap(({ misleads }) => misleads).find(({ sockets }) => sockets.includes(socket.id));
+			const is = factText(SOCKET_FACTS.category, socket.category);
 			const opened = [
 				{
-					what: `it is ${factText(SOCKET_FACTS.category, socket.category)}`,
+					what: `it is ${is}`,
 					why: misled?.why ?? 'Two papers that disagree decide nothing.',
 					source: 'measured in hand'
 				}
 			];
-			const judged = Object.fromEntries<Judged>([
-				[LOOK, { outcome: 'right', opened, cost: null }],
-				...told.map(({ category }): [string, Judged] => [
-					category,
-					category === socket.category
-						? { outcome: 'lucky', opened, cost: null }
-						: {
-								outcome: 'wrong',
-								opened,
-								cost: { minutes: 40, words: 'The kit comes with a lamp that does not go in.' }
-							}
-				])
-			]);
+			const judge = (category: string, hasLooked: boolean): Judged =>
+				category === socket.category
+					? { outcome: hasLooked ? 'right' : 'lucky', opened, cost: null }
+					: { outcome: 'wrong', opened, cost: COST };
+			const choices = [...new Set([...told.map(({ category }) => category), socket.category ?? ''])]
+				.sort()
+				.map((category) => ({ id: category, words: category }));
 			return {
 				question: {
 					task: `What goes on record for ${socketName(socket).toLowerCase()}?`,
 					given: told.map(({ title, category, lens }) => ({ label: title, value: `${category}, lens ${lens}` })),
 					drawing: null,
-					choices: [
-						...told.map(({ category }) => ({ id: category, words: category })),
-						{ id: LOOK, words: `Neither yet: ${findOut.how} About ${findOut.minutes} min.` }
-					],
+					looks: [{ id: LOOK, words: findOut.how, minutes: findOut.minutes }],
+					answer: { by: 'choice', choices },
 					reason: null
 				},
-				judged,
+				judge: (answer, looked) =>
+					choices.some(({ id }) => id === answer) ? judge(answer, looked.includes(LOOK)) : null,
+				seen: (look) => (look === LOOK ? `On the lamp in it: ${is}.` : null),
+				standsFor: `${is}, looked at before it is written down`,
+				least: findOut.minutes,
 				rightReasons: []
 			};
 		}

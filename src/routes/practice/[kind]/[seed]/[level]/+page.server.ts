@@ -1,5 +1,5 @@
 import { error, fail } from '@sveltejs/kit';
-import { EXERCISE_KINDS } from '$lib/core/practice';
+import { SKILLS } from '$lib/core/practice';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { practiceDatabase } from '$lib/server/practice-folder';
 import { exerciseIn, learnerHere } from '$lib/server/practice-input';
@@ -7,14 +7,19 @@ import { answerExercise, questionOf } from '$lib/server/services/practice';
 import type { Actions, PageServerLoad } from './$types';
 
 const MOST_SECONDS = 3600;
-const MOST_TYPED = 60;
+/** A basket of packs is the longest answer. */
+const MOST_TYPED = 2000;
 
-export const load: PageServerLoad = ({ params }) => {
+export const load: PageServerLoad = async ({ params, url }) => {
 	const key = exerciseIn(params);
-	const question = questionOf(key);
-	if (!question) error(404, { message: 'This vehicle gives nothing to ask about.', kept: 'Take another exercise.' });
-	const { skill, minutes } = EXERCISE_KINDS[key.kind];
-	return { key, question, skill, minutes };
+	const asked = await questionOf(
+		await practiceDatabase(),
+		{ person: learnerHere(), now: new Date().toISOString() },
+		{ key, looked: url.searchParams.getAll('looked') }
+	);
+	if (!asked) error(404, { message: 'This vehicle gives nothing to ask about.', kept: 'Take another exercise.' });
+	const { skill, minutes } = SKILLS[key.kind];
+	return { key, ...asked, skill, minutes };
 };
 
 export const actions: Actions = {
@@ -22,7 +27,8 @@ export const actions: Actions = {
 		const sent = await request.formData();
 		const said = (name: string) => String(sent.get(name) ?? '').slice(0, MOST_TYPED);
 		const seconds = Number(said('seconds'));
-		const answer = { chosen: said('chosen'), reason: said('reason') || undefined };
+		const looked = sent.getAll('looked').map(String);
+		const answer = { chosen: said('chosen'), looked, reason: said('reason') || undefined };
 		if (answer.chosen === '') return fail(400, { message: 'Choose an answer first.' });
 		return orDatabaseFailure(async () => {
 			const done = await answerExercise(

@@ -1,11 +1,15 @@
 <script lang="ts">
+	import { tick } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { isPressed } from '$lib/client/shortcuts';
+	import AnswerFields from '$lib/components/practice/AnswerFields.svelte';
+	import LookList from '$lib/components/practice/LookList.svelte';
 	import QuestionDrawing from '$lib/components/practice/QuestionDrawing.svelte';
 	import ScorePanel from '$lib/components/practice/ScorePanel.svelte';
-	import BusyForm from '$lib/components/ui/BusyForm.svelte';
+	import TodayClock from '$lib/components/practice/TodayClock.svelte';
 	import { TOUR_LENGTH, tourAddress, tourStep } from '$lib/components/practice/tour-address';
+	import BusyForm from '$lib/components/ui/BusyForm.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 
 	let { data, form } = $props();
@@ -18,18 +22,22 @@
 	let reason = $derived<string>(id && '');
 	let began = $derived(id ? Date.now() : 0);
 	let seconds = $state(0);
-	const { choices, reason: why } = $derived(data.question);
+	let button = $state<HTMLButtonElement>();
+	const { question } = $derived(data);
+	const why = $derived(question.reason);
 	const isReady = $derived(chosen !== '' && (why === null || reason !== ''));
+
+	/** Sends what was typed, without a button. */
+	async function send(): Promise<void> {
+		seconds = Math.round((Date.now() - began) / 1000);
+		await tick();
+		button?.form?.requestSubmit();
+	}
 
 	function key(event: KeyboardEvent): void {
 		if (event.target instanceof HTMLInputElement && event.target.type !== 'radio') return;
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
-		if (score) {
-			if (isPressed('exercise-next', event)) document.querySelector<HTMLElement>('[data-next]')?.click();
-			return;
-		}
-		const choice = choices[Number(event.key) - 1];
-		if (choice) chosen = choice.id;
+		if (score && isPressed('exercise-next', event)) document.querySelector<HTMLElement>('[data-next]')?.click();
 	}
 </script>
 
@@ -41,40 +49,32 @@
 		<a class="link" href={resolve('/practice')}>Practice</a>
 		<h1 class="first-letter:uppercase">{data.skill}</h1>
 		{#if step !== null}<p class="font-medium">{step + 1} of {TOUR_LENGTH}</p>{/if}
-		<p class="text-soft">level {data.key.level} · a vehicle that does not exist · about {data.minutes} min</p>
+		<p class="mr-auto text-soft">
+			{data.key.kind === 'house-case'
+				? 'it happened here; names are left out'
+				: `level ${data.key.level} · a vehicle that does not exist`} · about {data.minutes} min
+		</p>
+		{#if step === null}<TodayClock seconds={data.today.seconds} />{/if}
 	</div>
 	<section class="panel grid content-start gap-3 p-3" aria-label="What is asked">
-		<h2>{data.question.task}</h2>
-		{#if data.question.drawing}<QuestionDrawing drawing={data.question.drawing} />{/if}
-		<table class="grid-table">
-			<tbody>
-				{#each data.question.given as { label, value }, i (i)}
-					<tr><th scope="row" class="whitespace-normal!">{label}</th><td>{value}</td></tr>
-				{/each}
-			</tbody>
-		</table>
+		<h2>{question.task}</h2>
+		{#if question.drawing}<QuestionDrawing drawing={question.drawing} />{/if}
+		{#if question.given.length > 0}
+			<table class="grid-table">
+				<tbody>
+					{#each question.given as { label, value }, i (i)}
+						<tr><th scope="row" class="whitespace-normal!">{label}</th><td>{value}</td></tr>
+					{/each}
+				</tbody>
+			</table>
+		{/if}
+		{#if question.looks.length > 0}<LookList looks={question.looks} seen={data.seen} isOver={score !== null} />{/if}
 	</section>
 	<div class="grid content-start gap-3">
 		{#if form && 'message' in form && form.message}<Message text={form.message} />{/if}
 		<BusyForm action="?/answer" class="panel grid gap-3 p-3">
 			{#snippet children(busy)}
-				<fieldset class="grid gap-1" disabled={score !== null}>
-					<legend class="mb-1 font-medium">Your answer</legend>
-					{#each choices as { id: choice, words, detail }, i (choice)}
-						<label
-							class={[
-								'flex min-h-9 items-center gap-2 rounded px-2 hover:bg-sea-wash',
-								chosen === choice && 'bg-sea-wash'
-							]}
-						>
-							<input type="radio" name="chosen" value={choice} bind:group={chosen} />
-							<span class="text-soft" aria-hidden="true">{i + 1}</span>
-							<span
-								>{words}{#if detail}<span class="block text-sm text-soft">{detail}</span>{/if}</span
-							>
-						</label>
-					{/each}
-				</fieldset>
+				<AnswerFields form={question.answer} bind:chosen disabled={score !== null} {send} />
 				{#if why}
 					<fieldset class="grid gap-1" disabled={score !== null}>
 						<legend class="mb-1 font-medium">{why.question}</legend>
@@ -88,10 +88,14 @@
 						</div>
 					</fieldset>
 				{/if}
+				<input type="hidden" name="chosen" value={chosen} />
+				{#each data.seen as { id: look } (look)}<input type="hidden" name="looked" value={look} />{/each}
 				<input type="hidden" name="seconds" value={seconds} />
 				{#if score === null}
 					<button
+						bind:this={button}
 						class="button justify-self-start"
+						hidden={question.answer.by === 'line'}
 						data-main
 						disabled={busy || !isReady}
 						onclick={() => (seconds = Math.round((Date.now() - began) / 1000))}>Answer</button

@@ -1,0 +1,46 @@
+<script lang="ts">
+	import type { Look } from '$lib/core/practice';
+
+	/** What can be looked at first, at a cost, and what was seen. */
+	let {
+		looks,
+		seen,
+		isOver
+	}: {
+		looks: readonly Look[];
+		seen: readonly { id: string; shows: string }[];
+		/** True once it was answered. */
+		isOver: boolean;
+	} = $props();
+
+	const shown = $derived(new Map(seen.map(({ id, shows }) => [id, shows])));
+	const spent = $derived(looks.filter(({ id }) => shown.has(id)).reduce((sum, { minutes }) => sum + minutes, 0));
+	const lookedAt = (id: string) =>
+		`?${new URLSearchParams([...shown.keys(), id].map((one): [string, string] => ['looked', one]))}`;
+</script>
+
+<section aria-label="What can be looked at">
+	<h3 class="font-medium">Look first <span class="font-normal text-soft">{spent} min so far</span></h3>
+	<ul class="grid">
+		{#each looks as { id, words, minutes } (id)}
+			<li class="flex min-h-9 flex-wrap items-center gap-x-3 border-t border-line py-1">
+				<span class="min-w-0 grow basis-60">{words}</span>
+				{#if shown.has(id)}
+					<strong data-testid="seen">{shown.get(id)}</strong>
+				{:else if !isOver}
+					<!-- eslint-disable svelte/no-navigation-without-resolve (the same page with what was looked at) -->
+					<a
+						class="button"
+						href={lookedAt(id)}
+						data-sveltekit-noscroll
+						data-sveltekit-replacestate
+						data-sveltekit-keepfocus
+						data-sveltekit-preload-data="off"
+						aria-label={`Look for ${minutes} min: ${words}`}>Look, {minutes} min</a
+					>
+					<!-- eslint-enable svelte/no-navigation-without-resolve -->
+				{/if}
+			</li>
+		{/each}
+	</ul>
+</section>
