@@ -35,11 +35,16 @@ function tries({ question: { answer }, standsFor }: Posed): string[] {
 	}
 }
 
-/** An answer that is right, or one that is not, for somebody who looked at everything at little cost. */
+/** Every set of looks, the cheapest first. */
+function looksTried({ question: { looks } }: Posed): string[][] {
+	const sets = Array.from({ length: 1 << looks.length }, (_, mask) => looks.filter((_look, i) => mask & (1 << i)));
+	const minutesOf = (set: (typeof sets)[number]) => set.reduce((sum, { minutes }) => sum + minutes, 0);
+	return sets.sort((a, b) => minutesOf(a) - minutesOf(b)).map((set) => set.map(({ id }) => id));
+}
+
+/** An answer that is right, or one that is not, for somebody who looks at as little as is needed. */
 export function answerTo(posed: Posed, isRight: boolean): { chosen: string; looked: string[] } {
-	const looks = posed.question.looks.map(({ id }) => id);
-	// What is enough of the looks: every one by itself, then all of them.
-	for (const looked of [...looks.map((id) => [id]), looks, []])
+	for (const looked of looksTried(posed))
 		for (const chosen of tries(posed)) {
 			const judged = posed.judge(chosen, looked);
 			if (judged && (judged.outcome === 'right') === isRight) return { chosen, looked };

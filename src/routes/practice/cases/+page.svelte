@@ -11,7 +11,7 @@
 	/** Wrong answers that can be written, the first of them asked for. */
 	const WRONG = [1, 2, 3];
 	const said = $derived(
-		form && 'gathered' in form
+		form && 'gathered' in form && form.gathered !== undefined
 			? form.gathered === 0
 				? 'Nothing new was settled since.'
 				: `${counted(form.gathered, 'case')} taken in.`

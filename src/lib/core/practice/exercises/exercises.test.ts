@@ -13,6 +13,7 @@ import {
 	turned
 } from '../index';
 import type { AnswerForm, ExerciseId, Made, Posed } from '../index';
+import { answerTo } from '../../../../../tests/support/practice-answers';
 import { candidatesIn } from './shop';
 
 interface Asked {
@@ -90,6 +91,15 @@ describe.each(EXERCISE_IDS)('%s', (kind) => {
 					for (const text of [what, why, source]) expect(text).not.toBe('');
 				expect(judged.cost?.minutes).toBeGreaterThan(0);
 			}
+	});
+
+	it('has an answer that is right and one that is not, and what is enough of the looks is enough', () => {
+		for (const { made, posed } of all[kind]) {
+			const { chosen, looked } = answerTo(posed, true);
+			const right = scoreAnswer(posed, { chosen, looked, reason: posed.rightReasons[0] });
+			expect(right, `seed ${made.seed}`).toMatchObject({ outcome: 'right', looks: { spent: posed.least } });
+			expect(scoreAnswer(posed, answerTo(posed, false))?.outcome).not.toBe('right');
+		}
 	});
 
 	it('is the same from the same key', () => {
