@@ -20,7 +20,7 @@ import { overLimit, stillOver } from '$lib/server/access/limits';
 import { isAllowed, permissionFor } from '$lib/server/access/routes';
 import { PERMISSIONS, ROLES } from '$lib/server/access/roles';
 import { whoIs } from '$lib/server/access/who';
-import { closeDemo } from '$lib/server/demo/beside';
+import { closeBeside } from '$lib/server/beside';
 import { loadDemo } from '$lib/server/demo/load';
 import { databaseFailure, Trouble } from '$lib/server/db/failure';
 import { log, logFailure } from '$lib/server/log';
@@ -38,7 +38,7 @@ async function freshDemo(): Promise<void> {
 export const init: ServerInit = async () => {
 	if (building) return;
 	process.on('sveltekit:shutdown', () => {
-		closeDemo();
+		closeBeside();
 		void closeShop();
 	});
 	try {

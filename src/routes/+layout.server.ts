@@ -3,6 +3,7 @@ import { readCurrency, readMeasures } from '$lib/server/services/policy';
 import { readDates } from '$lib/server/services/shop-setup';
 import { timeZone } from '$lib/server/shop-time';
 import { personHere } from '$lib/server/actor';
+import { isPracticeShop } from '$lib/server/practice-folder';
 import { database } from '$lib/server/shop';
 import type { LayoutServerLoad } from './$types';
 
@@ -20,7 +21,8 @@ export const load: LayoutServerLoad = async ({ locals }) => {
 		role: locals.person?.role ?? null,
 		guarded: locals.guarded,
 		demo: locals.demo,
-		/** Where the demo was opened beside a shop: the way back. */
+		practiceShop: isPracticeShop(),
+		/** Where this shop was opened beside another: the way back. */
 		back: process.env.ROTALUX_BACK || null,
 		dates: await datesOf(db)
 	};

@@ -24,7 +24,14 @@
 	<div id="content">{@render children()}</div>
 {:else}
 	<div class="flex min-h-screen max-sm:flex-col">
-		<Rail demo={data.demo} back={data.back} person={data.person} guarded={data.guarded} role={data.role} />
+		<Rail
+			demo={data.demo}
+			practice={data.practiceShop}
+			back={data.back}
+			person={data.person}
+			guarded={data.guarded}
+			role={data.role}
+		/>
 		<div id="content" class="min-w-0 grow">{@render children()}</div>
 	</div>
 	<ShopDesk />

@@ -114,7 +114,6 @@ const FORMS = ['enter-walk/1/1', 'plan-way/1/1', 'aim-lamp/2/1', 'pack-kit/1/1',
 test('a line, an order, two adjusters, packs and tests are answered by hand', async ({ page }) => {
 	for (const form of FORMS) {
 		await page.goto(`/practice/${form}`, { waitUntil: 'networkidle' });
-		expect(await scanned(page), form).toEqual([]);
 		await answer(page, true);
 		await expect(page.getByTestId('outcome'), form).toHaveText('Right');
 		expect(await scanned(page), form).toEqual([]);
@@ -148,4 +147,20 @@ test('what the house has settled is asked, and a person writes a case', async ({
 	await page.getByRole('button', { name: 'Ask it from now on' }).click();
 	await expect(page.getByRole('row', { name: /H7 in a reflector.*The filament lamp stays/ })).toBeVisible();
 	expect(await scanned(page)).toEqual([]);
+});
+
+test('the truth of an exercise is looked at on the screens of the job, in a shop of its own', async ({ page }) => {
+	await page.goto('/practice/choose-lamp/3/3', { waitUntil: 'networkidle' });
+	await answer(page, false);
+	await page.getByRole('button', { name: 'Look at this vehicle in Match' }).click();
+	const [opened] = await Promise.all([
+		page.waitForEvent('popup'),
+		page.getByRole('link', { name: 'It is ready: look at it in Match' }).click()
+	]);
+	await expect(opened).toHaveURL(/\/vehicles\/practice-3\/match\//);
+	expect(new URL(opened.url()).port).not.toBe(new URL(page.url()).port);
+	await expect(opened.getByRole('link', { name: 'Back to the exercises' })).toHaveAttribute('href', /\/practice$/);
+	await expect(opened.getByText('Practice: nothing of it exists')).toBeVisible();
+	await page.goto('/vehicles?q=practice');
+	await expect(page.getByRole('main')).not.toContainText('practice-');
 });

@@ -3,11 +3,17 @@ import type { Knex } from 'knex';
 import { dataFolder } from './config';
 import { openDatabase } from './db/connection';
 
+/** Where the practice is, under the folder of the shop. */
+export const PRACTICE_FOLDER = 'practice';
+
+/** True in the server of the practice's own shop, which is opened beside the shop. */
+export const isPracticeShop = (env: NodeJS.ProcessEnv = process.env): boolean => env.ROTALUX_PRACTICE === 'on';
+
 let opened: Promise<Knex> | undefined;
 
 /** The database of the practice, in a folder of its own beside the shop's: nothing that is practised touches the shop. */
 export function practiceDatabase(): Promise<Knex> {
-	opened ??= openDatabase(join(dataFolder(), 'practice'));
+	opened ??= openDatabase(join(dataFolder(), PRACTICE_FOLDER));
 	return opened;
 }
 

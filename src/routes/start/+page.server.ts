@@ -1,6 +1,6 @@
 import { fail } from '@sveltejs/kit';
 import { dataFolder } from '$lib/server/config';
-import { mayShowDemo, openDemo } from '$lib/server/demo/beside';
+import { mayOpenBeside, openBeside } from '$lib/server/beside';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { changeSetup, readSetup, shopSetup } from '$lib/server/services/shop-setup';
 import { readStart } from '$lib/server/services/start';
@@ -9,7 +9,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
 	const db = await database();
-	return { start: await readStart(db), setup: await readSetup(db), mayShowDemo: mayShowDemo() && !locals.demo };
+	return { start: await readStart(db), setup: await readSetup(db), mayShowDemo: mayOpenBeside() && !locals.demo };
 };
 
 export const actions: Actions = {
@@ -28,9 +28,9 @@ export const actions: Actions = {
 		});
 	},
 	demo: async ({ url }) => {
-		if (!mayShowDemo())
+		if (!mayOpenBeside())
 			return fail(409, { refused: 'The demo is opened on the machine the shop runs on: ./rotalux demo.' });
-		const opened = await openDemo(dataFolder(), `${url.origin}/`);
+		const opened = await openBeside('demo', { folder: dataFolder(), back: `${url.origin}/` });
 		return opened.ok ? { demo: opened.value } : fail(503, { refused: opened.error });
 	}
 };

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { fitRows, type CandidateDetail } from '$lib/core/views';
+	import { fitRows, lengthText, type CandidateDetail } from '$lib/core/views';
 	import { shopFormats } from '../ui/shop-formats';
 	import ClockFace from '../charts/ClockFace.svelte';
 	import FitDrawing from '../charts/FitDrawing.svelte';
@@ -12,7 +12,6 @@
 	/** How a lamp sits in its place: the drawing to scale with its numbers, the emitters from the front, and the caps compared. */
 	let { detail, currency }: { detail: CandidateDetail; currency: string } = $props();
 
-	const valueText = (value: number | null) => (value === null ? 'not known' : `${value}`);
 	const over = (body: number | null, room: number | null) => body !== null && room !== null && body > room;
 </script>
 
@@ -39,9 +38,9 @@
 					<td>{row.what}</td>
 					<td
 						class={['number', row.what.startsWith('light') || !over(row.body, row.room) || 'font-semibold text-refuse']}
-						>{valueText(row.body)}</td
+						>{lengthText(row.body)}</td
 					>
-					<td class="number">{valueText(row.room)}</td>
+					<td class="number">{lengthText(row.room)}</td>
 				</tr>
 			{/each}
 		</tbody>

@@ -56,7 +56,9 @@
 					<ellipse cx="110" cy="60" rx="60" ry="36" fill={`url(#${uid}-${i})`} />
 				{/if}
 			</svg>
-			<figcaption class="text-sm text-soft">{words}: {lens} lens, {OPTIC[optic] ?? ''} (drawn)</figcaption>
+			<figcaption class="text-sm text-soft first-letter:uppercase">
+				{words}: {lens} lens, {OPTIC[optic] ?? ''} (drawn)
+			</figcaption>
 		</figure>
 	{/each}
 </div>

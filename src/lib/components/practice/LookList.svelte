@@ -22,9 +22,11 @@
 <section aria-label="What can be looked at">
 	<h3 class="font-medium">Look first <span class="font-normal text-soft">{spent} min so far</span></h3>
 	<ul class="grid">
-		{#each looks as { id, words, minutes } (id)}
+		{#each looks as { id, words, how, minutes } (id)}
 			<li class="flex min-h-9 flex-wrap items-center gap-x-3 border-t border-line py-1">
-				<span class="min-w-0 grow basis-60">{words}</span>
+				<span class="min-w-0 grow basis-60"
+					>{words}{#if how}<span class="block text-sm text-soft">{how}</span>{/if}</span
+				>
 				{#if shown.has(id)}
 					<strong data-testid="seen">{shown.get(id)}</strong>
 				{:else if !isOver}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { costInMoney, MINUTE_COSTS, type Score } from '$lib/core/practice';
+	import { costInMoney, MINUTE_COSTS, type Cost, type Score } from '$lib/core/practice';
 	import { DEFAULT_CURRENCY, money } from '$lib/core/quantity';
 	import LevelMark from '../ui/LevelMark.svelte';
 	import { OUTCOME_LEVEL, OUTCOME_WORD } from './outcome-words';
@@ -7,6 +7,16 @@
 	/** How an answer was scored: what stands, what would have said so, and what the mistake would have cost. */
 	let { score }: { score: Score } = $props();
 
+	/** What time and parts come to, as far as there are any. */
+	const costWords = ({ minutes, parts = 0 }: Cost) =>
+		[
+			minutes > 0 ? `about ${minutes} min of somebody’s time` : '',
+			parts > 0 && minutes > 0 ? `${amount(parts)} of parts and parcels` : ''
+		]
+			.filter(Boolean)
+			.join(' and ')
+			.replace(/^./, (letter) => letter.toUpperCase())
+			.concat(minutes > 0 ? ':' : '');
 	const amount = (minor: number) => money(minor, DEFAULT_CURRENCY);
 </script>
 
@@ -29,10 +39,7 @@
 		<p class="mt-1">
 			<span class="text-soft">At a customer’s cost:</span>
 			{score.cost.words}
-			{#if score.cost.minutes > 0}About {score.cost.minutes} min of somebody’s time{score.cost.parts
-					? ` and ${amount(score.cost.parts)} of parts and parcels`
-					: ''}:
-			{/if}<strong>{amount(costInMoney(score.cost))}</strong>
+			{costWords(score.cost)} <strong>{amount(costInMoney(score.cost))}</strong>
 			<span class="text-sm text-soft">(assumed: {amount(60 * MINUTE_COSTS)} an hour)</span>
 		</p>
 	{/if}

@@ -9,13 +9,16 @@
 	/** The left rail: where one can go. `demo` says that the data are made up, `person` and `role` who works here, `guarded` that they sign in. */
 	let {
 		demo,
+		practice,
 		back,
 		person,
 		role,
 		guarded
 	}: {
 		demo: boolean;
-		/** The shop beside which this demo was opened. */
+		/** True in the shop of the practice. */
+		practice: boolean;
+		/** The shop beside which this one was opened. */
 		back: string | null;
 		person: string | null;
 		role: string | null;
@@ -56,8 +59,11 @@
 		{#if guarded}<a class="py-1 hover:underline" href={resolve('/sign-in')}>{role ?? ''}{role ? ' · ' : ''}sign out</a
 			>{:else if demo}<a class="py-1 hover:underline" href={resolve('/sign-in')}>as {role}: try a role</a>{/if}
 		{#if demo}<p class="py-1">Demo, made-up names</p>{/if}
-		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- another server: the shop this demo stands beside -->
-		{#if back}<a class="button justify-center px-1! whitespace-normal!" data-main href={back}>Back to the shop</a>{/if}
+		{#if practice}<p class="py-1">Practice: nothing of it exists</p>{/if}
+		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- another server: the shop this one stands beside -->
+		{#if back}<a class="button justify-center px-1! whitespace-normal!" data-main href={back}
+				>{practice ? 'Back to the exercises' : 'Back to the shop'}</a
+			>{/if}
 		<button
 			type="button"
 			class="button justify-center px-1!"

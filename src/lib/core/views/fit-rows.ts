@@ -27,9 +27,12 @@ export function fitRows({ mount, body, room, behind, lightCentre }: FitView): Fi
 	return rows;
 }
 
+/** A length of a drawing as a number, to a hundredth of a millimetre. @example lengthText(9.270000000000001) // "9.27" */
+export const lengthText = (mm: number | null): string => (mm === null ? 'not known' : `${Number(mm.toFixed(2))}`);
+
 /** The drawing in words. */
 export function fitWords(fit: FitView): string {
-	const valueText = (value: number | null) => (value === null ? 'not known' : `${value} mm`);
+	const valueText = (mm: number | null) => (mm === null ? 'not known' : `${lengthText(mm)} mm`);
 	return fitRows(fit)
 		.map(({ what, body, room }) => `${what} ${valueText(body)} of ${valueText(room)}`)
 		.join(', ');

@@ -34,6 +34,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/practice': { read: 'look', write: { next: 'look', share: 'look' } },
 	'/practice/cases': { read: 'look', write: { gather: 'look', write: 'complain', leave: 'complain' } },
 	'/practice/[kind]/[seed]/[level]': { read: 'look', write: { answer: 'look' } },
+	'/practice/[kind]/[seed]/[level]/shop.json': { write: 'look' },
 	'/ready': { read: 'open' },
 	'/sign-in': { read: 'open', write: 'open' },
 	'/complaints': { read: 'look', write: { read: 'complain' } },

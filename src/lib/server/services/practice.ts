@@ -16,6 +16,7 @@ import {
 	type Posed,
 	type Question,
 	type Score,
+	type Screen,
 	type SkillId,
 	type SkillView
 } from '../../core/practice';
@@ -130,6 +131,8 @@ export interface AskedQuestion {
 	question: Question;
 	/** What was looked at, and what it showed. */
 	seen: { id: string; shows: string }[];
+	/** On which screen its truth is seen. */
+	room: Screen['room'] | null;
 	today: Today;
 }
 
@@ -145,7 +148,7 @@ export async function questionOf(
 		const shows = looked.includes(id) ? found.seen(id) : null;
 		return shows === null ? [] : [{ id, shows }];
 	});
-	return { question: found.question, seen, today: await todayOf(db, person, now) };
+	return { question: found.question, seen, room: found.screen?.room ?? null, today: await todayOf(db, person, now) };
 }
 
 /** Scores an answer, and remembers what it says of the skill. */

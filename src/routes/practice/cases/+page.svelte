@@ -91,7 +91,7 @@
 					<input class="field text-ink" name="task" required maxlength="300" />
 				</label>
 				<label class="grid gap-0.5 text-sm text-soft lg:col-span-2">
-					What is known (not asked for)
+					What is known (may stay empty)
 					<textarea class="field min-h-16 text-ink" name="given" maxlength="300"></textarea>
 				</label>
 				<label class="grid gap-0.5 text-sm text-soft">
@@ -104,11 +104,11 @@
 				</label>
 				{#each WRONG as n (n)}
 					<label class="grid gap-0.5 text-sm text-soft">
-						Wrong answer {n}{n > 1 ? ' (not asked for)' : ''}
+						Wrong answer {n}{n > 1 ? ' (may stay empty)' : ''}
 						<input class="field text-ink" name={`wrong-${n}`} required={n === 1} maxlength="200" />
 					</label>
 					<label class="grid gap-0.5 text-sm text-soft">
-						Why it does not stand (not asked for)
+						Why it does not stand (may stay empty)
 						<input class="field text-ink" name={`why-${n}`} maxlength="500" />
 					</label>
 				{/each}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { PackOffer } from '$lib/core/practice';
-	import { DEFAULT_CURRENCY, money } from '$lib/core/quantity';
+	import { amount, DEFAULT_CURRENCY, money } from '$lib/core/quantity';
 
 	/** Packs put into a kit, with what they come to. */
 	let {
@@ -21,6 +21,10 @@
 	);
 	const total = $derived(packs.reduce((sum, { id, price }) => sum + price * (basket.get(id) ?? 0), 0));
 
+	const counts = $derived([...new Set(packs.map(({ count }) => count))].sort((a, b) => a - b));
+	const things = $derived([...new Set(packs.map(({ of }) => of))]);
+	const price = (minor: number) => amount(minor, DEFAULT_CURRENCY);
+
 	function put(id: string, count: number): void {
 		const next = new Map(basket).set(id, Math.max(0, Math.min(MOST, Math.round(count) || 0)));
 		chosen = [...next]
@@ -31,35 +35,40 @@
 </script>
 
 <table class="grid-table">
-	<thead
-		><tr><th scope="col">Pack</th><th scope="col" class="number">Price</th><th scope="col" class="number">Packs</th></tr
-		></thead
-	>
+	<thead>
+		<tr
+			><th scope="col">Of what</th>{#each counts as count (count)}<th scope="col" class="number"
+					>{count === 1 ? 'One by one' : `Packs of ${count}`}</th
+				>{/each}</tr
+		>
+	</thead>
 	<tbody>
-		{#each packs as { id, words, price } (id)}
+		{#each things as of (of)}
 			<tr>
-				<th scope="row" class="whitespace-normal!">{words}</th>
-				<td class="number">{money(price, DEFAULT_CURRENCY)}</td>
-				<td class="number">
-					<input
-						type="number"
-						class="field w-16 text-right"
-						min="0"
-						max={MOST}
-						inputmode="numeric"
-						aria-label={`Packs of ${words}`}
-						{disabled}
-						value={basket.get(id) ?? 0}
-						oninput={({ currentTarget }) => put(id, currentTarget.valueAsNumber)}
-					/>
-				</td>
+				<th scope="row" class="whitespace-normal!">{of}</th>
+				{#each counts as count (count)}
+					{@const pack = packs.find((one) => one.of === of && one.count === count)}
+					<td class="number">
+						{#if pack}
+							<label class="inline-flex items-center gap-1.5">
+								<span>{price(pack.price)}</span>
+								<input
+									type="number"
+									class="field w-14 text-right"
+									min="0"
+									max={MOST}
+									inputmode="numeric"
+									aria-label={`Packs of ${pack.words}`}
+									{disabled}
+									value={basket.get(pack.id) ?? 0}
+									oninput={({ currentTarget }) => put(pack.id, currentTarget.valueAsNumber)}
+								/>
+							</label>
+						{/if}
+					</td>
+				{/each}
 			</tr>
 		{/each}
 	</tbody>
-	<tfoot>
-		<tr
-			><th scope="row">Together</th><td class="number font-medium"><output>{money(total, DEFAULT_CURRENCY)}</output></td
-			><td></td></tr
-		>
-	</tfoot>
 </table>
+<p class="text-right">Together <output class="font-medium">{money(total, DEFAULT_CURRENCY)}</output></p>

@@ -1,4 +1,4 @@
-import type { Choice, Judged, Posed, Question } from './exercise';
+import type { Choice, Judged, Posed, Question, Screen } from './exercise';
 
 /** One way to answer, with what it is worth. */
 export interface Option extends Choice {
@@ -11,10 +11,19 @@ interface Asked extends Pick<Question, 'task' | 'given'> {
 	options: readonly Option[];
 	reason?: Question['reason'];
 	rightReasons?: readonly string[];
+	screen?: Screen | null;
 }
 
 /** A question that is answered by one of some choices. */
-export function byChoice({ task, given, drawing = null, options, reason = null, rightReasons = [] }: Asked): Posed {
+export function byChoice({
+	task,
+	given,
+	drawing = null,
+	options,
+	reason = null,
+	rightReasons = [],
+	screen = null
+}: Asked): Posed {
 	const worth = new Map(options.map(({ id, judged }) => [id, judged]));
 	const right = options.filter(({ judged }) => judged.outcome === 'right');
 	return {
@@ -30,6 +39,7 @@ export function byChoice({ task, given, drawing = null, options, reason = null, 
 		seen: () => null,
 		standsFor: right.map(({ words }) => words).join(' or '),
 		least: 0,
+		screen,
 		rightReasons
 	};
 }

@@ -61,11 +61,15 @@ export interface LampFront {
 export interface Look {
 	id: string;
 	words: string;
+	/** How it is done, where that is not plain. */
+	how?: string;
 	minutes: number;
 }
 
 /** A pack that can be put into a kit. */
 export interface PackOffer extends Choice {
+	/** What is in it. */
+	of: string;
 	/** Pieces in it, and its price, minor units. */
 	count: number;
 	price: number;
@@ -96,6 +100,15 @@ export interface Question {
 	reason: { question: string; choices: readonly Choice[] } | null;
 }
 
+/** Screens on which the vehicle of an exercise can be looked at. */
+export const ROOMS = ['record', 'match', 'circuit', 'kit', 'access', 'aim', 'reference'] as const;
+
+/** Where the truth of an exercise is seen on the screens of the job. */
+export interface Screen {
+	room: (typeof ROOMS)[number];
+	socket?: string;
+}
+
 /** A question with what the core knows of it. */
 export interface Posed {
 	question: Question;
@@ -110,6 +123,8 @@ export interface Posed {
 	standsFor: string;
 	/** Minutes of looks that are enough for whoever looks at the best things first. */
 	least: number;
+	/** Where its truth is seen; null where no screen shows it. */
+	screen: Screen | null;
 	/** Reasons that hold; empty where none is asked for. */
 	rightReasons: readonly string[];
 }

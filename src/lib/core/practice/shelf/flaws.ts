@@ -26,7 +26,8 @@ export interface Flaw {
 
 const grown = (lamp: Loose, share: number) => {
 	const size = lamp.size as { frontLength: number; frontDiameter: number };
-	return { ...size, frontLength: size.frontLength * share, frontDiameter: size.frontDiameter * share };
+	const times = (mm: number) => Math.round(10 * mm * share) / 10;
+	return { ...size, frontLength: times(size.frontLength), frontDiameter: times(size.frontDiameter) };
 };
 
 /** What can be wrong with a lamp on a shelf. A new flaw is one entry here. */

@@ -33,6 +33,9 @@ function askedBy(socket: Socket): Asked {
 	};
 }
 
+/** To a tenth of a millimetre. */
+const tenth = (mm: number) => Math.round(10 * mm) / 10;
+
 interface Named {
 	id: string;
 	name: string;
@@ -47,7 +50,7 @@ function soberLamp({ id, name, maker }: Named, asked: Asked, chance: Chance): Lo
 	const length = lamp?.length ?? 36;
 	const watts = Math.max(0.6, Math.round((10 * lumens) / EFFICACY) / 10);
 	const beamBody = { lightCentre: lamp?.lightCentre?.mm ?? 25, rearLength: 30, rearDiameter: 34 };
-	const front = { frontLength: SIZE_SHARE * length, frontDiameter: SIZE_SHARE * (lamp?.diameter ?? 11) };
+	const front = { frontLength: tenth(SIZE_SHARE * length), frontDiameter: tenth(SIZE_SHARE * (lamp?.diameter ?? 11)) };
 	return {
 		id,
 		maker,

@@ -95,6 +95,7 @@ export const aimLamp: ExerciseKind = {
 			seen: () => null,
 			standsFor: `cut-off ${rangeWords(worked)} the height of the lamp, kink at most ${Math.round(beside)} mm beside the vertical through it`,
 			least: 0,
+			screen: { room: 'aim' },
 			rightReasons: []
 		};
 	}

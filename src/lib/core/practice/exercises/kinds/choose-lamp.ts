@@ -51,6 +51,7 @@ export const chooseLamp: ExerciseKind = {
 			return byChoice({
 				task: `Which lamp goes into ${socketName(socket).toLowerCase()}?`,
 				given: shownFacts(made.truth, socket),
+				screen: { room: 'match', socket: socket.id },
 				options: [
 					...shown.map((one) => ({
 						id: one.product.id as string,

@@ -54,6 +54,7 @@ export const chooseRemedy: ExerciseKind = {
 					{ label: 'Caution', value: strategyOf(serves[0]!.load).caution ?? '' },
 					{ label: 'Supply while charging', value: `${supplyOf(made.truth).charging} V` }
 				],
+				screen: { room: 'circuit' },
 				options: [
 					...offered.map(({ load, judged }) => ({ id: load.id as string, words: load.name ?? load.id, judged })),
 					{ id: NOTHING, words: 'Nothing is needed', judged: judgedParts(made, { mode, output }, []) }

@@ -144,6 +144,7 @@ export const enterWalk: ExerciseKind = {
 				seen: () => null,
 				standsFor: `for example “${line}”`,
 				least: 0,
+				screen: { room: 'record', socket: socket.id },
 				rightReasons: []
 			};
 		}

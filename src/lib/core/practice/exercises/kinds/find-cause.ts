@@ -165,7 +165,7 @@ export const findCause: ExerciseKind = {
 					{ label: 'Fitted', value: 'LEDs in every place; nothing else was said' }
 				],
 				drawing: null,
-				looks: tests.map(({ id, question, minutes }) => ({ id, words: question, minutes })),
+				looks: tests.map(({ id, question, how, minutes }) => ({ id, words: question, how, minutes })),
 				answer: { by: 'choice', choices: causes.map((one) => ({ id: one.key, words: words(one) })) },
 				reason: null
 			},
@@ -179,6 +179,7 @@ export const findCause: ExerciseKind = {
 			},
 			standsFor: words(is),
 			least,
+			screen: { room: 'circuit' },
 			rightReasons: []
 		};
 	}

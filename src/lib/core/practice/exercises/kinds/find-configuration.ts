@@ -96,6 +96,7 @@ export const findConfiguration: ExerciseKind = {
 		return byChoice({
 			task: `${versions.length} versions of the ${truth.make} ${truth.model} were sold in the same years. What is looked at first?`,
 			given: differs.map((places, i) => ({ label: `Version ${i + 2} differs in`, value: places })),
+			screen: { room: 'record' },
 			options: [
 				...offered.map(({ question, left }) => ({ id: question.id, words: question.text, judged: judge(left) })),
 				{ id: YEAR, words: 'In which year was it registered?', judged: judge(versions.length) }

@@ -59,6 +59,7 @@ export const nameLamp: ExerciseKind = {
 				{ label: 'Glass', value: lamp.glass }
 			],
 			drawing: { kind: 'lamp', category: lamp },
+			screen: { room: 'reference' },
 			options: chance
 				.shuffled([lamp, ...others])
 				.map((one) => ({ id: one.category, words: one.category, judged: judge(one) }))

@@ -154,6 +154,7 @@ export const packKit: ExerciseKind = {
 		const packs = [...lamps.map(({ product }) => product as Sold), ...parts].flatMap((sold) =>
 			pricedPacks(sold).map(({ sku, count, price }) => ({
 				id: sku,
+				of: sold.name ?? sold.id,
 				words: count === 1 ? `${sold.name}` : `${sold.name}, pack of ${count}`,
 				count,
 				price
@@ -185,6 +186,7 @@ export const packKit: ExerciseKind = {
 			seen: () => null,
 			standsFor: `${money(prices.best, DEFAULT_CURRENCY)}: ${prices.words}, in the cheapest packs`,
 			least: 0,
+			screen: { room: 'kit' },
 			rightReasons: []
 		};
 	}

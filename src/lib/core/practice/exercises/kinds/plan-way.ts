@@ -141,6 +141,7 @@ export const planWay: ExerciseKind = {
 					seen: () => null,
 					standsFor: `${minutesOf(least)} min: ${least.map(nameOf).join('; ')}`,
 					least: 0,
+					screen: { room: 'access' },
 					rightReasons: []
 				};
 			}

@@ -90,6 +90,7 @@ export const predictDash: ExerciseKind = {
 						.join('; ')
 				}))
 			],
+			screen: { room: 'circuit' },
 			options: choices.map((words, i) => ({
 				id: String(i),
 				words,

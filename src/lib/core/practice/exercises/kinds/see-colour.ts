@@ -55,6 +55,7 @@ export const seeColour: ExerciseKind = {
 				{ label: 'Lens', value: lens }
 			],
 			drawing: { kind: 'lens', colour, lens },
+			screen: { room: 'match', socket: socket.id },
 			options: REGIONS.map((id) => ({ id, words: WORDS[id], judged: judge(id) }))
 		});
 	}

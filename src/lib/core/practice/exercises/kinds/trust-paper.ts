@@ -48,6 +48,7 @@ export const trustPaper: ExerciseKind = {
 				seen: (look) => (look === LOOK ? `On the lamp in it: ${is}.` : null),
 				standsFor: `${is}, looked at before it is written down`,
 				least: findOut.minutes,
+				screen: { room: 'record', socket: socket.id },
 				rightReasons: []
 			};
 		}

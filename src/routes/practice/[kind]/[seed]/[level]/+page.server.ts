@@ -1,7 +1,8 @@
 import { error, fail } from '@sveltejs/kit';
 import { SKILLS } from '$lib/core/practice';
+import { mayOpenBeside } from '$lib/server/beside';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
-import { practiceDatabase } from '$lib/server/practice-folder';
+import { isPracticeShop, practiceDatabase } from '$lib/server/practice-folder';
 import { exerciseIn, learnerHere } from '$lib/server/practice-input';
 import { answerExercise, questionOf } from '$lib/server/services/practice';
 import type { Actions, PageServerLoad } from './$types';
@@ -19,7 +20,8 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	);
 	if (!asked) error(404, { message: 'This vehicle gives nothing to ask about.', kept: 'Take another exercise.' });
 	const { skill, minutes } = SKILLS[key.kind];
-	return { key, ...asked, skill, minutes };
+	const mayOpen = mayOpenBeside() && !isPracticeShop();
+	return { key, ...asked, skill, minutes, room: mayOpen ? asked.room : null };
 };
 
 export const actions: Actions = {

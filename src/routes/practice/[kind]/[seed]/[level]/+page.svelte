@@ -5,6 +5,7 @@
 	import { isPressed } from '$lib/client/shortcuts';
 	import AnswerFields from '$lib/components/practice/AnswerFields.svelte';
 	import LookList from '$lib/components/practice/LookList.svelte';
+	import OpenInShop from '$lib/components/practice/OpenInShop.svelte';
 	import QuestionDrawing from '$lib/components/practice/QuestionDrawing.svelte';
 	import ScorePanel from '$lib/components/practice/ScorePanel.svelte';
 	import TodayClock from '$lib/components/practice/TodayClock.svelte';
@@ -105,6 +106,7 @@
 		</BusyForm>
 		{#if score}
 			<ScorePanel {score} />
+			{#if data.room}{#key id}<OpenInShop room={data.room} />{/key}{/if}
 			{#if step === null}
 				<form method="post" action={`${resolve('/practice')}?/next`}>
 					<button class="button" data-main data-next>Next exercise</button>
