@@ -1,5 +1,6 @@
 <script lang="ts">
-	import type { Look } from '$lib/core/practice';
+	import type { Look, Seen } from '$lib/core/practice';
+	import LampFronts from './LampFronts.svelte';
 
 	/** What can be looked at first, at a cost, and what was seen. */
 	let {
@@ -8,12 +9,12 @@
 		isOver
 	}: {
 		looks: readonly Look[];
-		seen: readonly { id: string; shows: string }[];
+		seen: readonly (Seen & { id: string })[];
 		/** True once it was answered. */
 		isOver: boolean;
 	} = $props();
 
-	const shown = $derived(new Map(seen.map(({ id, shows }) => [id, shows])));
+	const shown = $derived(new Map(seen.map((one) => [one.id, one])));
 	const spent = $derived(looks.filter(({ id }) => shown.has(id)).reduce((sum, { minutes }) => sum + minutes, 0));
 	const lookedAt = (id: string) =>
 		`?${new URLSearchParams([...shown.keys(), id].map((one): [string, string] => ['looked', one]))}`;
@@ -28,7 +29,9 @@
 					>{words}{#if how}<span class="block text-sm text-soft">{how}</span>{/if}</span
 				>
 				{#if shown.has(id)}
-					<strong data-testid="seen">{shown.get(id)}</strong>
+					{@const { words: told, fronts = [] } = shown.get(id)!}
+					<strong data-testid="seen">{told}</strong>
+					{#if fronts.length > 0}<div class="basis-full"><LampFronts {fronts} /></div>{/if}
 				{:else if !isOver}
 					<!-- eslint-disable svelte/no-navigation-without-resolve (the same page with what was looked at) -->
 					<a

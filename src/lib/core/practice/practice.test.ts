@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { solver } from '../../../../tests/support/solver';
+import { accessGraph, accessProblems, doable } from '../access';
 import { readDocument } from '../exchange';
 import { simulateModes, vehicleCircuit } from '../circuit';
 import { categoryOrNull } from '../lamps';
-import type { Socket } from '../model';
+import { assembleKit } from '../kit';
+import { kitOrder, type Socket } from '../model';
 import { compileCatalogue, matchConfiguration } from '../match';
 import { isRealName, make, practiceFiles, type Made } from './index';
 
@@ -99,5 +102,35 @@ describe('the truth of a made vehicle', () => {
 				for (const { product, verdict } of candidates)
 					if (isSeen(socket) && product.id.includes('-') && product.fits.includes(socket.category ?? ''))
 						expect(verdict, `seed ${seed}, ${socket.id}: ${product.id}`).not.toBe('fits');
+	});
+});
+
+describe('what a made vehicle needs', () => {
+	it('is a way to every lamp, which holds together', () => {
+		for (const { truth, seed } of made.filter((_, i) => i % 10 === 0)) {
+			expect(accessProblems(truth), `seed ${seed}`).toEqual([]);
+			const graph = accessGraph(truth);
+			const done = doable(graph);
+			const reached = new Set([...done].flatMap((id) => graph.operations.get(id)?.reaches ?? []));
+			expect(
+				truth.sockets.map(({ id }) => id as string).filter((id) => !reached.has(id)),
+				`seed ${seed}`
+			).toEqual([]);
+		}
+	});
+
+	it('is on its shelf: the kit of a car leaves out only what no LED may stand in', async () => {
+		for (const seed of [3, 14, 159, 265]) {
+			const { truth, products, accessories } = make(seed, { kind: 'car' });
+			const kit = await assembleKit(
+				{ configuration: truth, catalogue: compileCatalogue(products), shop: { ...SHOP, accessories } },
+				kitOrder.parse({}),
+				{ solver }
+			);
+			if (!kit.ok) throw new Error(`seed ${seed}: no kit`);
+			for (const { socket, why } of kit.value.open)
+				expect(why, `seed ${seed} ${socket}`).toContain('a halogen lamp fits');
+			expect(kit.value.complaints).toEqual([]);
+		}
 	});
 });

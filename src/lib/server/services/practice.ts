@@ -17,6 +17,7 @@ import {
 	type Question,
 	type Score,
 	type Screen,
+	type Seen,
 	type SkillId,
 	type SkillView
 } from '../../core/practice';
@@ -130,7 +131,7 @@ export function exerciseNear(key: ExerciseKey): ExerciseKey {
 export interface AskedQuestion {
 	question: Question;
 	/** What was looked at, and what it showed. */
-	seen: { id: string; shows: string }[];
+	seen: (Seen & { id: string })[];
 	/** On which screen its truth is seen. */
 	room: Screen['room'] | null;
 	today: Today;
@@ -145,8 +146,8 @@ export async function questionOf(
 	const found = await exerciseOf(db, key);
 	if (!found) return null;
 	const seen = found.question.looks.flatMap(({ id }) => {
-		const shows = looked.includes(id) ? found.seen(id) : null;
-		return shows === null ? [] : [{ id, shows }];
+		const seen = looked.includes(id) ? found.seen(id) : null;
+		return seen === null ? [] : [{ id, ...seen }];
 	});
 	return { question: found.question, seen, room: found.screen?.room ?? null, today: await todayOf(db, person, now) };
 }

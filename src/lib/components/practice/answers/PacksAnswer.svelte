@@ -26,10 +26,11 @@
 	const price = (minor: number) => amount(minor, DEFAULT_CURRENCY);
 
 	function put(id: string, count: number): void {
-		const next = new Map(basket).set(id, Math.max(0, Math.min(MOST, Math.round(count) || 0)));
-		chosen = [...next]
-			.filter(([, packed]) => packed > 0)
-			.map(([sku, packed]) => `${sku}=${packed}`)
+		const packed = Math.max(0, Math.min(MOST, Math.round(count) || 0));
+		chosen = packs
+			.map((pack) => ({ sku: pack.id, now: pack.id === id ? packed : (basket.get(pack.id) ?? 0) }))
+			.filter(({ now }) => now > 0)
+			.map(({ sku, now }) => `${sku}=${now}`)
 			.join(' ');
 	}
 </script>

@@ -66,6 +66,12 @@ export interface Look {
 	minutes: number;
 }
 
+/** What a look shows: in words, and drawn where it is seen. */
+export interface Seen {
+	words: string;
+	fronts?: readonly LampFront[];
+}
+
 /** A pack that can be put into a kit. */
 export interface PackOffer extends Choice {
 	/** What is in it. */
@@ -117,8 +123,8 @@ export interface Posed {
 	 * @returns null for one that was not offered
 	 */
 	judge: (answer: string, looked: readonly string[]) => Judged | null;
-	/** What a look shows. */
-	seen: (look: string) => string | null;
+	/** What a look shows; null for one that cannot be taken. */
+	seen: (look: string) => Seen | null;
 	/** What stands, in words. */
 	standsFor: string;
 	/** Minutes of looks that are enough for whoever looks at the best things first. */

@@ -117,7 +117,7 @@ describe('answers that come to the same are called the same', () => {
 				(place) => posed.question.task === `Which lamp goes into ${socketName(place).toLowerCase()}?`
 			)!;
 			for (const { product, verdict } of candidatesIn(made, socket)) {
-				const judged = posed.judge(product.id, []);
+				const judged = posed.judge(product.id, looksOf(posed));
 				if (judged) expect(judged.outcome === 'right').toBe(verdict === 'fits' || verdict === 'parts');
 			}
 		}

@@ -13,16 +13,30 @@ const SHOWN = [
 	'envelope.holderLength'
 ] as const;
 
-/** What is known of a socket, as a record shows it, and what feeds it. */
+/** Facts that somebody has to measure. */
+const isMeasured = (path: string) => path.startsWith('envelope.');
+
+/** The clearance of a socket, as it is measured. */
+export const measuredFacts = (socket: Socket): { label: string; value: string }[] =>
+	factsAt(socket, SHOWN.filter(isMeasured));
+
+function factsAt(socket: Socket, paths: readonly (typeof SHOWN)[number][]): { label: string; value: string }[] {
+	return paths.flatMap((path) => {
+		const value = valueAt(socket, path);
+		const fact = SOCKET_FACTS[path];
+		return value === undefined ? [] : [{ label: fact.label, value: factText(fact, value) }];
+	});
+}
+
+/** What is known of a socket without measuring, as a record shows it, and what feeds it. */
 export function shownFacts(vehicle: Configuration, socket: Socket): { label: string; value: string }[] {
 	const outputs = outputNames(vehicle);
 	const fed = vehicle.channels.filter(({ feeds }) => feeds.some((feed) => feed.socket === socket.id));
 	return [
-		...SHOWN.flatMap((path) => {
-			const value = valueAt(socket, path);
-			const fact = SOCKET_FACTS[path];
-			return value === undefined ? [] : [{ label: fact.label, value: factText(fact, value) }];
-		}),
+		...factsAt(
+			socket,
+			SHOWN.filter((path) => !isMeasured(path))
+		),
 		...fed.map(({ id, monitor, feed }) => ({
 			label: `Fed by ${outputs.get(id) ?? id}`,
 			value: [feed?.kind === 'pwm' ? 'pulsed' : 'steady', monitor && monitor.kind !== 'none' ? 'bulb-out check' : '']

@@ -1,8 +1,9 @@
+import { supplyOf } from '../../vehicle';
 import { accessory, type Accessory, type Configuration } from '../../model';
 
 const BEAMS: ReadonlySet<string> = new Set(['low-beam', 'high-beam', 'fog', 'drl']);
 /** Loads on the shelf: resistance, ohm, and rating, W. */
-const LOADS = [
+const LOADS_12_V = [
 	[3, 150],
 	[4, 100],
 	[5, 100],
@@ -13,8 +14,21 @@ const LOADS = [
 	[25, 50],
 	[50, 50]
 ] as const;
+const LOADS_24_V = [
+	[12, 200],
+	[15, 150],
+	[20, 100],
+	[25, 100],
+	[35, 50],
+	[50, 50],
+	[80, 25]
+] as const;
+/** What parts for a supply of 12 and 24 V bear, V. */
+const VOLTS = { 12: [9, 16], 24: [18, 32] } as const;
 const FLASHER_PINS = [2, 3, 4] as const;
-const DEEPER_MM = [15, 40] as const;
+const DEEPER_MM = [0, 15, 40] as const;
+/** A lead with its plug passes the port of a cap, mm. */
+const PORT_MM = 24;
 
 const pack = (id: string, price: number) => [
 	{ sku: `${id}-1`, count: 1, price, stock: 40 },
@@ -25,8 +39,10 @@ const pack = (id: string, price: number) => [
 export function partsFor(vehicle: Configuration): Accessory[] {
 	const beams = vehicle.sockets.filter(({ functions }) => functions.some((id) => BEAMS.has(id)));
 	const categories = [...new Set(beams.flatMap(({ category }) => category ?? []))];
+	const is24 = supplyOf(vehicle).nominal === 24;
+	const volts = VOLTS[is24 ? 24 : 12];
 	return [
-		...LOADS.map(([ohms, rating]) => ({
+		...(is24 ? LOADS_24_V : LOADS_12_V).map(([ohms, rating]) => ({
 			id: `P-load-${ohms}`,
 			kind: 'resistor',
 			name: `Load resistor ${ohms} ohm, ${rating} W`,
@@ -40,6 +56,7 @@ export function partsFor(vehicle: Configuration): Accessory[] {
 			kind: 'flasher',
 			name: `LED flasher, ${pins} pins`,
 			fits: { pins },
+			volts,
 			scope: 'vehicle',
 			packs: pack(`P-flasher-${pins}`, 1690)
 		})),
@@ -49,6 +66,7 @@ export function partsFor(vehicle: Configuration): Accessory[] {
 				kind: 'pwm-module',
 				name: `Anti-flicker module, ${category}`,
 				fits: { categories: [category] },
+				volts,
 				scope: 'lamp',
 				capacitance: 0.0047,
 				packs: pack(`P-module-${category}`, 1490)
@@ -64,10 +82,11 @@ export function partsFor(vehicle: Configuration): Accessory[] {
 			...DEEPER_MM.map((extraDepth) => ({
 				id: `P-cap-${category}-${extraDepth}`,
 				kind: 'cap',
-				name: `Lamp cap, ${extraDepth} mm deeper, ${category}`,
+				name: `Lamp cap with port, ${extraDepth} mm deeper, ${category}`,
 				fits: { categories: [category] },
 				scope: 'lamp',
 				extraDepth,
+				port: PORT_MM,
 				packs: pack(`P-cap-${category}-${extraDepth}`, 890)
 			}))
 		])

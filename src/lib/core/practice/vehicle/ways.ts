@@ -17,9 +17,13 @@ const BEHIND = [
 ] as const;
 
 /** A step: half of its minutes is for putting it back. */
-function step(id: string, title: string, minutes: number, more: Partial<Operation> = {}): Operation {
-	return { id, title, minutesOff: minutes / 2, minutesOn: minutes / 2, ...more };
-}
+const step = (id: string, [title, minutes]: readonly [string, number], more: Partial<Operation> = {}): Operation => ({
+	id,
+	title,
+	minutesOff: minutes / 2,
+	minutesOn: minutes / 2,
+	...more
+});
 
 const placesOf = (sockets: readonly Socket[], isMeant: (socket: Socket) => boolean, side?: Side): string[] =>
 	sockets.filter((one) => isMeant(one) && (side === undefined || one.side === side)).map(({ id }) => id as string);
@@ -35,12 +39,12 @@ const isLevered = ({ zone, functions, side }: Socket) =>
 /** From above through what stands there, or through the wheel arch; once a headlamp is out, everything in it is in the hand. */
 function toHeadlamps({ sockets }: Configuration, chance: Chance): Operation[] {
 	const isOutWithBumper = chance.is(0.3);
-	const bumper = step('bumper', 'Take the front bumper off', chance.between(24, 36, 2), {
+	const bumper = step('bumper', ['Take the front bumper off', chance.between(24, 36, 2)], {
 		side: 'both',
 		after: ['bonnet']
 	});
 	return [
-		step('bonnet', 'Open the bonnet', 1, { side: 'both' }),
+		step('bonnet', ['Open the bonnet', 1], { side: 'both' }),
 		...(isOutWithBumper ? [bumper] : []),
 		...SIDES.flatMap((side): Operation[] => {
 			const m = MARK[side];
@@ -48,7 +52,7 @@ function toHeadlamps({ sockets }: Configuration, chance: Chance): Operation[] {
 			const reaches = placesOf(sockets, isHeadlamp, side);
 			if (isOutWithBumper)
 				return [
-					step(`lamp-${m}`, 'Take the headlamp out', chance.between(6, 10, 2), {
+					step(`lamp-${m}`, ['Take the headlamp out', chance.between(6, 10, 2)], {
 						side,
 						part: 'headlamp',
 						after: ['bumper'],
@@ -56,12 +60,12 @@ function toHeadlamps({ sockets }: Configuration, chance: Chance): Operation[] {
 					})
 				];
 			return [
-				step(`above-${m}`, title, minutes, { side, part, cautions: [...cautions], after: ['bonnet'] }),
-				step(`liner-${m}`, 'Fold the wheel-arch liner back', chance.between(6, 14, 2), {
+				step(`above-${m}`, [title, minutes], { side, part, cautions: [...cautions], after: ['bonnet'] }),
+				step(`liner-${m}`, ['Fold the wheel-arch liner back', chance.between(6, 14, 2)], {
 					side,
 					part: 'wheel-arch liner'
 				}),
-				step(`cover-${m}`, 'Open the cover behind the headlamp', 2, {
+				step(`cover-${m}`, ['Open the cover behind the headlamp', 2], {
 					side,
 					anyOf: [[`above-${m}`], [`liner-${m}`]],
 					reaches
@@ -76,10 +80,10 @@ function toFogLamps({ sockets }: Configuration, fromLiner: boolean): Operation[]
 	const from = (side: Side) =>
 		fromLiner ? { anyOf: [[`liner-${MARK[side]}`], ['undertray']] } : { after: ['undertray'] };
 	return [
-		step('ramps', 'Drive it onto ramps and secure it', 6, { side: 'both', cautions: ['under the vehicle'] }),
-		step('undertray', 'Take the undertray off', 10, { side: 'both', after: ['ramps'] }),
+		step('ramps', ['Drive it onto ramps and secure it', 6], { side: 'both', cautions: ['under the vehicle'] }),
+		step('undertray', ['Take the undertray off', 10], { side: 'both', after: ['ramps'] }),
 		...SIDES.map((side) =>
-			step(`fog-${MARK[side]}`, 'Unplug the fog lamp and turn its lamp out', 3, {
+			step(`fog-${MARK[side]}`, ['Unplug the fog lamp and turn its lamp out', 3], {
 				side,
 				...from(side),
 				reaches: placesOf(sockets, isFog, side)
@@ -90,8 +94,8 @@ function toFogLamps({ sockets }: Configuration, fromLiner: boolean): Operation[]
 
 function toRearLamps({ sockets }: Configuration, chance: Chance): Operation[] {
 	const isByFlap = chance.is(0.5);
-	const shared = step('tailgate', 'Open the tailgate', 1, { side: 'both' });
-	const trim = step('trim', 'Take the inner trim beside the rear lamps off', chance.between(8, 14, 2), {
+	const shared = step('tailgate', ['Open the tailgate', 1], { side: 'both' });
+	const trim = step('trim', ['Take the inner trim beside the rear lamps off', chance.between(8, 14, 2)], {
 		side: 'both',
 		after: ['tailgate']
 	});
@@ -101,12 +105,12 @@ function toRearLamps({ sockets }: Configuration, chance: Chance): Operation[] {
 		...(isByFlap ? [] : [trim]),
 		...SIDES.map((side) =>
 			isByFlap
-				? step(`rear-${MARK[side]}`, 'Open the flap behind the rear lamp and unclip the lamp carrier', 4, {
+				? step(`rear-${MARK[side]}`, ['Open the flap behind the rear lamp and unclip the lamp carrier', 4], {
 						side,
 						after: ['tailgate'],
 						reaches: placesOf(sockets, isRearUnit, side)
 					})
-				: step(`rear-${MARK[side]}`, 'Unscrew the rear lamp and draw it out', 6, {
+				: step(`rear-${MARK[side]}`, ['Unscrew the rear lamp and draw it out', 6], {
 						side,
 						after: ['trim'],
 						reaches: placesOf(sockets, isRearUnit, side)
@@ -114,7 +118,7 @@ function toRearLamps({ sockets }: Configuration, chance: Chance): Operation[] {
 		),
 		...(high.length > 0
 			? [
-					step('high-stop', 'Unclip the high stop lamp', 5, {
+					step('high-stop', ['Unclip the high stop lamp', 5], {
 						side: 'both',
 						after: [isByFlap ? 'tailgate' : 'trim'],
 						reaches: high
@@ -129,7 +133,7 @@ const levered = ({ sockets }: Configuration): Operation[] =>
 	sockets
 		.filter((socket) => isLevered(socket) && !isHigh(socket))
 		.map((socket) =>
-			step(`lens-${socket.id}`, `Lever out the ${placeText(socket).toLowerCase()} lens`, 3, {
+			step(`lens-${socket.id}`, [`Lever out the ${placeText(socket).toLowerCase()} lens`, 3], {
 				side: socket.side === 'centre' ? 'both' : socket.side,
 				reaches: [socket.id]
 			})
@@ -137,7 +141,7 @@ const levered = ({ sockets }: Configuration): Operation[] =>
 
 const toFlasher = ({ flasher }: Configuration): Operation[] =>
 	flasher?.kind === 'plug-in'
-		? [step('glovebox', 'Take the glovebox out and find the flasher', 8, { side: 'both', reaches: [FLASHER_PLACE] })]
+		? [step('glovebox', ['Take the glovebox out and find the flasher', 8], { side: 'both', reaches: [FLASHER_PLACE] })]
 		: [];
 
 /** The way in of a made vehicle: every operation with its minutes and what it asks for, so that every lamp is reached; lamps on lone units are unscrewed. */
@@ -159,10 +163,12 @@ export function waysIn(vehicle: Configuration, chance: Chance): Configuration {
 		.map((socket) =>
 			step(
 				`unit-${socket.id}`,
-				isBeam(socket.functions)
-					? `Unscrew the headlamp (${placeText(socket).toLowerCase()}) and swing it out`
-					: `Unscrew the ${placeText(socket).toLowerCase()} lens`,
-				isBeam(socket.functions) ? 8 : 4,
+				[
+					isBeam(socket.functions)
+						? `Unscrew the headlamp (${placeText(socket).toLowerCase()}) and swing it out`
+						: `Unscrew the ${placeText(socket).toLowerCase()} lens`,
+					isBeam(socket.functions) ? 8 : 4
+				],
 				{
 					side: socket.side === 'centre' ? 'both' : socket.side,
 					reaches: [socket.id]

@@ -1,14 +1,23 @@
 import { GATES, type Candidate } from '../../../match';
-import type { Product } from '../../../model';
+import type { Product, Socket } from '../../../model';
 import { socketName } from '../../../vehicle';
-import { shownFacts } from '../shown';
-import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
-import { byChoice } from '../by-choice';
+import { judgedByLooks } from '../by-looks';
+import type { ExerciseKind, Judged, Look } from '../exercise';
 import { against, costOf, openedFindings } from '../findings';
 import { candidatesIn } from '../shop';
+import { measuredFacts, shownFacts } from '../shown';
+import type { Made } from '../../made';
 
 const NONE = 'none';
 const TOO_CAREFUL = { minutes: 10, words: 'One of them fits: the customer leaves without it.' };
+const MEASURE: Look = {
+	id: 'measure',
+	words: 'Measure the clearance of the place',
+	how: 'Lamp out and cold: a caliper, or a card folded into the lamp.',
+	minutes: 6
+};
+/** From this level on nobody has measured yet. */
+const UNMEASURED_LEVEL = 3;
 
 /** What the sheet of a lamp says, as far as a gate may look at it. */
 function sheetOf({ colour, flux, power, size, modes, limit }: Product): string {
@@ -25,48 +34,91 @@ function sheetOf({ colour, flux, power, size, modes, limit }: Product): string {
 		.join(' · ');
 }
 
+/** A place with a lamp that serves it, and others that a gate stops. */
+interface Case {
+	socket: Socket;
+	shown: readonly Candidate[];
+	serves: readonly Candidate[];
+	best: Candidate;
+	tempting: Candidate;
+}
+
+function caseAt(made: Made, socket: Socket, shuffled: (list: readonly Candidate[]) => Candidate[]): Case | null {
+	const candidates = candidatesIn(made, socket).filter(({ product }) => product.fits.includes(socket.category ?? ''));
+	const serves = candidates.filter(({ verdict }) => verdict === 'fits' || verdict === 'parts');
+	const stopped = candidates.filter((one) => one.verdict === 'refused' && against(one).length > 0);
+	const [best, tempting] = [serves[0], stopped[0]];
+	if (!best || !tempting || stopped.length < 2) return null;
+	return { socket, shown: shuffled([best, ...stopped.slice(0, 3)]), serves, best, tempting };
+}
+
+/** True where only its size keeps a lamp from the place: whoever has not measured cannot know. */
+const isStoppedBySize = (one: Candidate) =>
+	against(one).every(({ gate }) => gate === 'size') && against(one).length > 0;
+
 /** Which lamp of the shelf goes in, and which gate stops another one. */
 export const chooseLamp: ExerciseKind = {
 	skill: 'choose the lamp',
 	minutes: 2,
 	pose: (made, chance) => {
-		for (const socket of chance.shuffled(made.truth.sockets)) {
-			const candidates = candidatesIn(made, socket).filter(({ product }) =>
-				product.fits.includes(socket.category ?? '')
-			);
-			const serves = candidates.filter(({ verdict }) => verdict === 'fits' || verdict === 'parts');
-			const stopped = candidates.filter((one) => one.verdict === 'refused' && against(one).length > 0);
-			const [best, tempting] = [serves[0], stopped[0]];
-			if (!best || !tempting || stopped.length < 2) continue;
-			const shown = chance.shuffled([best, ...stopped.slice(0, 3)]);
+		for (const place of chance.shuffled(made.truth.sockets)) {
+			const found = caseAt(made, place, (list) => chance.shuffled(list));
+			if (!found) continue;
+			const { socket, shown, serves, best, tempting } = found;
+			const isMeasured = made.level < UNMEASURED_LEVEL;
+			const decides = !isMeasured && shown.some(isStoppedBySize);
+			const least = decides ? MEASURE.minutes : 0;
 			const none: Judged = {
 				outcome: 'too-careful',
 				opened: openedFindings(made.truth, best.findings.filter(({ level }) => level === 'pass').slice(0, 3)),
 				cost: TOO_CAREFUL
 			};
-			const judge = (one: Candidate): Judged =>
+			const measured = measuredFacts(socket);
+			const judge = (one: Candidate, looked: readonly string[]): Judged =>
 				serves.includes(one)
-					? RIGHT
+					? judgedByLooks(
+							{ isShown: !decides || looked.includes(MEASURE.id), spent: least, least },
+							decides ? openedFindings(made.truth, shown.filter(isStoppedBySize).flatMap(against)) : []
+						)
 					: { outcome: 'wrong', opened: openedFindings(made.truth, against(one)), cost: costOf(against(one)) };
-			return byChoice({
-				task: `Which lamp goes into ${socketName(socket).toLowerCase()}?`,
-				given: shownFacts(made.truth, socket),
-				screen: { room: 'match', socket: socket.id },
-				options: [
-					...shown.map((one) => ({
-						id: one.product.id as string,
-						words: `${one.product.maker} ${one.product.name}`,
-						detail: sheetOf(one.product),
-						judged: judge(one)
-					})),
-					{ id: NONE, words: 'None of them: check by hand', judged: none }
-				],
-				reason: {
-					question: `What stops ${tempting.product.name}?`,
-					choices: GATES.map((gate) => ({ id: gate, words: gate }))
+			return {
+				question: {
+					task: `Which lamp goes into ${socketName(socket).toLowerCase()}?`,
+					given: [...shownFacts(made.truth, socket), ...(isMeasured ? measured : [])],
+					drawing: null,
+					looks: isMeasured ? [] : [MEASURE],
+					answer: {
+						by: 'choice',
+						choices: [
+							...shown.map(({ product }) => ({
+								id: product.id as string,
+								words: `${product.maker} ${product.name}`,
+								detail: sheetOf(product)
+							})),
+							{ id: NONE, words: 'None of them: check by hand' }
+						]
+					},
+					reason: {
+						question: `What stops ${tempting.product.name}?`,
+						choices: GATES.map((gate) => ({ id: gate, words: gate }))
+					}
 				},
+				judge: (answer, looked) => {
+					const one = shown.find(({ product }) => product.id === answer);
+					return one ? judge(one, looked) : answer === NONE ? none : null;
+				},
+				seen: (look) =>
+					look === MEASURE.id && !isMeasured
+						? { words: measured.map(({ label, value }) => `${label}: ${value}`).join('; ') }
+						: null,
+				standsFor: shown
+					.filter((one) => serves.includes(one))
+					.map(({ product }) => `${product.maker} ${product.name}`)
+					.join(' or '),
+				least,
+				screen: { room: 'match', socket: socket.id },
 				rightReasons: [...new Set(against(tempting).map(({ gate }) => gate))]
-			});
+			};
 		}
 		return null;
 	}

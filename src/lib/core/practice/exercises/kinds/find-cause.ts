@@ -11,7 +11,8 @@ import {
 } from '../../../learn';
 import type { Made } from '../../made';
 import type { Chance } from '../../chance';
-import type { ExerciseKind, Judged } from '../exercise';
+import { fewestLooks, judgedByLooks, minutesOf } from '../by-looks';
+import type { ExerciseKind } from '../exercise';
 import { fittedWithLeds } from '../fitted-leds';
 
 const PLAYED: readonly ModeId[] = ['brake', 'left-turn', 'right-turn', 'reverse', 'position'];
@@ -26,8 +27,6 @@ const FOUND = 0.75;
 const CLEAR = 0.7;
 /** A test splits two causes from here. */
 const SPLITS = 0.3;
-/** Whoever spends more than this many times the least, and some minutes, has looked at too much. */
-const WASTE = { times: 2, minutes: 5 } as const;
 const COST = {
 	minutes: 35,
 	words: 'A part is changed that was not broken, and the complaint comes back.',
@@ -56,18 +55,6 @@ function beliefs({ causes, is }: Pick<Riddle, 'causes' | 'is'>, tests: readonly 
 
 const beliefIn = (riddle: Pick<Riddle, 'causes' | 'is'>, tests: readonly BayTest[]) =>
 	beliefs(riddle, tests).get(riddle.is) ?? 0;
-
-const minutesOf = (tests: readonly BayTest[]) => tests.reduce((sum, { minutes }) => sum + minutes, 0);
-
-/** The fewest minutes of tests that find the cause: every set is tried, there are few. Null where none does. */
-function fewest(riddle: Riddle): BayTest[] | null {
-	let best: BayTest[] | null = null;
-	for (let mask = 1; mask < 1 << riddle.tests.length; mask++) {
-		const chosen = riddle.tests.filter((_, i) => mask & (1 << i));
-		if ((!best || minutesOf(chosen) < minutesOf(best)) && beliefIn(riddle, chosen) >= FOUND) best = chosen;
-	}
-	return best;
-}
 
 /** Lamps beside one: those on its outputs, and those in its unit. */
 function beside({ truth }: Made, id: string | undefined): string[] {
@@ -136,7 +123,7 @@ export const findCause: ExerciseKind = {
 		const { truth: configuration, products, accessories } = made;
 		const diagnosis = new Diagnosis({ configuration, fitted: fittedWithLeds(made), products, accessories });
 		const riddle = riddleOf(made, diagnosis, chance);
-		const enough = riddle && fewest(riddle);
+		const enough = riddle && fewestLooks(riddle.tests, (set) => beliefIn(riddle, set) >= FOUND);
 		if (!riddle || !enough) return null;
 		const { observation, causes, is, tests } = riddle;
 		const words = (one: Hypothesis) => causeWords(configuration, one);
@@ -146,17 +133,6 @@ export const findCause: ExerciseKind = {
 			source: 'the causes of a complaint, and the circuit of this vehicle'
 		}));
 		const least = minutesOf(enough);
-		const judgeRight = (looked: readonly BayTest[]): Judged => {
-			if (beliefIn(riddle, looked) < FOUND) return { outcome: 'lucky', opened, cost: null };
-			const spent = minutesOf(looked);
-			return spent > WASTE.times * least + WASTE.minutes
-				? {
-						outcome: 'too-careful',
-						opened,
-						cost: { minutes: spent - least, words: `${spent} min of tests; ${least} min are enough.` }
-					}
-				: { outcome: 'right', opened, cost: null };
-		};
 		return {
 			question: {
 				task: 'What does it come from? Look at as little as is needed.',
@@ -170,12 +146,14 @@ export const findCause: ExerciseKind = {
 				reason: null
 			},
 			judge: (answer, looked) => {
-				if (answer === is.key) return judgeRight(tests.filter(({ id }) => looked.includes(id)));
+				const made = tests.filter(({ id }) => looked.includes(id));
+				if (answer === is.key)
+					return judgedByLooks({ isShown: beliefIn(riddle, made) >= FOUND, spent: minutesOf(made), least }, opened);
 				return causes.some(({ key }) => key === answer) ? { outcome: 'wrong', opened, cost: COST } : null;
 			},
 			seen: (look) => {
 				const test = tests.find(({ id }) => id === look);
-				return test ? (answerOf(riddle, test) ? 'Yes.' : 'No.') : null;
+				return test ? { words: answerOf(riddle, test) ? 'Yes.' : 'No.' } : null;
 			},
 			standsFor: words(is),
 			least,

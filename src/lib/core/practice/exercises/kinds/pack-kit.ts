@@ -80,7 +80,10 @@ interface Prices {
 	words: string;
 }
 
-function judge(text: string, job: Job, packs: readonly PackOffer[], prices: Prices): Judged | null {
+function judge(
+	text: string,
+	{ job, packs, prices }: { job: Job; packs: readonly PackOffer[]; prices: Prices }
+): Judged | null {
 	const basket = readBasket(text, packs);
 	if (!basket) return null;
 	const missing = job.lamps.filter(({ product, pieces }) => piecesIn(product, basket) < pieces);
@@ -182,7 +185,7 @@ export const packKit: ExerciseKind = {
 				answer: { by: 'packs', packs },
 				reason: null
 			},
-			judge: (answer) => judge(answer, job, packs, prices),
+			judge: (answer) => judge(answer, { job, packs, prices }),
 			seen: () => null,
 			standsFor: `${money(prices.best, DEFAULT_CURRENCY)}: ${prices.words}, in the cheapest packs`,
 			least: 0,

@@ -1,5 +1,6 @@
 import { factText, SOCKET_FACTS } from '../../../model';
 import { socketName } from '../../../vehicle';
+import { judgedByLooks } from '../by-looks';
 import type { ExerciseKind, Judged } from '../exercise';
 
 const LOOK = 'look';
@@ -29,7 +30,7 @@ export const trustPaper: ExerciseKind = {
 			];
 			const judge = (category: string, hasLooked: boolean): Judged =>
 				category === socket.category
-					? { outcome: hasLooked ? 'right' : 'lucky', opened, cost: null }
+					? judgedByLooks({ isShown: hasLooked, spent: 0, least: 0 }, opened)
 					: { outcome: 'wrong', opened, cost: COST };
 			const choices = [...new Set([...told.map(({ category }) => category), socket.category ?? ''])]
 				.sort()
@@ -45,7 +46,7 @@ export const trustPaper: ExerciseKind = {
 				},
 				judge: (answer, looked) =>
 					choices.some(({ id }) => id === answer) ? judge(answer, looked.includes(LOOK)) : null,
-				seen: (look) => (look === LOOK ? `On the lamp in it: ${is}.` : null),
+				seen: (look) => (look === LOOK ? { words: `On the lamp in it: ${is}.` } : null),
 				standsFor: `${is}, looked at before it is written down`,
 				least: findOut.minutes,
 				screen: { room: 'record', socket: socket.id },
