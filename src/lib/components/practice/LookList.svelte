@@ -30,7 +30,7 @@
 				>
 				{#if shown.has(id)}
 					{@const { words: told, fronts = [] } = shown.get(id)!}
-					<strong data-testid="seen">{told}</strong>
+					<strong class="first-letter:uppercase inline-block" data-testid="seen">{told}</strong>
 					{#if fronts.length > 0}<div class="basis-full"><LampFronts {fronts} /></div>{/if}
 				{:else if !isOver}
 					<!-- eslint-disable svelte/no-navigation-without-resolve (the same page with what was looked at) -->
