@@ -1,4 +1,8 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { DATABASE_FILE } from './db/connection';
 import { log } from './log';
+import { PRACTICE_FOLDER } from './practice-folder';
 import { listBackups } from './services/backups';
 import { saveInThread } from './workers/backups';
 
@@ -7,8 +11,12 @@ const DAY_MS = 24 * HOUR_MS;
 
 let timer: NodeJS.Timeout | undefined;
 
-/** Backs up when the last backup is a day old. Every backup is opened again and checked in full, so this is the nightly check as well. */
-async function keep(folder: string): Promise<void> {
+/** The folders that hold something of the shop: its own, and that of the practice where somebody has practised. */
+const foldersOf = (shop: string): string[] =>
+	[shop, join(shop, PRACTICE_FOLDER)].filter((folder) => existsSync(join(folder, DATABASE_FILE)));
+
+/** Backs a folder up when its last backup is a day old. Every backup is opened again and checked in full, so this is the nightly check as well. */
+async function keepOne(folder: string): Promise<void> {
 	const [last] = listBackups(folder);
 	if (last && Date.now() - Date.parse(last.at) < DAY_MS) return;
 	try {
@@ -16,6 +24,11 @@ async function keep(folder: string): Promise<void> {
 	} catch (error) {
 		log.error({ err: error }, 'the daily backup failed');
 	}
+}
+
+/** Backs up what is due, one folder after the other. */
+export async function keep(shop: string): Promise<void> {
+	for (const folder of foldersOf(shop)) await keepOne(folder);
 }
 
 /** Looks every hour whether a backup is due, while the server runs. `ROTALUX_KEEP=off` leaves that to somebody else. */

@@ -6,20 +6,23 @@ import { startPool } from './start-pool';
 /** Memory a look at everything may take, MB. */
 const HEAP_MB = 2048;
 
-/** Does one thing in a thread of its own; who asks while it is under way gets the same answer. */
+/** Does one thing in a thread of its own; who asks of the same folder while it is under way gets the same answer. */
 function once<T>(what: KeepingTask['what']): (folder: string) => Promise<T> {
-	let running: Promise<T> | undefined;
+	const running = new Map<string, Promise<T>>();
 	return (folder) => {
-		running ??= (async () => {
+		const there = running.get(folder);
+		if (there) return there;
+		const work = (async () => {
 			const pool = startPool(await import('./backup.worker'), { maxThreads: 1, heapMb: HEAP_MB });
 			try {
 				return (await pool.run({ folder, what } satisfies KeepingTask)) as T;
 			} finally {
-				running = undefined;
+				running.delete(folder);
 				await pool.destroy();
 			}
 		})();
-		return running;
+		running.set(folder, work);
+		return work;
 	};
 }
 
