@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
-import { caseFromComplaint, casesFromRecord, houseCase, type HouseCase } from '../../core/practice';
+import { z } from 'zod';
+import { caseFromComplaint, casesFromRecord, type HouseCase } from '../../core/practice';
 import { err, ok, type Result } from '../../core/result';
 import { change, changeAlways } from '../db/change';
 import { complaintsIn } from '../repositories/complaints';
@@ -7,6 +8,30 @@ import { findConfigurations } from '../repositories/configurations';
 import { recentRecords } from '../repositories/events';
 import { addCase, knownRefs, leaveCaseOut } from '../repositories/practice-cases';
 import { CONFIGURATIONS } from './record/store';
+
+const words = (most: number, asked: string) =>
+	z.string().trim().min(1, asked).max(most, `must be at most ${most} characters`);
+
+/** A case that somebody wrote: what it has to have, and how long it may be. */
+const writtenCase = z.object({
+	task: words(300, 'Write the question'),
+	given: z.array(z.object({ label: z.string(), value: words(300, 'Say what is known') })),
+	answers: z
+		.array(
+			z.object({
+				words: words(200, 'Write the answer'),
+				isRight: z.boolean(),
+				why: words(500, 'Write what says so')
+			})
+		)
+		.min(2, 'A question has two answers at least')
+		.refine(
+			(answers) => new Set(answers.map((one) => one.words.toLowerCase())).size === answers.length,
+			'Two answers must not be the same'
+		)
+});
+/** What a mistake costs where nobody says, min. */
+const USUAL_MINUTES = 30;
 
 /** Settled complaints, and vehicles that were changed last, that are looked through for cases. */
 const LOOKED_THROUGH = { complaints: 200, vehicles: 40 } as const;
@@ -65,7 +90,7 @@ export async function writeCase(
 	{ task, given, right, why, wrong }: WrittenCase,
 	now: string
 ): Promise<Result<number, string>> {
-	const read = houseCase.safeParse({
+	const read = writtenCase.safeParse({
 		task,
 		given: given.trim() === '' ? [] : [{ label: 'What is known', value: given }],
 		answers: [
@@ -73,13 +98,12 @@ export async function writeCase(
 			...wrong
 				.filter(({ words }) => words.trim() !== '')
 				.map((one) => ({ words: one.words, isRight: false, why: one.why.trim() || UNSAID }))
-		],
-		source: 'written by somebody of this house',
-		minutes: 30
+		]
 	});
 	if (!read.success) return err(`${read.error.issues[0]?.message ?? 'It cannot be read'}. Nothing was kept.`);
 	return change(practice, async (tx) => {
-		await addCase(tx, { ref: null, made: read.data, at: now });
+		const made: HouseCase = { ...read.data, source: 'written by somebody of this house', minutes: USUAL_MINUTES };
+		await addCase(tx, { ref: null, made, at: now });
 		return ok(1);
 	});
 }
