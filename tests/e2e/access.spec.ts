@@ -81,7 +81,10 @@ const SCREENS = {
 		'/reference',
 		'/reference/lamps?mount=bayonet',
 		'/practice',
+		'/practice/cases',
 		'/practice/set-collar/5/1',
+		'/practice/find-cause/4/3',
+		'/practice/pack-kit/1/3',
 		'/stock/reorder',
 		'/settings/people',
 		'/settings'

@@ -125,3 +125,20 @@ test('the interchange map is walked with the keyboard', async ({ page }) => {
 	await page.getByRole('navigation', { name: 'Walked through' }).getByRole('button', { name: 'P21W' }).click();
 	await expect(map).toBeVisible();
 });
+
+test('the order a person chose is kept for the next socket and the next day, until they choose the usual one', async ({
+	page
+}) => {
+	const price = page.getByRole('columnheader', { name: /^Price/ });
+	await page.goto(`${SKERRY}/low-L`, still);
+	await price.getByRole('button').click();
+	await expect(price).toHaveAttribute('aria-sort', 'ascending');
+	await page.goto(`${SKERRY}/low-R`, still);
+	await expect(price).toHaveAttribute('aria-sort', 'ascending');
+	for (const now of ['descending', 'none']) {
+		await price.getByRole('button').click();
+		await expect(price).toHaveAttribute('aria-sort', now);
+	}
+	await page.goto(`${SKERRY}/low-L`, still);
+	await expect(price).toHaveAttribute('aria-sort', 'none');
+});

@@ -1,10 +1,11 @@
-import { error, fail, redirect } from '@sveltejs/kit';
+import { error, fail, redirect, type Cookies } from '@sveltejs/kit';
 import { shopDay } from '$lib/server/shop-time';
 import { z } from 'zod';
 import { resolve } from '$app/paths';
 import { VERDICTS } from '$lib/core/match';
 import { productId } from '$lib/core/model';
 import { CANDIDATE_ORDERS } from '$lib/core/views';
+import { orderNow } from '$lib/server/kept-order';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { personHere } from '$lib/server/actor';
 import { changeAssumptions } from '$lib/server/services/assumptions';
@@ -14,7 +15,7 @@ import { showSocket } from '$lib/server/services/vehicle';
 import { database, kitContext } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params, parent, url }) => {
+export const load: PageServerLoad = async ({ params, parent, url, cookies }) => {
 	const db = await database();
 	if (params.socket === undefined) {
 		const first = (await parent()).vehicle.sockets[0];
@@ -22,12 +23,10 @@ export const load: PageServerLoad = async ({ params, parent, url }) => {
 			error(404, { message: 'This vehicle has no socket on record yet.', kept: 'Import it again with its sockets.' });
 		redirect(307, resolve('/vehicles/[id]/match/[[socket]]', { id: params.id, socket: first.id }));
 	}
-	const [socket, match] = [
-		await showSocket(db, params.id, params.socket),
-		await showMatch(db, params.id, readWish(url, params.socket))
-	];
+	const wish = readWish({ url, cookies }, params.socket);
+	const [socket, match] = [await showSocket(db, params.id, params.socket), await showMatch(db, params.id, wish)];
 	if (!socket || !match) error(404, { message: `This vehicle has no socket “${params.socket}”.` });
-	return { socket, match, wish: readWish(url, params.socket) };
+	return { socket, match, wish };
 };
 
 /** Rows at most, whatever an address says. */
@@ -35,16 +34,16 @@ const MOST_ROWS = 600;
 const MOST_LOOKED_AT = 5;
 const MOST_TYPED = 100;
 
-/** What an address wants to see of a socket's candidates. */
-function readWish({ searchParams: asked }: URL, socket: string): MatchWish {
+/** What an address wants to see of a socket's candidates, in the order this person last chose. */
+function readWish({ url, cookies }: { url: URL; cookies: Cookies }, socket: string): MatchWish {
+	const asked = url.searchParams;
 	const said = (name: string) => asked.get(name) ?? '';
 	const hidden = said('without').split(',');
 	const rows = Number(said('rows'));
 	return matchWish(socket, {
 		typed: said('f').slice(0, MOST_TYPED),
 		verdicts: VERDICTS.filter((verdict) => !hidden.includes(verdict)),
-		by: CANDIDATE_ORDERS.find((order) => order === said('by')) ?? null,
-		down: asked.has('down'),
+		...orderNow({ url, cookies }, 'match', CANDIDATE_ORDERS),
 		most: rows > FIRST_ROWS ? Math.min(rows, MOST_ROWS) : FIRST_ROWS,
 		looked: [said('product'), ...said('with').split(',')].filter(Boolean).slice(0, MOST_LOOKED_AT),
 		why: said('why').slice(0, MOST_TYPED)

@@ -78,7 +78,9 @@
 	}
 	function filter({ typed, verdicts: left, by, down }: CandidateWish): void {
 		const without = VERDICTS.filter((verdict) => !left.includes(verdict)).join(',');
-		show({ f: typed || null, without: without || null, by, down: down ? '' : null, rows: null });
+		// The usual order is said where another one was kept.
+		const order = by ?? (data.wish.by === null ? null : '');
+		show({ f: typed || null, without: without || null, by: order, down: down ? '' : null, rows: null });
 	}
 </script>
 
