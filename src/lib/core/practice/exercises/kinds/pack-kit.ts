@@ -6,7 +6,7 @@ import type { Made } from '../../made';
 import { RIGHT, type Cost, type ExerciseKind, type Judged, type PackOffer } from '../exercise';
 import { fittedWithLeds } from '../fitted-leds';
 import { judgedParts, lampsOf, type PlacedPart } from '../judged-parts';
-import { cheapest, piecesIn, pricedPacks, type Sold } from '../packs';
+import { cheapest, piecesIn, type Sold } from '../packs';
 import { placesText } from '../shown';
 
 const MODE = 'left-turn';
@@ -144,7 +144,7 @@ export const packKit: ExerciseKind = {
 		const firstParts = serves.find(({ isFirst }) => isFirst) ?? serves.at(-1);
 		if (!best || !firstParts) return null;
 		const singly = lamps.reduce((sum, { product, pieces }) => {
-			const single = pricedPacks(product).find(({ count }) => count === 1);
+			const single = product.packs.find(({ count }) => count === 1);
 			return sum + pieces * (single?.price ?? Infinity);
 		}, 0);
 		const lampsBest = lamps.reduce((sum, { product, pieces }) => sum + cheapest(product, pieces), 0);
@@ -155,7 +155,7 @@ export const packKit: ExerciseKind = {
 		};
 		if (prices.best >= prices.first) return null;
 		const packs = [...lamps.map(({ product }) => product as Sold), ...parts].flatMap((sold) =>
-			pricedPacks(sold).map(({ sku, count, price }) => ({
+			sold.packs.map(({ sku, count, price }) => ({
 				id: sku,
 				of: sold.name ?? sold.id,
 				words: count === 1 ? `${sold.name}` : `${sold.name}, pack of ${count}`,
