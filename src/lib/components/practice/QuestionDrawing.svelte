@@ -1,11 +1,13 @@
 <script lang="ts">
 	import type { Drawing } from '$lib/core/practice';
+	import type { SocketView } from '$lib/core/views';
 	import BeamSketch from '../charts/BeamSketch.svelte';
 	import LampOutline from '../lamps/LampOutline.svelte';
 	import LampFronts from './LampFronts.svelte';
+	import VehicleWheel from './VehicleWheel.svelte';
 
 	/** What is looked at beside the words of an exercise. Nothing in it says the answer, to the ear either. */
-	let { drawing }: { drawing: Drawing } = $props();
+	let { drawing, wheel = null }: { drawing: Drawing; wheel?: SocketView[] | null } = $props();
 
 	/** What a lens looks like from outside, and what a lamp sends. */
 	const GLASS: Readonly<Record<string, string>> = {
@@ -58,6 +60,8 @@
 			</figure>
 		{/each}
 	</div>
+{:else if drawing.kind === 'wheel'}
+	{#if wheel}<VehicleWheel sockets={wheel} places={drawing.places} />{/if}
 {:else if drawing.kind === 'fronts'}
 	<LampFronts fronts={drawing.fronts} />
 {:else}

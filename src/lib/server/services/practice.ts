@@ -4,6 +4,7 @@ import {
 	EXERCISE_IDS,
 	HOUSE_CASE,
 	isMadeKey,
+	make,
 	nextSkill,
 	poseExercise,
 	poseHouseCase,
@@ -22,6 +23,7 @@ import {
 	type SkillView
 } from '../../core/practice';
 import { err, ok, type Result } from '../../core/result';
+import { socketViews, type SocketView } from '../../core/views';
 import { change, changeAlways } from '../db/change';
 import {
 	addAnswer,
@@ -132,6 +134,8 @@ export interface AskedQuestion {
 	question: Question;
 	/** What was looked at, and what it showed. */
 	seen: (Seen & { id: string })[];
+	/** The vehicle as a wheel, where that is drawn; null otherwise. */
+	wheel: SocketView[] | null;
 	/** On which screen its truth is seen. */
 	room: Screen['room'] | null;
 	today: Today;
@@ -149,7 +153,15 @@ export async function questionOf(
 		const seen = looked.includes(id) ? found.seen(id) : null;
 		return seen === null ? [] : [{ id, ...seen }];
 	});
-	return { question: found.question, seen, room: found.screen?.room ?? null, today: await todayOf(db, person, now) };
+	const isDrawn = found.question.drawing?.kind === 'wheel' && isMadeKey(key);
+	const wheel = isDrawn ? socketViews(make(key.seed, { level: key.level }).truth) : null;
+	return {
+		question: found.question,
+		seen,
+		wheel,
+		room: found.screen?.room ?? null,
+		today: await todayOf(db, person, now)
+	};
 }
 
 /** Scores an answer, and remembers what it says of the skill. */

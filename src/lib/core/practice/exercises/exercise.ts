@@ -46,7 +46,9 @@ export type Drawing =
 	| { kind: 'clock'; key: number; emitter: number }
 	| { kind: 'lens'; colour: string; lens: string }
 	| { kind: 'beams'; before: BeamPattern; after: BeamPattern }
-	| { kind: 'fronts'; fronts: readonly LampFront[] };
+	| { kind: 'fronts'; fronts: readonly LampFront[] }
+	/** The vehicle as a wheel, with the places that are meant lit. */
+	| { kind: 'wheel'; places: readonly string[] };
 
 /** A lamp as it is seen from outside: its lens, what is behind it, and how it glows. */
 export interface LampFront {

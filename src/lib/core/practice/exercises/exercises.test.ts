@@ -35,6 +35,23 @@ beforeAll(() => {
 		});
 });
 
+const GARBAGE = [
+	'',
+	' ',
+	'constructor',
+	'__proto__',
+	'1=1 1=1',
+	'NaN NaN',
+	'-1e9 0',
+	'=',
+	'a=b=c',
+	'0'.repeat(5000),
+	'<script>alert(1)</script>',
+	'\u0000',
+	'none of them, or all',
+	"'; DROP TABLE practice_answers; --"
+];
+
 const formOf = <By extends AnswerForm['by']>({ posed: { question } }: Asked, by: By) => {
 	expect(question.answer.by).toBe(by);
 	return question.answer as Extract<AnswerForm, { by: By }>;
@@ -79,6 +96,15 @@ describe.each(EXERCISE_IDS)('%s', (kind) => {
 			expect(posed.seen('constructor')).toBeNull();
 			expect(posed.judge('constructor', [])?.outcome ?? 'wrong').toBe('wrong');
 		}
+	});
+
+	it('takes whatever is sent, and calls nothing right that is none of it', () => {
+		for (const { posed } of all[kind].slice(0, 12))
+			for (const text of GARBAGE) {
+				const judged = posed.judge(text, [text, '__proto__']);
+				if (judged) expect(judged.outcome, text).toBe('wrong');
+				expect(posed.seen(text)).toBeNull();
+			}
 	});
 
 	it('opens every mistake into what would have said so, and says what it costs', () => {

@@ -85,7 +85,7 @@ export const chooseLamp: ExerciseKind = {
 				question: {
 					task: `Which lamp goes into ${socketName(socket).toLowerCase()}?`,
 					given: [...shownFacts(made.truth, socket), ...(isMeasured ? measured : [])],
-					drawing: null,
+					drawing: { kind: 'wheel', places: [socket.id] },
 					looks: isMeasured ? [] : [MEASURE],
 					answer: {
 						by: 'choice',

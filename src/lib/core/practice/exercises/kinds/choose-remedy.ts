@@ -54,6 +54,7 @@ export const chooseRemedy: ExerciseKind = {
 					{ label: 'Caution', value: strategyOf(serves[0]!.load).caution ?? '' },
 					{ label: 'Supply while charging', value: `${supplyOf(made.truth).charging} V` }
 				],
+				drawing: { kind: 'wheel', places: lamps.map(({ id }) => id as string) },
 				screen: { room: 'circuit' },
 				options: [
 					...offered.map(({ load, judged }) => ({ id: load.id as string, words: load.name ?? load.id, judged })),

@@ -140,7 +140,7 @@ export const findCause: ExerciseKind = {
 					{ label: 'The customer says', value: observationWords(configuration, observation) },
 					{ label: 'Fitted', value: 'LEDs in every place; nothing else was said' }
 				],
-				drawing: null,
+				drawing: { kind: 'wheel', places: observation.place.socket === undefined ? [] : [observation.place.socket] },
 				looks: tests.map(({ id, question, how, minutes }) => ({ id, words: question, how, minutes })),
 				answer: { by: 'choice', choices: causes.map((one) => ({ id: one.key, words: words(one) })) },
 				reason: null

@@ -180,7 +180,7 @@ export const packKit: ExerciseKind = {
 					{ label: 'The LEDs of a side draw', value: `${output.current?.toFixed(2) ?? '?'} A` },
 					{ label: 'First idea', value: `lamps one by one, and ${firstParts.words}` }
 				],
-				drawing: null,
+				drawing: { kind: 'wheel', places: lamps.flatMap(({ sockets }) => sockets.map(({ id }) => id as string)) },
 				looks: [],
 				answer: { by: 'packs', packs },
 				reason: null

@@ -129,7 +129,7 @@ export const planWay: ExerciseKind = {
 					question: {
 						task: 'In which order is it done, so that these lamps are reached in the fewest minutes?',
 						given: [{ label: 'To be changed', value: placesText(sockets) }],
-						drawing: null,
+						drawing: { kind: 'wheel', places },
 						looks: [],
 						answer: {
 							by: 'order',

@@ -3,6 +3,7 @@ import { outputName } from '../../../vehicle';
 import { RIGHT, type ExerciseKind, type Judged } from '../exercise';
 import { byChoice } from '../by-choice';
 import { fittedWithLeds } from '../fitted-leds';
+import { lampsOf } from '../judged-parts';
 import { placesText } from '../shown';
 
 const PLAYED: readonly ModeId[] = ['position', 'low', 'left-turn', 'right-turn', 'brake', 'reverse', 'fog'];
@@ -90,6 +91,7 @@ export const predictDash: ExerciseKind = {
 						.join('; ')
 				}))
 			],
+			drawing: { kind: 'wheel', places: on.flatMap((channel) => lampsOf(made, channel)) },
 			screen: { room: 'circuit' },
 			options: choices.map((words, i) => ({
 				id: String(i),

@@ -39,7 +39,7 @@ export const trustPaper: ExerciseKind = {
 				question: {
 					task: `What goes on record for ${socketName(socket).toLowerCase()}?`,
 					given: told.map(({ title, category, lens }) => ({ label: title, value: `${category}, lens ${lens}` })),
-					drawing: null,
+					drawing: { kind: 'wheel', places: [socket.id] },
 					looks: [{ id: LOOK, words: findOut.how, minutes: findOut.minutes }],
 					answer: { by: 'choice', choices },
 					reason: null

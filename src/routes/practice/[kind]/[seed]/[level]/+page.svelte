@@ -59,7 +59,7 @@
 	</div>
 	<section class="panel grid content-start gap-3 p-3" aria-label="What is asked">
 		<h2>{question.task}</h2>
-		{#if question.drawing}<QuestionDrawing drawing={question.drawing} />{/if}
+		{#if question.drawing}<QuestionDrawing drawing={question.drawing} wheel={data.wheel} />{/if}
 		{#if question.given.length > 0}
 			<table class="grid-table">
 				<tbody>
