@@ -36,6 +36,11 @@ export const SHOP_PAGES: readonly Command[] = [
 		href: () => resolve('/practice'),
 		also: 'learn exercise train quiz'
 	}),
+	page('practice-cases', 'Cases of this house', {
+		route: '/practice/cases',
+		href: () => resolve('/practice/cases'),
+		also: 'practice settled complaints questions write'
+	}),
 	page('stock', 'Stock', { route: '/stock', href: () => resolve('/stock'), also: 'products lamps shelf' }),
 	page('new-product', 'Add a product', {
 		route: '/stock/new',
