@@ -2,6 +2,7 @@
 	import type { Snippet } from 'svelte';
 	import type { SubmitFunction } from '@sveltejs/kit';
 	import { enhance } from '$app/forms';
+	import { navigating } from '$app/state';
 	import { tooLarge } from '$lib/core/quantity';
 	import Message from './Message.svelte';
 	import { refusalIn, type Refusal } from './refusal';
@@ -39,6 +40,8 @@
 		work(true);
 		return async ({ result, update }) => {
 			refusal = refusalIn(result);
+			// Who went on meanwhile is let through: looking at everything again would call them back.
+			if (navigating.to) await navigating.complete?.catch(() => undefined);
 			if (!refusal) await update({ reset: false });
 			work(false);
 		};
