@@ -63,6 +63,7 @@ async function start(shop: BesideShop, folder: string, back: string): Promise<Re
 			HOST,
 			ORIGIN: address,
 			ROTALUX_LOAD_DEMO: '',
+			ROTALUX_PRACTICE: '',
 			...BESIDE[shop].env,
 			ROTALUX_DATA: join(folder, BESIDE[shop].folder),
 			ROTALUX_BACK: back,

@@ -7,6 +7,8 @@ import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { practiceDatabase } from '$lib/server/practice-folder';
 import { learnerHere } from '$lib/server/practice-input';
 import { nextExercise, practiceOf, progressShared, shareProgress } from '$lib/server/services/practice';
+import { gatherCases } from '$lib/server/services/practice-cases';
+import { database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
 /** Vehicles that can be made; enough that nobody meets one twice by chance. */
@@ -26,10 +28,9 @@ export const load: PageServerLoad = async ({ locals }) => {
 export const actions: Actions = {
 	next: async () => {
 		const now = new Date().toISOString();
-		const { kind, seed, level } = await nextExercise(await practiceDatabase(), learnerHere(), {
-			now,
-			seed: randomInt(SEEDS)
-		});
+		const db = await practiceDatabase();
+		await gatherCases(await database(), db, now);
+		const { kind, seed, level } = await nextExercise(db, learnerHere(), { now, seed: randomInt(SEEDS) });
 		redirect(303, resolve('/practice/[kind]/[seed]/[level]', { kind, seed: String(seed), level: String(level) }));
 	},
 	share: async ({ request }) => {

@@ -1,16 +1,11 @@
 <script lang="ts">
+	import { GLASS, UNKNOWN_GLASS } from './glass';
 	import type { LampFront } from '$lib/core/practice';
 
 	/** Lamps as they are seen from outside, burning: the lens, what is behind it, and the colour it glows in. */
 	let { fronts }: { fronts: readonly LampFront[] } = $props();
 
 	const uid = $props.id();
-	const GLASS: Readonly<Record<string, string>> = {
-		clear: '#dfe8ee',
-		amber: '#d9822b',
-		red: '#b3261e',
-		smoked: '#4a545b'
-	};
 	const OPTIC: Readonly<Record<string, string>> = {
 		projector: 'a projector behind it',
 		reflector: 'a reflector behind it',
@@ -41,7 +36,7 @@
 					width="180"
 					height="84"
 					rx="26"
-					fill={GLASS[lens] ?? '#8b969d'}
+					fill={GLASS[lens] ?? UNKNOWN_GLASS}
 					opacity="0.35"
 					class="rim"
 				/>

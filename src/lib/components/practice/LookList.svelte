@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import type { Look, Seen } from '$lib/core/practice';
 	import LampFronts from './LampFronts.svelte';
 
@@ -16,8 +17,8 @@
 
 	const shown = $derived(new Map(seen.map((one) => [one.id, one])));
 	const spent = $derived(looks.filter(({ id }) => shown.has(id)).reduce((sum, { minutes }) => sum + minutes, 0));
-	const lookedAt = (id: string) =>
-		`?${new URLSearchParams([...shown.keys(), id].map((one): [string, string] => ['looked', one]))}`;
+	/** The address with one look more; whatever else it says stays. */
+	const lookedAt = (id: string) => `?${new URLSearchParams([...page.url.searchParams, ['looked', id]])}`;
 </script>
 
 <section aria-label="What can be looked at">

@@ -3,19 +3,14 @@
 	import type { SocketView } from '$lib/core/views';
 	import BeamSketch from '../charts/BeamSketch.svelte';
 	import LampOutline from '../lamps/LampOutline.svelte';
+	import { GLASS, UNKNOWN_GLASS } from './glass';
 	import LampFronts from './LampFronts.svelte';
 	import VehicleWheel from './VehicleWheel.svelte';
 
 	/** What is looked at beside the words of an exercise. Nothing in it says the answer, to the ear either. */
 	let { drawing, wheel = null }: { drawing: Drawing; wheel?: SocketView[] | null } = $props();
 
-	/** What a lens looks like from outside, and what a lamp sends. */
-	const GLASS: Readonly<Record<string, string>> = {
-		clear: '#dfe8ee',
-		amber: '#ff9a1f',
-		red: '#e5251b',
-		smoked: '#5c666d'
-	};
+	/** What a lamp sends. */
 	const LIGHT: Readonly<Record<string, string>> = {
 		white: '#ffffff',
 		amber: '#ffb347',
@@ -74,7 +69,7 @@
 		<rect width="220" height="80" rx="6" class="night" />
 		<circle cx="40" cy="40" r="12" fill={LIGHT[drawing.colour] ?? '#ffffff'} />
 		<path d="M60 40H150" class="ray" />
-		<rect x="150" y="12" width="12" height="56" rx="3" fill={GLASS[drawing.lens] ?? '#dfe8ee'} />
+		<rect x="150" y="12" width="12" height="56" rx="3" fill={GLASS[drawing.lens] ?? UNKNOWN_GLASS} />
 		<text x="190" y="46" text-anchor="middle" class="asked">?</text>
 	</svg>
 {/if}

@@ -26,7 +26,7 @@
 		<span data-testid="outcome">{OUTCOME_WORD[score.outcome]}</span>
 	</h2>
 	{#if score.outcome !== 'right'}
-		<p class="mt-1"><span class="text-soft">It stands:</span> {score.standsFor}</p>
+		<p class="mt-1"><span class="text-soft">Right answer:</span> {score.standsFor}</p>
 	{/if}
 	{#if score.looks.least > 0}
 		<p class="mt-1">
@@ -44,7 +44,7 @@
 		</p>
 	{/if}
 	{#if score.opened.length > 0}
-		<h3 class="mt-3 font-medium">What says so</h3>
+		<h3 class="mt-3 font-medium">Why</h3>
 		<ul class="grid gap-2">
 			{#each score.opened as { what, why, source }, i (i)}
 				<li class="border-t border-line pt-1.5">

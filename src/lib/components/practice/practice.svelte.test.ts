@@ -59,7 +59,7 @@ describe('the fields of an answer', () => {
 		if (answer.by !== 'packs') throw new Error('packs are asked for');
 		const [one, other] = answer.packs as [(typeof answer.packs)[0], (typeof answer.packs)[0]];
 		const total = ((2 * one.price + other.price) / 100).toFixed(2);
-		expect(plain(fields(posed, `${one.id}=2 ${other.id}=1`))).toContain(`Together ${total} EUR`);
+		expect(plain(fields(posed, `${one.id}=2 ${other.id}=1`))).toContain(`Total ${total} EUR`);
 	});
 
 	it('an order: stands in the order it was put, the rest below', () => {

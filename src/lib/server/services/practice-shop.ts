@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { isMadeKey, make, practiceFiles, type ExerciseKey, type Screen } from '../../core/practice';
 import { readDocument } from '../../core/exchange';
+import type { Accessory, Product } from '../../core/model';
 import { err, ok, type Result } from '../../core/result';
 import { exerciseOf } from './practice';
 import { importDocument } from './exchange';
@@ -8,14 +9,12 @@ import { importDocument } from './exchange';
 /** What the shop of the practice keeps to. */
 const POLICY = { headlamps: 'projectors' };
 
-type Loose = Readonly<Record<string, unknown>>;
-
 /** Things of a shelf under ids of their own: shelves of several vehicles stand in one shop. */
-const owned = (seed: number, list: unknown) =>
-	(list as (Loose & { packs?: Loose[] })[]).map(({ packs = [], ...one }) => ({
+const owned = (seed: number, list: readonly (Product | Accessory)[]) =>
+	list.map(({ packs, ...one }) => ({
 		...one,
-		id: `${seed}-${String(one.id)}`,
-		packs: packs.map((pack) => ({ ...pack, sku: `${seed}-${String(pack.sku)}` }))
+		id: `${seed}-${one.id}`,
+		packs: packs.map((pack) => ({ ...pack, sku: `${seed}-${pack.sku}` }))
 	}));
 
 const pathOf = (vehicle: string, { room, socket }: Screen): string => {
@@ -43,18 +42,12 @@ export async function putIntoPracticeShop(db: Knex, key: ExerciseKey, now: strin
 	const screen = (await exerciseOf(db, key))?.screen ?? null;
 	if (!screen || !isMadeKey(key)) return err('No screen shows this one.');
 	const made = make(key.seed, { level: key.level });
-	const { configurations, products, accessories, ...head } = practiceFiles(made).truth;
-	const read = readDocument(
-		JSON.parse(
-			JSON.stringify({
-				...head,
-				configurations,
-				products: owned(key.seed, products),
-				accessories: owned(key.seed, accessories),
-				policy: POLICY
-			})
-		)
-	);
+	const read = readDocument({
+		...practiceFiles(made).truth,
+		products: owned(key.seed, made.products),
+		accessories: owned(key.seed, made.accessories),
+		policy: POLICY
+	});
 	if (!read.ok) return err('The vehicle of this exercise cannot be put into the shop of the practice.');
 	await importDocument(db, read.value, { now });
 	return ok(pathOf(made.truth.id, screen));

@@ -32,7 +32,7 @@
 			<h1>Cases of this house</h1>
 			<p class="text-soft">
 				What went wrong here once is asked in practice. Names of people, codes and what was written in free words are
-				left out.
+				left out. What is settled from now on comes by itself with the next exercise.
 			</p>
 		</div>
 		<BusyForm action="?/gather">
@@ -47,7 +47,8 @@
 		<table class="grid-table">
 			<thead
 				><tr
-					><th scope="col">Question</th><th scope="col">It stands</th><th scope="col">From</th><th scope="col">Since</th
+					><th scope="col">Question</th><th scope="col">Right answer</th><th scope="col">From</th><th scope="col"
+						>Since</th
 					><th scope="col"><span class="sr-only">Leave out</span></th></tr
 				></thead
 			>
@@ -95,11 +96,11 @@
 					<textarea class="field min-h-16 text-ink" name="given" maxlength="300"></textarea>
 				</label>
 				<label class="grid gap-0.5 text-sm text-soft">
-					What stands
+					The right answer
 					<input class="field text-ink" name="right" required maxlength="200" />
 				</label>
 				<label class="grid gap-0.5 text-sm text-soft">
-					What says so
+					Why it is right
 					<input class="field text-ink" name="why" required maxlength="500" />
 				</label>
 				{#each WRONG as n (n)}
@@ -108,7 +109,7 @@
 						<input class="field text-ink" name={`wrong-${n}`} required={n === 1} maxlength="200" />
 					</label>
 					<label class="grid gap-0.5 text-sm text-soft">
-						Why it does not stand (may stay empty)
+						Why it is wrong (may stay empty)
 						<input class="field text-ink" name={`why-${n}`} maxlength="500" />
 					</label>
 				{/each}

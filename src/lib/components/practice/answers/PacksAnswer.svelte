@@ -38,7 +38,7 @@
 <table class="grid-table">
 	<thead>
 		<tr
-			><th scope="col">Of what</th>{#each counts as count (count)}<th scope="col" class="number"
+			><th scope="col">Item</th>{#each counts as count (count)}<th scope="col" class="number"
 					>{count === 1 ? 'One by one' : `Packs of ${count}`}</th
 				>{/each}</tr
 		>
@@ -72,4 +72,4 @@
 		{/each}
 	</tbody>
 </table>
-<p class="text-right">Together <output class="font-medium">{money(total, DEFAULT_CURRENCY)}</output></p>
+<p class="text-right">Total <output class="font-medium">{money(total, DEFAULT_CURRENCY)}</output></p>

@@ -1,3 +1,4 @@
+import { cheapestSet } from './cheapest-set';
 import type { Cost, Judged, Opened } from './exercise';
 
 /** Whoever spends more than this many times the least, and some minutes, has looked at too much. */
@@ -25,15 +26,8 @@ interface Timed {
 
 export const minutesOf = (looks: readonly Timed[]): number => looks.reduce((sum, { minutes }) => sum + minutes, 0);
 
-/** The set of looks that is enough in the fewest minutes: every set is tried, so there have to be few. Null where not even all are enough. */
-export function fewestLooks<T extends Timed>(
+/** The looks that are enough in the fewest minutes; null where not even all of them are. */
+export const fewestLooks = <T extends Timed>(
 	looks: readonly T[],
 	isEnough: (set: readonly T[]) => boolean
-): T[] | null {
-	let best: T[] | null = null;
-	for (let mask = 0; mask < 1 << looks.length; mask++) {
-		const set = looks.filter((_, i) => mask & (1 << i));
-		if ((!best || minutesOf(set) < minutesOf(best)) && isEnough(set)) best = set;
-	}
-	return best;
-}
+): T[] | null => cheapestSet(looks, ({ minutes }) => minutes, isEnough);

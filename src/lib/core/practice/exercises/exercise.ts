@@ -150,6 +150,10 @@ export interface ExerciseKind {
 /** What a minute of somebody's work costs, minor units. An assumption: 72.00 an hour. */
 export const MINUTE_COSTS = 120;
 
+/** A lamp and the parcel it comes in, and a parcel alone, minor units. Assumptions. */
+export const LAMP_COSTS = 1590;
+export const PARCEL_COSTS = 690;
+
 /** What a mistake would have cost in money, minor units. */
 export const costInMoney = ({ minutes, parts = 0 }: Cost): number => minutes * MINUTE_COSTS + parts;
 

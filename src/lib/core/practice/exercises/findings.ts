@@ -1,24 +1,24 @@
 import { describe, type Candidate, type Finding, type Gate } from '../../match';
 import type { Configuration } from '../../model';
 import { outputNames } from '../../vehicle';
-import type { Cost, Opened } from './exercise';
+import { LAMP_COSTS, type Cost, type Opened } from './exercise';
 
 /** What a lamp that does not pass a gate costs whoever fits it. Minutes and money (a lamp and its parcel) are assumptions. */
 const COST: Readonly<Record<Gate, Cost>> = {
 	base: {
 		minutes: 40,
 		words: 'It does not go in, or lights the wrong function: the customer comes back with one lamp dark.',
-		parts: 1590
+		parts: LAMP_COSTS
 	},
 	size: {
 		minutes: 45,
 		words: 'It does not close behind, or touches the lens: out again, and a second parcel.',
-		parts: 1590
+		parts: LAMP_COSTS
 	},
 	colour: {
 		minutes: 30,
 		words: 'The light is too weak or of another colour than asked for: it fails its inspection.',
-		parts: 1590
+		parts: LAMP_COSTS
 	},
 	electrics: {
 		minutes: 60,
@@ -27,7 +27,7 @@ const COST: Readonly<Record<Gate, Cost>> = {
 	heat: {
 		minutes: 50,
 		words: 'It dims and dies within months: a return, and a customer who tells others.',
-		parts: 1590
+		parts: LAMP_COSTS
 	},
 	law: { minutes: 20, words: 'The shop does not sell it for this place.' }
 };

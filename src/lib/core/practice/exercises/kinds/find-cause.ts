@@ -12,7 +12,7 @@ import {
 import type { Made } from '../../made';
 import type { Chance } from '../../chance';
 import { fewestLooks, judgedByLooks, minutesOf } from '../by-looks';
-import type { ExerciseKind } from '../exercise';
+import { LAMP_COSTS, type ExerciseKind } from '../exercise';
 import { fittedWithLeds } from '../fitted-leds';
 
 const PLAYED: readonly ModeId[] = ['brake', 'left-turn', 'right-turn', 'reverse', 'position'];
@@ -30,7 +30,7 @@ const SPLITS = 0.3;
 const COST = {
 	minutes: 35,
 	words: 'A part is changed that was not broken, and the complaint comes back.',
-	parts: 1590
+	parts: LAMP_COSTS
 };
 
 /** What is asked about: a complaint, the causes it may come from, which of them it is, and what can be looked at. */

@@ -2,12 +2,12 @@ import { lookQuestions, narrow, type LookQuestion } from '../../../identify';
 import { configurationId, type Configuration, type Socket } from '../../../model';
 import { placeText, twinGroups } from '../../../vehicle';
 import { fewestLooks, judgedByLooks, minutesOf } from '../by-looks';
-import type { ExerciseKind, LampFront, Look, Seen } from '../exercise';
+import { LAMP_COSTS, type ExerciseKind, type LampFront, type Look, type Seen } from '../exercise';
 import { lampFront } from '../lamp-front';
 
 const YEAR: Look = { id: 'year', words: 'In which year was it registered?', minutes: 2 };
 const LOOK_MIN = 1;
-const COST = { minutes: 25, words: 'The kit is made for the other version: the box comes back.', parts: 1590 };
+const COST = { minutes: 25, words: 'The kit is made for the other version: the box comes back.', parts: LAMP_COSTS };
 
 const isLow = ({ functions }: Socket) => functions.includes('low-beam');
 const isFog = ({ functions }: Socket) => functions.includes('fog');

@@ -3,7 +3,7 @@ import { MODES, simulate, vehicleCircuit, type ChannelState } from '../../../cir
 import type { Accessory, Product, Socket } from '../../../model';
 import { DEFAULT_CURRENCY, money } from '../../../quantity';
 import type { Made } from '../../made';
-import { RIGHT, type Cost, type ExerciseKind, type Judged, type PackOffer } from '../exercise';
+import { PARCEL_COSTS, RIGHT, type Cost, type ExerciseKind, type Judged, type PackOffer } from '../exercise';
 import { fittedWithLeds } from '../fitted-leds';
 import { judgedParts, lampsOf, type PlacedPart } from '../judged-parts';
 import { cheapest, piecesIn, type Sold } from '../packs';
@@ -15,7 +15,7 @@ const COST: Readonly<Record<'missing' | 'dear', Cost>> = {
 	missing: {
 		minutes: 30,
 		words: 'The box comes with a part missing: the car stands open until the next parcel.',
-		parts: 690
+		parts: PARCEL_COSTS
 	},
 	dear: { minutes: 0, words: 'It holds, and costs more than it needs to.' }
 };

@@ -1,6 +1,7 @@
 import { accessGraph, doable, isReady, recordedMinutes, wantsAll, wantsOne, type AccessGraph } from '../../../access';
 import type { Operation, Socket } from '../../../model';
 import { twinGroups } from '../../../vehicle';
+import { cheapestSet } from '../cheapest-set';
 import { RIGHT, type Cost, type ExerciseKind, type Judged } from '../exercise';
 import { placesText } from '../shown';
 
@@ -42,20 +43,15 @@ function onTheWay({ operations, reaching }: AccessGraph, places: readonly string
 const isReached = (graph: AccessGraph, done: ReadonlySet<string>, place: string) =>
 	(graph.reaching.get(place) ?? []).some((id) => done.has(id));
 
-/** The least work that reaches all places: every set of steps is tried, there are few. */
-function leastOf(graph: AccessGraph, steps: readonly Operation[], places: readonly string[]): Operation[] | null {
-	let best: Operation[] | null = null;
-	for (let mask = 0; mask < 1 << steps.length; mask++) {
-		const chosen = steps.filter((_, i) => mask & (1 << i));
-		if (best && minutesOf(chosen) >= minutesOf(best)) continue;
+/** The least work that reaches all places. */
+const leastOf = (graph: AccessGraph, steps: readonly Operation[], places: readonly string[]): Operation[] | null =>
+	cheapestSet(steps, recordedMinutes, (set) => {
 		const done = doable(
 			graph,
-			chosen.map(({ id }) => id)
+			set.map(({ id }) => id)
 		);
-		if (done.size === chosen.length && places.every((place) => isReached(graph, done, place))) best = chosen;
-	}
-	return best;
-}
+		return done.size === set.length && places.every((place) => isReached(graph, done, place));
+	});
 
 interface Way {
 	graph: AccessGraph;
