@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { page } from '$app/state';
 	import type { Look, Seen } from '$lib/core/practice';
 	import LampFronts from './LampFronts.svelte';
 
@@ -7,10 +6,13 @@
 	let {
 		looks,
 		seen,
+		query,
 		isOver
 	}: {
 		looks: readonly Look[];
 		seen: readonly (Seen & { id: string })[];
+		/** What the address of the exercise says already. */
+		query: URLSearchParams;
 		/** True once it was answered. */
 		isOver: boolean;
 	} = $props();
@@ -18,7 +20,7 @@
 	const shown = $derived(new Map(seen.map((one) => [one.id, one])));
 	const spent = $derived(looks.filter(({ id }) => shown.has(id)).reduce((sum, { minutes }) => sum + minutes, 0));
 	/** The address with one look more; whatever else it says stays. */
-	const lookedAt = (id: string) => `?${new URLSearchParams([...page.url.searchParams, ['looked', id]])}`;
+	const lookedAt = (id: string) => `?${new URLSearchParams([...query, ['looked', id]])}`;
 </script>
 
 <section aria-label="What can be looked at">

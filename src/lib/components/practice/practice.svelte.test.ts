@@ -95,6 +95,7 @@ describe('what can be looked at', () => {
 			props: {
 				looks: question.looks,
 				seen: question.looks.slice(0, taken).map(({ id }) => ({ id, ...seen(id)! })),
+				query: new URLSearchParams('tour=1'),
 				isOver
 			}
 		}).body;
@@ -103,6 +104,7 @@ describe('what can be looked at', () => {
 		const body = list(0);
 		expect(body.match(/Look for \d+ min/g)).toHaveLength(question.looks.length);
 		expect(body).not.toContain('data-testid="seen"');
+		expect(body).toContain('?tour=1&amp;looked=');
 		expect(plain(body)).toContain('0 min so far');
 	});
 

@@ -43,48 +43,8 @@
 	</div>
 	{#if form && 'refused' in form && form.refused}<Message text={form.refused} />{/if}
 	<p role="status" class="min-h-6">{said}</p>
-	<section class="panel p-3" aria-label="Cases that are asked">
-		<table class="grid-table">
-			<thead
-				><tr
-					><th scope="col">Question</th><th scope="col">Right answer</th><th scope="col">From</th><th scope="col"
-						>Since</th
-					><th scope="col"><span class="sr-only">Leave out</span></th></tr
-				></thead
-			>
-			<tbody>
-				{#each data.cases as { number, made, at } (number)}
-					<tr>
-						<th scope="row" class="whitespace-normal! text-ink!">
-							{made.task}
-							<span class="block text-sm font-normal text-soft"
-								>{made.given.map(({ label, value }) => `${label}: ${value}`).join(' · ')}</span
-							>
-						</th>
-						<td class="whitespace-normal!">{made.answers.find(({ isRight }) => isRight)?.words}</td>
-						<td class="whitespace-normal!">{made.source}</td>
-						<td>{day(at)}</td>
-						<td>
-							<BusyForm action="?/leave">
-								{#snippet children(busy)}
-									<input type="hidden" name="number" value={number} />
-									<button class="button" disabled={busy} aria-label={`Leave out: ${made.task}`}>Leave out</button>
-								{/snippet}
-							</BusyForm>
-						</td>
-					</tr>
-				{:else}
-					<tr
-						><td colspan="5" class="whitespace-normal! text-soft"
-							>None yet. Settled complaints and settled questions of the record become cases; or write one below.</td
-						></tr
-					>
-				{/each}
-			</tbody>
-		</table>
-	</section>
-	<section class="panel p-3">
-		<h2>Write a case</h2>
+	<details class="panel p-3" open={data.cases.length === 0}>
+		<summary class="font-medium">Write a case</summary>
 		<BusyForm action="?/write" class="grid gap-3 lg:grid-cols-2">
 			{#snippet children(busy)}
 				<label class="grid gap-0.5 text-sm text-soft lg:col-span-2">
@@ -117,5 +77,47 @@
 				<button class="button justify-self-start" disabled={busy}>Ask it from now on</button>
 			{/snippet}
 		</BusyForm>
+	</details>
+	<section class="panel p-3" aria-label="Cases that are asked">
+		<table class="grid-table">
+			<thead
+				><tr
+					><th scope="col">Question</th><th scope="col">Right answer</th><th scope="col">From</th><th scope="col"
+						>Since</th
+					><th scope="col"><span class="sr-only">Leave out</span></th></tr
+				></thead
+			>
+			<tbody>
+				{#each data.cases as { number, made, at } (number)}
+					<tr>
+						<th scope="row" class="whitespace-normal! text-ink!">
+							{#if made.given.length === 0}{made.task}{:else}
+								{made.given.map(({ label, value }) => `${label}: ${value}`).join(' · ')}
+								<span class="block text-sm font-normal text-soft">{made.task}</span>
+							{/if}
+						</th>
+						<td class="whitespace-normal!">{made.answers.find(({ isRight }) => isRight)?.words}</td>
+						<td class="whitespace-normal!">{made.source}</td>
+						<td class="whitespace-nowrap!">{day(at)}</td>
+						<td>
+							<BusyForm action="?/leave">
+								{#snippet children(busy)}
+									<input type="hidden" name="number" value={number} />
+									<button class="button" disabled={busy} aria-label={`Leave out: ${made.given[0]?.value ?? made.task}`}
+										>Leave out</button
+									>
+								{/snippet}
+							</BusyForm>
+						</td>
+					</tr>
+				{:else}
+					<tr
+						><td colspan="5" class="whitespace-normal! text-soft"
+							>None yet. Settled complaints and settled questions of the record become cases; or write one above.</td
+						></tr
+					>
+				{/each}
+			</tbody>
+		</table>
 	</section>
 </main>

@@ -69,7 +69,12 @@
 				</tbody>
 			</table>
 		{/if}
-		{#if question.looks.length > 0}<LookList looks={question.looks} seen={data.seen} isOver={score !== null} />{/if}
+		{#if question.looks.length > 0}<LookList
+				looks={question.looks}
+				seen={data.seen}
+				query={page.url.searchParams}
+				isOver={score !== null}
+			/>{/if}
 	</section>
 	<div class="grid content-start gap-3">
 		{#if form && 'message' in form && form.message}<Message text={form.message} />{/if}
