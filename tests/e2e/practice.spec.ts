@@ -133,7 +133,7 @@ test('a visitor of the demo answers three questions, and is led to the practice'
 	await expect(page.getByText(/\d answers today/)).toBeVisible();
 });
 
-test('what the house has settled is asked, and a person writes a case', async ({ page }) => {
+test('what the shop has settled is asked, and a person writes a case', async ({ page }) => {
 	await page.goto('/practice/cases', { waitUntil: 'networkidle' });
 	await page.getByRole('button', { name: 'Take in what was settled' }).click();
 	await expect(page.getByRole('status').filter({ hasText: /taken in|Nothing new/ })).toBeVisible();

@@ -22,7 +22,7 @@
 				shop.
 			</p>
 		</div>
-		<a class="button" href={resolve('/practice/cases')}>Cases of this house</a>
+		<a class="button" href={resolve('/practice/cases')}>Cases of this shop</a>
 		<form method="post" action="?/next"><button class="button" data-main>Next exercise</button></form>
 	</div>
 	{#if form && 'message' in form && form.message}<Message text={String(form.message)} />{/if}

@@ -36,7 +36,7 @@ export const SHOP_PAGES: readonly Command[] = [
 		href: () => resolve('/practice'),
 		also: 'learn exercise train quiz'
 	}),
-	page('practice-cases', 'Cases of this house', {
+	page('practice-cases', 'Cases of this shop', {
 		route: '/practice/cases',
 		href: () => resolve('/practice/cases'),
 		also: 'practice settled complaints questions write'

@@ -59,8 +59,8 @@ describe('cases of the house', () => {
 		expect(await gatherCases(shop, db, NOW)).toBe(0);
 		const cases = await listCases(db);
 		expect(cases.map(({ made }) => made.source).sort()).toEqual([
-			'a question this house settled',
-			'a settled complaint of this house'
+			'a question this shop settled',
+			'a settled complaint of this shop'
 		]);
 		expect(JSON.stringify(cases)).not.toMatch(/nameless|says it hisses/i);
 		const { number } = cases.find(({ ref }) => ref === 'complaint C1')!;

@@ -102,7 +102,7 @@ export async function writeCase(
 	});
 	if (!read.success) return err(`${read.error.issues[0]?.message ?? 'It cannot be read'}. Nothing was kept.`);
 	return change(practice, async (tx) => {
-		const made: HouseCase = { ...read.data, source: 'written by somebody of this house', minutes: USUAL_MINUTES };
+		const made: HouseCase = { ...read.data, source: 'written by somebody of this shop', minutes: USUAL_MINUTES };
 		await addCase(tx, { ref: null, made, at: now });
 		return ok(1);
 	});

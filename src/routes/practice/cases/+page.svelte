@@ -23,13 +23,13 @@
 	);
 </script>
 
-<svelte:head><title>Cases of this house · Practice · Rotalux</title></svelte:head>
+<svelte:head><title>Cases of this shop · Practice · Rotalux</title></svelte:head>
 
 <main class="page page-list">
 	<div class="flex flex-wrap items-end gap-3">
 		<div class="mr-auto">
 			<p><a class="link" href={resolve('/practice')}>Practice</a></p>
-			<h1>Cases of this house</h1>
+			<h1>Cases of this shop</h1>
 			<p class="text-soft">
 				What went wrong here once is asked in practice. Names of people, codes and what was written in free words are
 				left out. What is settled from now on comes by itself with the next exercise.

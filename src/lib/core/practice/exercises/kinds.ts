@@ -42,6 +42,6 @@ export type SkillId = ExerciseId | typeof HOUSE_CASE;
 /** Everything that is trained, and the minutes somebody who knows it takes. */
 export const SKILLS: Readonly<Record<SkillId, Pick<ExerciseKind, 'skill' | 'minutes'>>> = {
 	...EXERCISE_KINDS,
-	[HOUSE_CASE]: { skill: 'know what happened in this house', minutes: 1 }
+	[HOUSE_CASE]: { skill: 'know what happened in this shop', minutes: 1 }
 };
 export const SKILL_IDS = Object.keys(SKILLS) as SkillId[];

@@ -51,7 +51,7 @@ export function caseFromComplaint(complaint: Complaint, configuration: Configura
 					why: `It shows otherwise. The look that tells: ${lookAt(one, place)}`
 				}))
 		],
-		source: 'a settled complaint of this house',
+		source: 'a settled complaint of this shop',
 		minutes: Math.max(1, Number(complaint.minutes ?? USUAL_MINUTES))
 	};
 }

@@ -34,9 +34,9 @@ function caseOf(configuration: Configuration, { kind, id, subject }: Subject, fa
 				isRight: true,
 				why: `What decided: ${decided}.${definition.findOut ? ` ${definition.findOut.how}` : ''}`
 			},
-			{ words: was, isRight: false, why: `The source was: ${denied}. Somebody of the house overruled it.` }
+			{ words: was, isRight: false, why: `The source was: ${denied}. Somebody of the shop overruled it.` }
 		],
-		source: 'a question this house settled',
+		source: 'a question this shop settled',
 		minutes: MINUTES
 	};
 }

@@ -42,7 +42,7 @@ export function poseHouseCase({ task, given, answers, source, minutes }: HouseCa
 					: {
 							outcome: 'wrong',
 							opened: [{ what: `not: ${text}`, why, source }, ...because],
-							cost: { minutes, words: 'It happened in this shop: that is what it took.' }
+							cost: { minutes, words: 'That is what it took when it happened.' }
 						}
 			}))
 	});

@@ -52,7 +52,7 @@
 		{#if step !== null}<p class="font-medium">{step + 1} of {TOUR_LENGTH}</p>{/if}
 		<p class="mr-auto text-soft">
 			{data.key.kind === 'house-case'
-				? 'it happened here; names are left out'
+				? 'it happened in this shop; names are left out'
 				: `level ${data.key.level} · a vehicle that does not exist`} · about {data.minutes} min
 		</p>
 		{#if step === null}<TodayClock seconds={data.today.seconds} />{/if}
