@@ -1,6 +1,6 @@
 import { appendFileSync, closeSync, openSync, readFileSync, statSync, writeFileSync, writeSync } from 'node:fs';
 import { join } from 'node:path';
-import { DATABASE_FILE } from '../src/lib/server/db/connection';
+import { DATABASE_FILE } from '../src/lib/server/db/where';
 import { dumpOf } from '../tests/support/dump';
 import {
 	cli,

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { createAccount, signIn } from '../src/lib/server/access/accounts';
 import { ROLE_IDS, type Role } from '../src/lib/server/access/roles';
 import { isAllowed, ROUTES } from '../src/lib/server/access/routes';
-import { DATABASE_FILE } from '../src/lib/server/db/connection';
+import { DATABASE_FILE } from '../src/lib/server/db/where';
 import { freePort, type Served } from '../tests/support/served';
 import { ask, demoFolder, inside, send, VEHICLE, whileServed, type Effort, type Outcome } from './support';
 

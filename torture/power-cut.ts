@@ -1,6 +1,7 @@
 import { appendFileSync, copyFileSync, existsSync, mkdirSync, statSync, truncateSync } from 'node:fs';
 import { join } from 'node:path';
-import { DATABASE_FILE, quickCheck } from '../src/lib/server/db/connection';
+import { quickCheck } from '../src/lib/server/db/connection';
+import { DATABASE_FILE } from '../src/lib/server/db/where';
 import { demoFolder, inside, missing, note, notesIn, scratch, whileServed, type Effort, type Outcome } from './support';
 
 const WAL = `${DATABASE_FILE}-wal`;

@@ -1,19 +1,27 @@
 import type { Knex } from 'knex';
+import { engineOf } from '../../src/lib/server/db/engines';
+import { WORD_TABLES } from '../../src/lib/server/db/text-search';
 
-/** Everything in a database, table by table and row by row, as text: equal text, equal database. */
+/** Names of all tables with data, whatever the engine keeps beside them. */
+async function tablesOf(db: Knex): Promise<string[]> {
+	const query =
+		engineOf(db).client === 'pg'
+			? db('pg_tables').whereRaw('schemaname = current_schema()').select({ name: 'tablename' })
+			: db('sqlite_master').where({ type: 'table' }).select('name');
+	const rows: { name: string }[] = await query.orderBy('name');
+	const inner = /^(sqlite|knex|configuration_|stock_search)|^word_rows$/;
+	return rows.map(({ name }) => name).filter((name) => !inner.test(name));
+}
+
+/** Everything in a database, table by table and row by row, as text: equal text, equal database, whatever engine it is on. */
 export async function dumpOf(db: Knex): Promise<string> {
-	const tables: { name: string }[] = await db('sqlite_master')
-		.where({ type: 'table' })
-		.whereNot('name', 'like', 'sqlite%')
-		.whereNot('name', 'like', 'configuration_%')
-		.whereNot('name', 'like', 'stock_search%')
-		.whereNot('name', 'like', 'knex_%')
-		// Where in an index a thing stands is no matter.
-		.whereNot('name', 'word_rows')
-		.orderBy('name')
-		.select('name');
-	const parts = [];
-	for (const { name } of [...tables, { name: 'configuration_search' }, { name: 'stock_search' }])
-		parts.push(`${name}\n${JSON.stringify(await db(name).orderByRaw('1'))}`);
+	const part = async (name: string, columns: string[]) => {
+		const rows: object[] = await db(name).select(columns);
+		const lines = rows.map((row) => JSON.stringify(Object.fromEntries(Object.entries(row).sort())));
+		return `${name}\n${lines.sort().join('\n')}`;
+	};
+	const parts: string[] = [];
+	for (const name of await tablesOf(db)) parts.push(await part(name, ['*']));
+	for (const name of WORD_TABLES) parts.push(await part(name, ['id', 'words']));
 	return parts.join('\n');
 }

@@ -4,7 +4,8 @@ import { createServer, type AddressInfo } from 'node:net';
 import { basename, join } from 'node:path';
 import { err, ok, type Result } from '../core/result';
 import { isLoopback } from './access/door';
-import { PRACTICE_FOLDER } from './practice-folder';
+import { addressOf } from './db/where';
+import { PRACTICE_FOLDER } from './config';
 
 const HOST = '127.0.0.1';
 /** Loading the demo and opening it takes some seconds; a slow machine takes its time. */
@@ -66,6 +67,8 @@ async function start(shop: BesideShop, folder: string, back: string): Promise<Re
 			ROTALUX_PRACTICE: '',
 			...BESIDE[shop].env,
 			ROTALUX_DATA: join(folder, BESIDE[shop].folder),
+			// The demo is always a file; the practice is where its answers are.
+			ROTALUX_DATABASE: (shop === 'practice' && addressOf(join(folder, PRACTICE_FOLDER))) || '',
 			ROTALUX_BACK: back,
 			ROTALUX_PUBLIC_PORT: '',
 			ROTALUX_PUBLIC: '',

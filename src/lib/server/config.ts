@@ -4,3 +4,6 @@ import { resolve } from 'node:path';
 export function dataFolder(env: NodeJS.ProcessEnv = process.env): string {
 	return resolve(env.ROTALUX_DATA ?? '.rotalux/shop');
 }
+
+/** Where the practice is, under the folder of the shop. */
+export const PRACTICE_FOLDER = 'practice';

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import { openDatabase } from './db/connection';
 import { keep } from './keeping';
-import { PRACTICE_FOLDER } from './practice-folder';
+import { PRACTICE_FOLDER } from './config';
 import { listBackups } from './services/backups';
 
 const shop = mkdtempSync(join(tmpdir(), 'rotalux-keeping-'));

@@ -1,8 +1,8 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { DATABASE_FILE } from './db/connection';
+import { whereIs } from './db/where';
 import { log } from './log';
-import { PRACTICE_FOLDER } from './practice-folder';
+import { PRACTICE_FOLDER } from './config';
 import { listBackups } from './services/backups';
 import { saveInThread } from './workers/backups';
 
@@ -12,8 +12,12 @@ const DAY_MS = 24 * HOUR_MS;
 let timer: NodeJS.Timeout | undefined;
 
 /** The folders that hold something of the shop: its own, and that of the practice where somebody has practised. */
-const foldersOf = (shop: string): string[] =>
-	[shop, join(shop, PRACTICE_FOLDER)].filter((folder) => existsSync(join(folder, DATABASE_FILE)));
+const foldersOf = (shop: string): string[] => [shop, join(shop, PRACTICE_FOLDER)].filter(isThere);
+
+const isThere = (folder: string): boolean => {
+	const where = whereIs(folder);
+	return where.engine === 'postgres' ? existsSync(folder) : existsSync(where.file);
+};
 
 /** Backs a folder up when its last backup is a day old. Every backup is opened again and checked in full, so this is the nightly check as well. */
 async function keepOne(folder: string): Promise<void> {

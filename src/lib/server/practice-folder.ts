@@ -1,10 +1,7 @@
 import { join } from 'node:path';
 import type { Knex } from 'knex';
-import { dataFolder } from './config';
+import { dataFolder, PRACTICE_FOLDER } from './config';
 import { openDatabase } from './db/connection';
-
-/** Where the practice is, under the folder of the shop. */
-export const PRACTICE_FOLDER = 'practice';
 
 /** True in the server of the practice's own shop, which is opened beside the shop. */
 export const isPracticeShop = (env: NodeJS.ProcessEnv = process.env): boolean => env.ROTALUX_PRACTICE === 'on';

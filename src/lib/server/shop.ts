@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import type { Knex } from 'knex';
 import { dataFolder } from './config';
 import { openDatabase, quickCheck } from './db/connection';
-import { ownFolder } from './db/owner';
+import { hold } from './db/hold';
 import { log } from './log';
 import { clockBehind } from './repositories/events';
 import { startAsking, stopAsking } from './asking';
@@ -18,14 +18,14 @@ import { resumeImports, stopImports } from './workers/imports';
 import { kitWorkInThreads, stopHeavy } from './workers/heavy';
 
 let opened: Promise<Knex> | undefined;
-let giveBack: (() => void) | undefined;
+let giveBack: (() => Promise<void>) | undefined;
 
 /**
  * Takes the data folder for this server and opens it: nobody else serves or replaces it meanwhile.
  * @throws Trouble with one sentence when somebody has it, or the database is damaged or of a newer version
  */
 export async function openShop(): Promise<void> {
-	giveBack ??= ownFolder(dataFolder(), 'the Rotalux server');
+	giveBack ??= await hold(dataFolder(), 'the Rotalux server', 'to-serve');
 	await quickCheck(await database());
 	const behind = await clockBehind(await database(), Date.now());
 	if (behind > 0) log.warn({ seconds: behind }, 'the clock is behind the last change; changes are ordered by number');
@@ -91,6 +91,6 @@ export async function closeShop(): Promise<void> {
 	await stopCover();
 	stopKeeping();
 	stopAsking();
-	giveBack?.();
+	await giveBack?.();
 	giveBack = undefined;
 }

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { setTimeout as pause } from 'node:timers/promises';
 import type { Result } from '../../core/result';
+import { engineOf } from './engines';
 import { isBusy } from './failure';
 
 declare const changing: unique symbol;
@@ -21,7 +22,10 @@ class Refused extends Error {
 }
 
 /** Takes the right to write at once, so that nobody else can come between what is read and what is written. */
-const beginWriting = (tx: Knex) => tx('writes').increment('number', 1);
+async function beginWriting(tx: Knex): Promise<void> {
+	await engineOf(tx).waitAtMost(tx, PATIENCE_MS);
+	await tx('writes').increment('number', 1);
+}
 
 async function attempt<T, E>(db: Knex, work: (tx: Tx) => Promise<Result<T, E>>): Promise<Result<T, E>> {
 	try {
@@ -40,7 +44,7 @@ async function attempt<T, E>(db: Knex, work: (tx: Tx) => Promise<Result<T, E>>):
 /**
  * The one way to change data: all of it or nothing. An error result rolls back just as a failure does, so a refusal leaves the database as
  * it was. While another process writes, it waits without keeping anybody from reading.
- * @throws Error of the driver; SQLITE_BUSY when somebody else has been writing for five seconds
+ * @throws Error of the driver; such that `isBusy` when somebody else has been writing for five seconds
  */
 export async function change<T, E>(db: Knex, work: (tx: Tx) => Promise<Result<T, E>>): Promise<Result<T, E>> {
 	const until = Date.now() + PATIENCE_MS;

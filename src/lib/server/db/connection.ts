@@ -1,60 +1,18 @@
 import { chmodSync, existsSync, mkdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import knex, { type Knex } from 'knex';
-import { saveCopy } from './copy';
+import type { Knex } from 'knex';
+import { engineOf } from './engines';
 import { Trouble } from './failure';
 import { MIGRATIONS, migrations } from './migrations';
-import { keepPrepared } from './statements';
+import { connectServer } from './postgres/connect';
+import { oneAtATime } from './postgres/schema';
+import { connectFile } from './sqlite/connect';
+import { saveCopy } from './save';
+import { whereIs, type Where } from './where';
 
-/** Name of the database file in the data folder. */
-export const DATABASE_FILE = 'rotalux.sqlite';
 /** Folder of the backups in the data folder. */
 export const BACKUP_FOLDER = 'backups';
-/** Nobody sleeps on a lock in here: who waits looks again, and lets others work meanwhile. */
-const BUSY_TIMEOUT_MS = 20;
 const OWNER_ONLY = 0o600;
-
-const silent = (): void => undefined;
-
-interface RawConnection {
-	pragma: (text: string) => unknown;
-	prepare: (sql: string) => unknown;
-}
-
-/** Pages of the file that a connection keeps in memory, KiB. */
-const PAGES_KEPT_KIB = 48_000;
-
-const PRAGMAS = [
-	`busy_timeout = ${BUSY_TIMEOUT_MS}`,
-	'journal_mode = WAL',
-	// What was acknowledged is on the disk, also when the power goes.
-	'synchronous = FULL',
-	'foreign_keys = ON',
-	`cache_size = -${PAGES_KEPT_KIB}`
-];
-
-function connect(file: string): Knex {
-	return knex({
-		client: 'better-sqlite3',
-		connection: { filename: file },
-		useNullAsDefault: true,
-		// Failures are thrown, and said in plain words by whoever asked; knex need not say them a second time.
-		log: { warn: silent, error: silent, deprecate: silent, debug: silent },
-		pool: {
-			min: 0,
-			max: 1,
-			afterCreate: (connection: RawConnection, done: (error: Error | null, connection: RawConnection) => void) => {
-				try {
-					for (const pragma of PRAGMAS) connection.pragma(pragma);
-					keepPrepared(connection);
-					done(null, connection);
-				} catch (error) {
-					done(error as Error, connection);
-				}
-			}
-		}
-	});
-}
 
 /** Migrations a database has gone through; none when it is new. */
 async function gone(db: Knex): Promise<string[]> {
@@ -64,7 +22,7 @@ async function gone(db: Knex): Promise<string[]> {
 }
 
 /** Brings the tables up to this version. What is there is saved first. */
-async function migrate(db: Knex, folder: string): Promise<void> {
+async function migrate(db: Knex, where: Where, folder: string): Promise<void> {
 	const done = await gone(db);
 	const newer = done.find((name) => !MIGRATIONS.includes(name));
 	if (newer)
@@ -73,21 +31,28 @@ async function migrate(db: Knex, folder: string): Promise<void> {
 		);
 	const next = MIGRATIONS.find((name) => !done.includes(name));
 	if (!next) return;
-	if (done.length > 0) await saveCopy(join(folder, DATABASE_FILE), join(folder, BACKUP_FOLDER), `before-${next}`);
+	if (done.length > 0) await saveCopy(where, join(folder, BACKUP_FOLDER), `before-${next}`);
 	await db.migrate.latest({ migrationSource: migrations });
+	await engineOf(db).settle(db);
 }
 
+/** A connection to where data are, without a look at them. */
+export const connectTo = (where: Where): Knex =>
+	where.engine === 'sqlite' ? connectFile(where.file) : connectServer(where);
+
 /**
- * Opens the database of a data folder, making folder and tables as needed. Only its owner may read the file.
- * @throws Trouble with one sentence; Error of the SQLite driver when the file cannot be opened or written
+ * Opens the database of a data folder, making folder and tables as needed. Only its owner may read a file.
+ * @throws Trouble with one sentence; Error of the driver when it cannot be opened or written
  */
 export async function openDatabase(folder: string): Promise<Knex> {
 	mkdirSync(folder, { recursive: true });
-	const file = join(folder, DATABASE_FILE);
-	const db = connect(file);
+	const where = whereIs(folder);
+	const db = connectTo(where);
 	try {
-		await migrate(db, folder);
-		if (existsSync(file) && (statSync(file).mode & 0o077) !== 0) chmodSync(file, OWNER_ONLY);
+		if (where.engine === 'postgres') await oneAtATime(db, where.schema, () => migrate(db, where, folder));
+		else await migrate(db, where, folder);
+		if (where.engine === 'sqlite' && existsSync(where.file) && (statSync(where.file).mode & 0o077) !== 0)
+			chmodSync(where.file, OWNER_ONLY);
 	} catch (error) {
 		await db.destroy();
 		throw error;
@@ -96,13 +61,11 @@ export async function openDatabase(folder: string): Promise<Knex> {
 }
 
 /**
- * Looks quickly whether the file of an open database is whole, as at every start.
+ * Looks quickly whether an open database is whole, as at every start.
  * @throws Trouble with one sentence when it is damaged
  */
 export async function quickCheck(db: Knex): Promise<void> {
-	const [row] = (await db.raw('PRAGMA quick_check(1)')) as { quick_check: string }[];
-	if (row?.quick_check !== 'ok')
-		throw new Trouble(
-			`The database file is damaged (${row?.quick_check ?? 'no answer'}). Restore a backup: rotalux restore FILE.`
-		);
+	const fault = await engineOf(db).quickFault(db);
+	if (fault !== null)
+		throw new Trouble(`The database file is damaged (${fault}). Restore a backup: rotalux restore FILE.`);
 }

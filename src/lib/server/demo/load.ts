@@ -1,10 +1,9 @@
-import { rmSync } from 'node:fs';
-import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { err, ok, type Result } from '../../core/result';
-import { DATABASE_FILE, openDatabase } from '../db/connection';
+import { openDatabase } from '../db/connection';
 import { changeAlways, type Tx } from '../db/change';
-import { ownFolder } from '../db/owner';
+import { emptyDatabase } from '../db/empty';
+import { hold } from '../db/hold';
 import { findConfiguration, listConfigurations } from '../repositories/configurations';
 import { listKits, updateKit } from '../repositories/kits';
 import { readSetting, writeSetting } from '../repositories/settings';
@@ -24,11 +23,11 @@ async function mayReplace(db: Knex): Promise<boolean> {
 
 /** Loads the demo into a fresh database. A database with a shop's own data is left alone and named. */
 export async function loadDemo(folder: string, now: string): Promise<Result<ImportReport, string>> {
-	const giveBack = ownFolder(folder, 'a reload of the demo');
+	const giveBack = await hold(folder, 'a reload of the demo', 'to-replace');
 	try {
 		return await reload(folder, now);
 	} finally {
-		giveBack();
+		await giveBack();
 	}
 }
 
@@ -57,7 +56,7 @@ async function reload(folder: string, now: string): Promise<Result<ImportReport,
 	const free = await mayReplace(there).finally(() => there.destroy());
 	if (!free)
 		return err(`${folder} holds a shop's own data, so the demo was not loaded. Point ROTALUX_DATA at another folder.`);
-	for (const suffix of ['', '-wal', '-shm']) rmSync(join(folder, DATABASE_FILE + suffix), { force: true });
+	await emptyDatabase(folder);
 	const db = await openDatabase(folder);
 	try {
 		const document = demoDocument();

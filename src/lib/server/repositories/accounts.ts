@@ -53,8 +53,8 @@ export async function addAccount(
 	tx: Tx,
 	{ name, role, secret, createdAt }: Pick<Account, 'name' | 'role' | 'secret' | 'createdAt'>
 ): Promise<number> {
-	const [id] = await tx('accounts').insert({ name, role, secret, created_at: createdAt });
-	return id as number;
+	const [row] = await tx('accounts').insert({ name, role, secret, created_at: createdAt }).returning('id');
+	return (row as { id: number }).id;
 }
 
 /** Changes some of an account. */

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import type { CoveredVehicle, Place, RuleView, Trait, VerdictRow } from '../../core/cover';
 import { RULE_IDS, type RuleId } from '../../core/match';
-import { removeRows, statementOn, writeRows } from '../db/bulk';
+import { removeRows, updateRows, writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
 
 /** How a cover stands: what it was judged by, and whether somebody is at it. */
@@ -127,13 +127,15 @@ export async function addToTables(
 }
 
 /** Writes the verdicts of places; null for one that waits to be judged again. */
-export async function putVerdicts(
+export const putVerdicts = (
 	tx: Tx,
 	places: readonly { number: number; verdicts: VerdictRow | null }[]
-): Promise<void> {
-	const statement = await statementOn(tx, 'UPDATE cover_places SET verdicts = ? WHERE number = ?');
-	for (const { number, verdicts } of places) statement.run(verdicts, number);
-}
+): Promise<void> =>
+	updateRows(
+		tx,
+		{ table: 'cover_places', key: 'number' },
+		places.map(({ number, verdicts }) => ({ number, verdicts }))
+	);
 
 /** A vehicle as it was covered, and the mark of its record then. */
 export interface KeptVehicle {

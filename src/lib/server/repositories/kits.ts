@@ -166,11 +166,11 @@ export async function kitSummaries(
 			const like = `%${anyCharacter(word)}%`;
 			void query.where((one) =>
 				one
-					.whereLike('kits.name', like)
-					.orWhereIn('kits.id', db('kit_revisions').whereLike('code', like).select('kit_id'))
+					.whereILike('kits.name', like)
+					.orWhereIn('kits.id', db('kit_revisions').whereILike('code', like).select('kit_id'))
 					.orWhereIn(
 						'kits.configuration_id',
-						db('configurations').whereLike('make', like).orWhereLike('model', like).select('id')
+						db('configurations').whereILike('make', like).orWhereILike('model', like).select('id')
 					)
 			);
 		}

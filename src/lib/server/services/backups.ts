@@ -1,17 +1,21 @@
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import { BACKUP_FOLDER, DATABASE_FILE } from '../db/connection';
-import { faultOf, migrationsIn, saveCopy, saveCopyAs, unpack, type SavedCopy } from '../db/copy';
+import { BACKUP_FOLDER } from '../db/connection';
 import { Trouble } from '../db/failure';
+import { hold } from '../db/hold';
 import { MIGRATIONS } from '../db/migrations';
-import { ownFolder } from '../db/owner';
+import { restoreFrom } from '../db/postgres/copy';
+import { COPY_ENDINGS, saveAs, saveCopy, type SavedCopy } from '../db/save';
+import { faultOf, migrationsIn, unpack } from '../db/sqlite/copy';
+import { stamp } from '../db/stamp';
+import { DATABASE_FILE, whereIs } from '../db/where';
 
 /** How many of the newest are kept, and for how many months the newest of each month. */
 const NEWEST = 14;
 const MONTHS = 12;
-const DAILY = /^rotalux-(\d{4})(\d{2})\d{2}T\d{6}Z\.sqlite\.gz$/;
+const DAILY = /^rotalux-(\d{4})(\d{2})\d{2}T\d{6}Z\.(?:sqlite\.gz|dump)$/;
 /** Backups made before an update, and how many of them are kept. */
-const BEFORE_UPDATE = /^before-.*-(\d{8}T\d{6}Z)\.sqlite\.gz$/;
+const BEFORE_UPDATE = /^before-.*-(\d{8}T\d{6}Z)\.(?:sqlite\.gz|dump)$/;
 const UPDATES = 6;
 const stampOf = (name: string) => BEFORE_UPDATE.exec(name)?.[1] ?? '';
 const SUFFIXES = ['', '-wal', '-shm'];
@@ -21,7 +25,7 @@ export function listBackups(folder: string): SavedCopy[] {
 	const at = join(folder, BACKUP_FOLDER);
 	if (!existsSync(at)) return [];
 	return readdirSync(at)
-		.filter((name) => name.endsWith('.sqlite.gz'))
+		.filter((name) => Object.values(COPY_ENDINGS).some((ending) => name.endsWith(ending)))
 		.map((name) => {
 			const file = join(at, name);
 			const { size, mtime } = statSync(file);
@@ -56,9 +60,9 @@ function rotate(folder: string): void {
  * @param file where to; among the folder's own backups when none is named
  */
 export async function backUp(folder: string, file?: string): Promise<SavedCopy> {
-	const database = join(folder, DATABASE_FILE);
-	if (file !== undefined) return saveCopyAs(database, file);
-	const saved = await saveCopy(database, join(folder, BACKUP_FOLDER));
+	const where = whereIs(folder);
+	if (file !== undefined) return saveAs(where, file);
+	const saved = await saveCopy(where, join(folder, BACKUP_FOLDER));
 	rotate(folder);
 	return saved;
 }
@@ -66,17 +70,39 @@ export async function backUp(folder: string, file?: string): Promise<SavedCopy> 
 /** What a restore did. */
 export interface Restored {
 	from: string;
-	/** Folder with what was there before; null when nothing was. */
+	/** Folder, or schema, with what was there before; null when nothing was. */
 	kept: string | null;
+}
+
+/** What is wrong with the migrations a backup has gone through; null when nothing is. */
+function wrongWith(file: string, gone: readonly string[]): string | null {
+	if (gone.length === 0) return `${file} is not a database of Rotalux. Nothing was changed.`;
+	const newer = gone.find((name) => !MIGRATIONS.includes(name));
+	return newer
+		? `${file} was written by a newer Rotalux (${newer}); install that version first. Nothing was changed.`
+		: null;
 }
 
 /**
  * Puts a backup in the place of the database. What was there is kept beside it.
- * @throws Trouble with one sentence: the file is no whole backup, of a newer version, or the folder is in use. Nothing was changed then.
+ * @throws Trouble with one sentence: the file is no whole backup, of a newer version, or the data are in use. Nothing was changed then.
  */
 export async function restore(folder: string, file: string): Promise<Restored> {
 	if (!existsSync(file)) throw new Trouble(`There is no file ${file}. Nothing was changed.`);
-	const giveBack = ownFolder(folder, 'a restore');
+	const where = whereIs(folder);
+	const giveBack = await hold(folder, 'a restore', 'to-replace');
+	try {
+		const kept =
+			where.engine === 'sqlite'
+				? await restoreFile(folder, file)
+				: await restoreFrom(where, file, (gone) => wrongWith(file, gone));
+		return { from: file, kept };
+	} finally {
+		await giveBack();
+	}
+}
+
+async function restoreFile(folder: string, file: string): Promise<string | null> {
 	const coming = join(folder, `${DATABASE_FILE}.coming`);
 	try {
 		await unpack(file, coming).catch((error: unknown) => {
@@ -86,26 +112,20 @@ export async function restore(folder: string, file: string): Promise<Restored> {
 		});
 		const fault = faultOf(coming);
 		if (fault) throw new Trouble(`${file} is no whole backup: ${fault}. Nothing was changed.`);
-		const gone = migrationsIn(coming);
-		if (gone.length === 0) throw new Trouble(`${file} is not a database of Rotalux. Nothing was changed.`);
-		const newer = gone.find((name) => !MIGRATIONS.includes(name));
-		if (newer)
-			throw new Trouble(
-				`${file} was written by a newer Rotalux (${newer}); install that version first. Nothing was changed.`
-			);
+		const wrong = wrongWith(file, migrationsIn(coming));
+		if (wrong) throw new Trouble(wrong);
 		const kept = keepAside(folder);
 		renameSync(coming, join(folder, DATABASE_FILE));
-		return { from: file, kept };
+		return kept;
 	} finally {
 		for (const suffix of SUFFIXES) rmSync(coming + suffix, { force: true });
-		giveBack();
 	}
 }
 
 /** Moves the database that is there out of the way. */
 function keepAside(folder: string): string | null {
 	if (!existsSync(join(folder, DATABASE_FILE))) return null;
-	const kept = join(folder, `replaced-${new Date().toISOString().replace(/[-:]|\.\d+/g, '')}`);
+	const kept = join(folder, `replaced-${stamp(new Date())}`);
 	mkdirSync(kept, { recursive: true });
 	for (const suffix of SUFFIXES) {
 		const file = join(folder, DATABASE_FILE + suffix);

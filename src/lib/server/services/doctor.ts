@@ -1,11 +1,10 @@
 import { statfsSync, statSync, existsSync } from 'node:fs';
-import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { readDocument } from '../../core/exchange';
 import { bytesText, counted } from '../../core/quantity';
-import { DATABASE_FILE } from '../db/connection';
 import { databaseFailure } from '../db/failure';
-import { faultsIn } from '../db/faults';
+import { engineOf } from '../db/engines';
+import { whereIs } from '../db/where';
 import { clockSteps, eventedRecords, eventsAfter } from '../repositories/events';
 import { listBackups } from './backups';
 import { exportAll } from './exchange';
@@ -33,11 +32,11 @@ const LITTLE_ROOM = 500_000_000;
 const LARGE_LOG = 200_000_000;
 
 const file: Look = async (db) => {
-	const { fault, strays } = await faultsIn(db);
-	if (fault) return bad(`The database file is damaged: ${fault}. Restore a backup.`);
+	const { fault, strays } = await engineOf(db).faults(db);
+	if (fault) return bad(`The database is damaged: ${fault}. Restore a backup.`);
 	return strays.length > 0
 		? bad(`${counted(strays.length, 'row')} point at nothing: ${strays.slice(0, 3).join(', ')}.`)
-		: good('The file is whole, and every row points at something.');
+		: good('The database is whole, and every row points at something.');
 };
 
 const STORES: readonly Store<never>[] = [CONFIGURATIONS, UNITS, PRODUCTS, ACCESSORIES] as unknown as Store<never>[];
@@ -120,7 +119,12 @@ const backups: Look = async (_db, folder) => {
 
 const room: Look = async (_db, folder) => {
 	const { bavail, bsize } = statfsSync(folder);
-	const [free, log] = [bavail * bsize, join(folder, `${DATABASE_FILE}-wal`)];
+	const [free, where] = [bavail * bsize, whereIs(folder)];
+	if (where.engine === 'postgres') {
+		const words = `${bytesText(free)} are free here, for backups; the server looks after its own disk.`;
+		return free < LITTLE_ROOM ? bad(words) : good(words);
+	}
+	const log = `${where.file}-wal`;
 	const waiting = existsSync(log) ? statSync(log).size : 0;
 	const words = `${bytesText(free)} are free; ${bytesText(waiting)} of the write-ahead log wait to be taken in.`;
 	return free < LITTLE_ROOM || waiting > LARGE_LOG ? bad(words) : good(words);

@@ -1,7 +1,6 @@
 import { existsSync, statfsSync, statSync } from 'node:fs';
-import { join } from 'node:path';
 import { dataFolder } from '../config';
-import { DATABASE_FILE } from '../db/connection';
+import { whereIs, type Where } from '../db/where';
 import { databaseFailure } from '../db/failure';
 import { clockBehind } from '../repositories/events';
 import { database } from '../shop';
@@ -14,7 +13,9 @@ export interface Readiness {
 	ready: boolean;
 	/** Why it is not ready, in a sentence; null when it is. */
 	trouble: string | null;
-	/** Bytes of the write-ahead log, and bytes that are free on the disk. */
+	/** What the data are kept by. */
+	engine: Where['engine'];
+	/** Bytes of the write-ahead log of a file, and bytes that are free on the disk of this machine. */
 	logBytes: number;
 	freeBytes: number;
 	/** Age of the last backup, h; null when there is none. */
@@ -31,7 +32,8 @@ const HOUR_MS = 3600 * 1000;
 /** Looks how this server stands. */
 export async function readiness(): Promise<Readiness> {
 	const folder = dataFolder();
-	const log = join(folder, `${DATABASE_FILE}-wal`);
+	const where = whereIs(folder);
+	const log = where.engine === 'sqlite' ? `${where.file}-wal` : null;
 	const [last] = listBackups(folder);
 	const { bavail, bsize } = statfsSync(folder);
 	let behind = 0;
@@ -46,7 +48,8 @@ export async function readiness(): Promise<Readiness> {
 	return {
 		ready: trouble === null && full === null,
 		trouble: trouble ?? full,
-		logBytes: existsSync(log) ? statSync(log).size : 0,
+		engine: where.engine,
+		logBytes: log !== null && existsSync(log) ? statSync(log).size : 0,
 		freeBytes,
 		backupHours: last ? Math.round((Date.now() - Date.parse(last.at)) / HOUR_MS) : null,
 		clockBehind: behind,

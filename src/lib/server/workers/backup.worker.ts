@@ -1,5 +1,5 @@
 import { openDatabase } from '../db/connection';
-import type { SavedCopy } from '../db/copy';
+import type { SavedCopy } from '../db/save';
 import { backUp } from '../services/backups';
 import { examine, type Examined } from '../services/doctor';
 

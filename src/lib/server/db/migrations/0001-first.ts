@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { engineOf } from '../engines';
 
 /** Documents are kept whole, beside the columns that are searched. */
 export async function up(db: Knex): Promise<void> {
@@ -13,7 +14,7 @@ export async function up(db: Knex): Promise<void> {
 		t.string('kind').notNullable();
 		t.text('document').notNullable();
 	});
-	await db.raw(`CREATE VIRTUAL TABLE configuration_search USING fts5(id UNINDEXED, words, prefix='1 2 3')`);
+	await engineOf(db).createWordTable(db, 'configuration_search');
 	await db.schema.createTable('products', (t) => {
 		t.string('id').primary();
 		t.string('maker').notNullable();

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { engineOf } from '../engines';
 
 /** Events of a record, open questions, shared lamp units, records merged into others, and how suppliers name their columns. */
 export async function up(db: Knex): Promise<void> {
@@ -44,19 +45,12 @@ export async function up(db: Knex): Promise<void> {
 		t.text('map').notNullable();
 		t.primary(['supplier', 'sheet']);
 	});
-	await db.raw(`CREATE VIRTUAL TABLE configuration_words USING fts5vocab(configuration_search, 'row')`);
+	await engineOf(db).createVocabulary(db);
 }
 
 /** Takes everything down again. */
 export async function down(db: Knex): Promise<void> {
-	const tables = [
-		'configuration_words',
-		'heading_maps',
-		'merged_configurations',
-		'unit_uses',
-		'units',
-		'open_questions',
-		'events'
-	];
+	await engineOf(db).dropVocabulary(db);
+	const tables = ['heading_maps', 'merged_configurations', 'unit_uses', 'units', 'open_questions', 'events'];
 	for (const table of tables) await db.schema.dropTable(table);
 }

@@ -1,16 +1,36 @@
 import type { Knex } from 'knex';
+import type { Guard } from '../engine';
+import { engineOf } from '../engines';
 
-/** Conditions under which the database itself refuses an update. */
-const GUARDS: readonly [name: string, on: string, when: string, words: string][] = [
-	['revisions_stay', 'UPDATE ON kit_revisions', '1', 'a released revision does not change'],
-	['revisions_are_kept', 'DELETE ON kit_revisions', '1', 'a released revision is kept'],
-	['kits_step_by_step', 'UPDATE ON kits', 'NEW.version <> OLD.version + 1', 'a kit was changed by somebody else'],
-	[
-		'released_kits_stay',
-		'UPDATE ON kits',
-		`OLD.state = 'released' AND NEW.state = 'released' AND (NEW.kit_order <> OLD.kit_order OR NEW.answer <> OLD.answer)`,
-		'a released kit does not change'
-	]
+/** A kit goes on by one version at a time. */
+export const STEP_BY_STEP: Guard = {
+	name: 'kits_step_by_step',
+	on: 'UPDATE ON kits',
+	when: 'NEW.version <> OLD.version + 1',
+	words: 'a kit was changed by somebody else'
+};
+
+/** What the database itself refuses. */
+const GUARDS: readonly Guard[] = [
+	{
+		name: 'revisions_stay',
+		on: 'UPDATE ON kit_revisions',
+		when: 'TRUE',
+		words: 'a released revision does not change'
+	},
+	{
+		name: 'revisions_are_kept',
+		on: 'DELETE ON kit_revisions',
+		when: 'TRUE',
+		words: 'a released revision is kept'
+	},
+	STEP_BY_STEP,
+	{
+		name: 'released_kits_stay',
+		on: 'UPDATE ON kits',
+		when: `OLD.state = 'released' AND NEW.state = 'released' AND (NEW.kit_order <> OLD.kit_order OR NEW.answer <> OLD.answer)`,
+		words: 'a released kit does not change'
+	}
 ];
 
 /** Who may write now; a version and a foundation of every kit; released kits guarded by the database itself. */
@@ -27,13 +47,12 @@ export async function up(db: Knex): Promise<void> {
 	});
 	// Dropping it by way of a copy of the table would take the revisions along.
 	await db.raw('ALTER TABLE kits DROP COLUMN data_version');
-	for (const [name, on, when, words] of GUARDS)
-		await db.raw(`CREATE TRIGGER ${name} BEFORE ${on} WHEN ${when} BEGIN SELECT RAISE(ABORT, '${words}'); END`);
+	for (const guard of GUARDS) await engineOf(db).createGuard(db, guard);
 }
 
 /** Takes it down again. */
 export async function down(db: Knex): Promise<void> {
-	for (const [name] of GUARDS) await db.raw(`DROP TRIGGER ${name}`);
+	for (const guard of GUARDS) await engineOf(db).dropGuard(db, guard);
 	await db.schema.alterTable('kits', (t) => {
 		t.integer('data_version').notNullable().defaultTo(-1);
 	});

@@ -1,4 +1,7 @@
 import type { Knex } from 'knex';
+import type { Tx } from '../change';
+import { engineOf } from '../engines';
+import { STEP_BY_STEP } from './0004-changes';
 import type { Accessory, Product } from '../../../core/model';
 import { vehicleName } from '../../../core/vehicle';
 import { accessoryColumns, productColumns } from '../../../core/views';
@@ -38,8 +41,7 @@ async function fillItems(db: Knex, table: 'products' | 'accessories'): Promise<v
 		const columns = table === 'products' ? productColumns(item as Product) : accessoryColumns(item as Accessory);
 		const { words, ...others } = columns;
 		await db(table).where({ id }).update(others);
-		const [row] = await db('stock_search').insert({ id, words });
-		await db('word_rows').insert({ word_table: 'stock_search', id, row });
+		await engineOf(db).putWords(db as Tx, 'stock_search', [{ id, words }]);
 		if (item.kind === 'assembly') {
 			await db('product_fits').where({ product_id: id }).delete();
 			await db('product_fits').insert({ product_id: id, category: 'assembly' });
@@ -92,17 +94,8 @@ export async function up(db: Knex): Promise<void> {
 		t.string('category').primary();
 		t.integer('mark').notNullable();
 	});
-	await db.raw(`CREATE VIRTUAL TABLE stock_search USING fts5(id UNINDEXED, words, prefix='1 2 3')`);
-	/** Where in an index of words a thing stands. */
-	await db.schema.createTable('word_rows', (t) => {
-		t.string('word_table').notNullable();
-		t.string('id').notNullable();
-		t.integer('row').notNullable();
-		t.primary(['word_table', 'id']);
-	});
-	await db.raw(
-		`INSERT INTO word_rows (word_table, id, row) SELECT 'configuration_search', id, rowid FROM configuration_search`
-	);
+	await engineOf(db).createWordTable(db, 'stock_search');
+	await engineOf(db).createWordRows(db);
 	/** A pack has a number that nothing else has. */
 	await db.schema.createTable('packs', (t) => {
 		t.string('sku').primary();
@@ -132,7 +125,7 @@ export async function up(db: Knex): Promise<void> {
 	});
 	await db('settings').whereIn('key', ['data-version', 'catalogue-version']).delete();
 	// Only the columns of before are filled, so the guard of released kits has nothing to say.
-	await db.raw('DROP TRIGGER kits_step_by_step');
+	await engineOf(db).dropGuard(db, STEP_BY_STEP);
 	await fillNames(db);
 	await fillItems(db, 'products');
 	await fillItems(db, 'accessories');
@@ -140,11 +133,8 @@ export async function up(db: Knex): Promise<void> {
 	for (const { category } of shelves) await db('shelf_marks').insert({ category, mark: 1 });
 	await fillKits(db);
 	await fillRecords(db);
-	await db.raw(STEP_BY_STEP);
+	await engineOf(db).createGuard(db, STEP_BY_STEP);
 }
-
-const STEP_BY_STEP = `CREATE TRIGGER kits_step_by_step BEFORE UPDATE ON kits WHEN NEW.version <> OLD.version + 1
-	BEGIN SELECT RAISE(ABORT, 'a kit was changed by somebody else'); END`;
 
 /** Takes it down again. */
 export async function down(db: Knex): Promise<void> {
@@ -157,8 +147,9 @@ export async function down(db: Knex): Promise<void> {
 		await db.schema.alterTable(table, (t) => {
 			t.dropIndex([], index);
 		});
-	for (const table of ['kit_also', 'kit_items', 'packs', 'word_rows', 'stock_search', 'shelf_marks'])
+	for (const table of ['kit_also', 'kit_items', 'packs', 'stock_search', 'shelf_marks'])
 		await db.schema.dropTable(table);
+	await db.schema.dropTableIfExists('word_rows');
 	for (const [table, columns] of Object.entries(NEW_COLUMNS))
 		for (const [column] of columns) await db.raw(`ALTER TABLE ${table} DROP COLUMN ${column}`);
 }

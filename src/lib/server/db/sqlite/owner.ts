@@ -2,7 +2,7 @@ import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { hostname } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
-import { isBusy, Trouble } from './failure';
+import { isBusy, Trouble } from '../failure';
 
 /** Held by the operating system for as long as its process lives, so that a crash leaves nothing behind. */
 const LOCK_FILE = 'rotalux.owner';

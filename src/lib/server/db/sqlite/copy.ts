@@ -1,24 +1,15 @@
 import { createReadStream, createWriteStream, existsSync, mkdirSync, renameSync, rmSync, statSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { dirname } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { createGunzip, createGzip } from 'node:zlib';
 import Database from 'better-sqlite3';
-import { Trouble } from './failure';
+import { Trouble } from '../failure';
+import type { SavedCopy } from '../save';
 
 const OWNER_ONLY = 0o600;
 const GZIP = [0x1f, 0x8b];
 /** The whole database in one step: it is copied as it stands at one moment, whoever writes meanwhile. */
 const EVERY_PAGE = 2 ** 30;
-
-/** A backup that was written and opened again. */
-export interface SavedCopy {
-	file: string;
-	bytes: number;
-	/** ISO. */
-	at: string;
-}
-
-const stamp = (at: Date) => at.toISOString().replace(/[-:]|\.\d+/g, '');
 
 /** What is wrong with a database file; null when it is whole. */
 export function faultOf(file: string): string | null {
@@ -61,15 +52,8 @@ export async function unpack(file: string, to: string): Promise<void> {
 
 /**
  * Copies a database that others may be using, compresses the copy, and opens what was written again.
- * @param name what the file is called, without its time
  * @throws Trouble when the copy is not whole
  */
-export async function saveCopy(database: string, folder: string, name = 'rotalux'): Promise<SavedCopy> {
-	const at = new Date();
-	return saveCopyAs(database, join(folder, `${name}-${stamp(at)}.sqlite.gz`));
-}
-
-/** The same, under a name of its own. */
 export async function saveCopyAs(database: string, file: string): Promise<SavedCopy> {
 	if (!existsSync(database)) throw new Trouble(`There is no database at ${database} to back up.`);
 	mkdirSync(dirname(file), { recursive: true });

@@ -1,0 +1,91 @@
+import type { Tx } from '../change';
+import type { Cell, Row } from '../engine';
+
+/** Characters of rows that one statement carries. */
+const AT_ONCE = 8_000_000;
+
+/** A name of a table or column, as SQL. */
+const named = (name: string) => `"${name}"`;
+
+/** A cell as JSON carries it: text without what no text of this engine may hold (a zero, half a character), bytes as hexadecimals. */
+function carried(cell: Cell): Cell {
+	if (typeof cell === 'string') return cell.toWellFormed().replaceAll('\0', '\u{fffd}');
+	return cell instanceof Uint8Array ? `\\x${Buffer.from(cell).toString('hex')}` : cell;
+}
+
+/** Rows as JSON lists, each as long as one statement takes. */
+function* listsOf(rows: readonly Row[]): Generator<string> {
+	let [list, length] = [[] as string[], 0];
+	for (const row of rows) {
+		const text = JSON.stringify(Object.fromEntries(Object.entries(row).map(([name, cell]) => [name, carried(cell)])));
+		list.push(text);
+		length += text.length;
+		if (length < AT_ONCE) continue;
+		yield `[${list.join()}]`;
+		[list, length] = [[], 0];
+	}
+	if (list.length > 0) yield `[${list.join()}]`;
+}
+
+/** The last row of each key: one statement may not write a row twice. */
+const lastOf = (rows: readonly Row[], key: readonly string[]): Row[] => [
+	...new Map(rows.map((row) => [JSON.stringify(key.map((column) => row[column])), row])).values()
+];
+
+/** Writes many rows by one statement: the table itself says of what types the cells are. */
+export async function writeRows(
+	tx: Tx,
+	{ table, key }: { table: string; key?: readonly string[] },
+	rows: readonly Row[]
+): Promise<void> {
+	const [first] = rows;
+	if (!first) return;
+	const columns = Object.keys(first);
+	const others = columns.filter((column) => !key?.includes(column));
+	const replaced = others.map((column) => `${named(column)} = excluded.${named(column)}`).join(', ');
+	const onConflict = key
+		? ` ON CONFLICT (${key.map(named).join(', ')}) DO ${replaced ? `UPDATE SET ${replaced}` : 'NOTHING'}`
+		: '';
+	const list = columns.map(named).join(', ');
+	for (const part of listsOf(key ? lastOf(rows, key) : rows))
+		await tx.raw(
+			`INSERT INTO ${named(table)} (${list}) SELECT ${list} FROM json_populate_recordset(NULL::${named(table)}, ?::json)${onConflict}`,
+			[part]
+		);
+}
+
+/** Changes the other columns of the rows that have a key. */
+export async function updateRows(
+	tx: Tx,
+	{ table, key }: { table: string; key: string },
+	rows: readonly Row[]
+): Promise<void> {
+	const [first] = rows;
+	if (!first) return;
+	const columns = Object.keys(first).filter((column) => column !== key);
+	const sets = columns.map((column) => `${named(column)} = other.${named(column)}`).join(', ');
+	for (const part of listsOf(lastOf(rows, [key])))
+		await tx.raw(
+			`UPDATE ${named(table)} AS own SET ${sets} FROM json_populate_recordset(NULL::${named(table)}, ?::json) AS other WHERE own.${named(key)} = other.${named(key)}`,
+			[part]
+		);
+}
+
+/** Removes the rows whose column has one of many values. */
+export async function removeRows(
+	tx: Tx,
+	{ table, column }: { table: string; column: string },
+	values: readonly string[]
+): Promise<void> {
+	await tx(table)
+		.whereRaw('?? = ANY(?)', [column, [...values]])
+		.delete();
+}
+
+/** New rows get numbers above all that are there. */
+export async function countOn(tx: Tx, table: string, column: string): Promise<void> {
+	await tx.raw(
+		`SELECT setval(pg_get_serial_sequence(?, ?), greatest(1, (SELECT max(??) FROM ??)), EXISTS (SELECT 1 FROM ??))`,
+		[table, column, column, table, table]
+	);
+}
