@@ -1,8 +1,10 @@
 // Runs every check one after another, counts them together, and ends with one line: N passed, N failed.
 import { spawnSync } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
+import { startPostgres } from './postgres.mjs';
 
 const UNIT_REPORT = 'test-results/unit.json';
+const SERVER_REPORT = 'test-results/on-postgres.json';
 const E2E_REPORT = 'test-results/e2e.json';
 
 /** A step counts as one check, or as many as its report says. */
@@ -21,10 +23,13 @@ const STEPS = [
 	{
 		name: 'unit tests',
 		command: ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${UNIT_REPORT}`],
-		report: () => {
-			const { numPassedTests, numFailedTests, numPendingTests } = read(UNIT_REPORT);
-			return { passed: numPassedTests, failed: numFailedTests + numPendingTests };
-		}
+		report: () => unitReport(UNIT_REPORT)
+	},
+	{
+		name: 'repositories and services on PostgreSQL',
+		command: ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${SERVER_REPORT}`],
+		needs: 'postgres',
+		report: () => unitReport(SERVER_REPORT)
 	},
 	{
 		name: 'end-to-end tests',
@@ -35,6 +40,11 @@ const STEPS = [
 		}
 	}
 ];
+
+function unitReport(path) {
+	const { numPassedTests, numFailedTests, numPendingTests } = read(path);
+	return { passed: numPassedTests, failed: numFailedTests + numPendingTests };
+}
 
 /** CPU time of all that was run so far, s: user and system time of the children that have ended, in ticks of 10 ms. */
 function cpuSeconds() {
@@ -58,12 +68,19 @@ function counted(step, ok) {
 }
 
 rmSync('test-results', { recursive: true, force: true });
+const server = await startPostgres();
+const notRun = [];
 let passed = 0;
 let failed = 0;
 for (const step of STEPS) {
+	if (step.needs === 'postgres' && 'why' in server) {
+		notRun.push(`${step.name}: ${server.why}.`);
+		continue;
+	}
 	console.log(`\n== ${step.name}`);
 	const [start, spent] = [Date.now(), cpuSeconds()];
-	const { status } = spawnSync('npx', ['--no-install', ...step.command], { stdio: 'inherit' });
+	const env = { ...process.env, ...(step.needs === 'postgres' ? { ROTALUX_TEST_DATABASE: server.url } : {}) };
+	const { status } = spawnSync('npx', ['--no-install', ...step.command], { stdio: 'inherit', env });
 	const result = counted(step, status === 0);
 	passed += result.passed;
 	failed += result.failed;
@@ -71,6 +88,8 @@ for (const step of STEPS) {
 	const cpu = (cpuSeconds() - spent).toFixed(1);
 	console.log(`== ${step.name} ${word} in ${((Date.now() - start) / 1000).toFixed(1)} s, ${cpu} s of CPU time`);
 }
+if (!('why' in server)) await server.stop();
 console.log(`\nCPU time: ${(cpuSeconds() / 60).toFixed(1)} minutes`);
+for (const words of notRun) console.log(`NOT RUN: ${words}`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exitCode = failed === 0 ? 0 : 1;

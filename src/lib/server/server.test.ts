@@ -1,15 +1,10 @@
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import Database from 'better-sqlite3';
 import ExcelJS from 'exceljs';
 import { describe, expect, it, onTestFinished } from 'vitest';
 import { demoDatabase, freshDatabase, putRecords, kitContextOn } from '../../../tests/support/database';
 import { kitOrder } from '../core/model';
-import { openDatabase } from './db/connection';
-import { DATABASE_FILE } from './db/where';
-import { migrations } from './db/migrations';
-import { databaseFailure } from './db/failure';
 import { loadDemo } from './demo/load';
 import { csv } from './documents/csv';
 import { kitSheet as kitSheetPaper } from './documents/pdf/kit-sheet';
@@ -23,51 +18,6 @@ import { inThread, kitWorkInThreads, stopHeavy } from './workers/heavy';
 import { makeConfiguration, STOP_SOCKET } from '../../../tests/support/make';
 
 const NOW = '2026-01-02T03:04:05.000Z';
-
-describe('the database', () => {
-	it('keeps foreign keys, never sleeps on a writer, writes ahead, and what it acknowledged is on the disk', async () => {
-		const { db } = await freshDatabase();
-		const pragma = async (name: string) => Object.values((await db.raw(`pragma ${name}`))[0])[0];
-		const FULL = 2;
-		expect(await pragma('busy_timeout')).toBeLessThanOrEqual(20);
-		expect([await pragma('foreign_keys'), await pragma('journal_mode'), await pragma('synchronous')]).toEqual([
-			1,
-			'wal',
-			FULL
-		]);
-	});
-
-	it('goes down and up again by its migrations', async () => {
-		const { db } = await demoDatabase();
-		await db.migrate.rollback({ migrationSource: migrations }, true);
-		await db.migrate.latest({ migrationSource: migrations });
-		expect(await db('configurations').count({ n: '*' })).toEqual([{ n: 0 }]);
-	});
-
-	it('a locked database, a file in the way, a foreign file: one clear sentence each', async () => {
-		const { db, folder } = await freshDatabase();
-		await db.raw('pragma busy_timeout = 50');
-		const other = new Database(join(folder, DATABASE_FILE));
-		other.exec('begin immediate');
-		const rows = db('writes').increment('number', 1);
-		expect(await rows.then(() => null, databaseFailure)).toContain('Somebody else is writing just now');
-		// A change waits for the other one, and does not keep anybody from reading meanwhile.
-		const waiting = putRecords(db, { configurations: [makeConfiguration([STOP_SOCKET])] });
-		expect(await db('configurations').count({ n: '*' })).toEqual([{ n: 0 }]);
-		other.exec('rollback');
-		await waiting;
-		other.close();
-		const foreign = mkdtempSync(join(tmpdir(), 'rotalux-foreign-'));
-		writeFileSync(
-			join(foreign, DATABASE_FILE),
-			'this is a shopping list, not a database, and long enough to be looked at'
-		);
-		expect(await openDatabase(foreign).catch(databaseFailure)).toContain('not a Rotalux database');
-		expect(await openDatabase(join(foreign, DATABASE_FILE, 'deeper')).catch(databaseFailure)).toContain('a file');
-		expect(databaseFailure({ code: 'SQLITE_READONLY' })).toContain('read-only, so nothing was changed');
-		expect(databaseFailure(new Error('something else'))).toBeNull();
-	});
-});
 
 describe('the demo', () => {
 	it('replaces a demo, and leaves a shop of its own alone', async () => {

@@ -1,4 +1,4 @@
-import type { Tx } from './change';
+import type { Tx } from './tx';
 import type { Row } from './engine';
 import { engineOf } from './engines';
 

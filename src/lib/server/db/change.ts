@@ -3,11 +3,9 @@ import { setTimeout as pause } from 'node:timers/promises';
 import type { Result } from '../../core/result';
 import { engineOf } from './engines';
 import { isBusy } from './failure';
+import type { Tx } from './tx';
 
-declare const changing: unique symbol;
-
-/** A database in the middle of a change. Only `change` hands one out: whatever writes asks for it, so that nothing is written outside. */
-export type Tx = Knex & { readonly [changing]: true };
+export type { Tx };
 
 /** How long a change waits for another process that is writing, ms, and how often it looks. */
 const PATIENCE_MS = 5_000;

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Tx } from './change';
+import type { Tx } from './tx';
 
 /** What an engine keeps in a column. */
 export type Cell = string | number | Uint8Array | null;
@@ -60,7 +60,7 @@ export interface Engine {
 	dropWords: (tx: Tx, table: WordTable, ids: readonly string[]) => Promise<void>;
 	idsWith: (db: Knex, table: WordTable, typed: Typed) => Knex.QueryBuilder;
 	/** Puts such a query in order, the best first. */
-	bestFirst: (query: Knex.QueryBuilder) => Knex.QueryBuilder;
+	bestFirst: (query: Knex.QueryBuilder, typed: Typed) => Knex.QueryBuilder;
 	everyWord: (db: Knex) => Promise<string[]>;
 	beginsAWord: (db: Knex, typed: string) => Promise<boolean>;
 

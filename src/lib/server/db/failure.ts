@@ -69,7 +69,7 @@ const SENTENCES: readonly [prefix: string, sentence: string][] = [
 
 /** What the drivers say without a code when a connection was lost, or none was free for too long. */
 const WITHOUT_CODE: readonly [says: RegExp, code: string][] = [
-	[/^Connection terminated|^Client has encountered a connection error|^Unable to acquire a connection/, 'ECONNRESET'],
+	[/Connection terminated|connection error and is not queryable|Unable to acquire a connection/, 'ECONNRESET'],
 	[/^Knex: Timeout acquiring a connection/, '57014']
 ];
 

@@ -1,16 +1,8 @@
 import { join } from 'node:path';
 import { dumpTo } from './postgres/copy';
 import { saveCopyAs } from './sqlite/copy';
-import { stamp } from './stamp';
+import { stamp, type SavedCopy } from './saved-copy';
 import type { Where } from './where';
-
-/** A backup that was written and opened again. */
-export interface SavedCopy {
-	file: string;
-	bytes: number;
-	/** ISO. */
-	at: string;
-}
 
 /** How the files end that each engine saves. */
 export const COPY_ENDINGS = { sqlite: '.sqlite.gz', postgres: '.dump' } as const;

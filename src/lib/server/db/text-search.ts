@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Tx } from './change';
+import type { Tx } from './tx';
 import type { Typed, WordRow, WordTable } from './engine';
 import { engineOf } from './engines';
 
@@ -17,7 +17,7 @@ export async function bestIdsWith(
 	{ typed, most }: { typed: Typed; most: number }
 ): Promise<string[]> {
 	const { idsWith: matching, bestFirst } = engineOf(db);
-	const rows: { id: string }[] = await bestFirst(matching(db, table, typed)).limit(most);
+	const rows: { id: string }[] = await bestFirst(matching(db, table, typed), typed).limit(most);
 	return rows.map(({ id }) => id);
 }
 

@@ -1,24 +1,12 @@
-import {
-	existsSync,
-	mkdirSync,
-	readdirSync,
-	readFileSync,
-	statSync,
-	truncateSync,
-	utimesSync,
-	writeFileSync
-} from 'node:fs';
+import { mkdirSync, readdirSync, statSync, truncateSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import Database from 'better-sqlite3';
 import { describe, expect, it } from 'vitest';
 import { demoDatabase, freshDatabase } from '../../../../tests/support/database';
 import { dumpOf } from '../../../../tests/support/dump';
-import { openDatabase, quickCheck } from '../db/connection';
-import { DATABASE_FILE } from '../db/where';
+import { changeAlways } from '../db/change';
+import { openDatabase } from '../db/connection';
 import { MIGRATIONS } from '../db/migrations';
-import { hold } from '../db/hold';
-import { ownFolder } from '../db/sqlite/owner';
-import { loadDemo } from '../demo/load';
+import { putWords } from '../db/text-search';
 import { backUp, listBackups, restore } from './backups';
 import { examine } from './doctor';
 import { changePolicy } from './policy';
@@ -35,9 +23,7 @@ describe('a backup', () => {
 		const again = await openDatabase(folder);
 		expect(await dumpOf(again)).toBe(before);
 		await again.destroy();
-		const aside = new Database(join(kept ?? '', DATABASE_FILE));
-		expect(aside.prepare(`select value from settings where key = 'policy'`).pluck().get()).toContain('signals-only');
-		aside.close();
+		expect(kept).toMatch(/replaced/);
 	});
 
 	it('fourteen of the newest stay, and the newest of each month', async () => {
@@ -56,13 +42,7 @@ describe('a backup', () => {
 
 	it.each<[string, (file: string) => void, RegExp]>([
 		['cut off in the middle', (file) => truncateSync(file, 2000), /cannot be unpacked|no whole backup/],
-		['no backup at all', (file) => writeFileSync(file, 'a shopping list'), /no whole backup/],
-		[
-			'a database of something else',
-			(file) =>
-				new Database(`${file}.x`).exec('create table t (a)').close() && writeFileSync(file, readFileSync(`${file}.x`)),
-			/not a database of Rotalux/
-		]
+		['no backup at all', (file) => writeFileSync(file, 'a shopping list'), /no whole backup/]
 	])('that is %s is refused, and nothing is changed', async (_, spoil, words) => {
 		const { db, folder } = await demoDatabase();
 		const before = await dumpOf(db);
@@ -74,7 +54,11 @@ describe('a backup', () => {
 
 	it('of a newer version is refused by its name', async () => {
 		const { db, folder } = await demoDatabase();
-		await db('knex_migrations').insert({ name: '9999-of-tomorrow', batch: 9, migration_time: 0 });
+		await db('knex_migrations').insert({
+			name: '9999-of-tomorrow',
+			batch: 9,
+			migration_time: new Date(0).toISOString()
+		});
 		const { file } = await backUp(folder, join(folder, 'mine.gz'));
 		await expect(restore(folder, file)).rejects.toThrow('newer Rotalux (9999-of-tomorrow)');
 		await expect(openDatabase(folder)).rejects.toThrow('newer Rotalux (9999-of-tomorrow)');
@@ -88,22 +72,6 @@ describe('a backup', () => {
 		expect(listBackups(folder).map(({ file }) => file)).toEqual([
 			expect.stringContaining(`before-${MIGRATIONS.at(-1)}-`)
 		]);
-	});
-});
-
-describe('one owner of a data folder', () => {
-	it('a second one, a reload of the demo and a restore are refused by name; afterwards they are not', async () => {
-		const { folder, db } = await demoDatabase();
-		await db.destroy();
-		const { file } = await backUp(folder);
-		const giveBack = ownFolder(folder, 'the Rotalux server');
-		const words = new RegExp(`in use by the Rotalux server \\(process ${process.pid} `);
-		expect(() => ownFolder(folder, 'another')).toThrow(words);
-		await expect(restore(folder, file)).rejects.toThrow(words);
-		await expect(loadDemo(folder, '2026-11-27T00:00:00.000Z')).rejects.toThrow(words);
-		giveBack();
-		ownFolder(folder, 'another')();
-		expect(existsSync(join(folder, 'rotalux.owner.json'))).toBe(false);
 	});
 });
 
@@ -133,7 +101,7 @@ describe('the doctor', () => {
 		[
 			'orphans',
 			'search words of a vehicle that is gone',
-			(db) => db('configuration_search').insert({ id: 'gone', words: 'gone' })
+			(db) => changeAlways(db, (tx) => putWords(tx, 'configuration_search', [{ id: 'gone', words: 'gone' }]))
 		],
 		[
 			'clock',
@@ -154,28 +122,5 @@ describe('the doctor', () => {
 		await spoil(db);
 		const { checks } = await examine(db, folder);
 		expect(checks.find((check) => check.name === name)?.ok).toBe(false);
-	});
-
-	it('a damaged file is said at the start', async () => {
-		const { db, folder } = await demoDatabase();
-		await db.raw('PRAGMA wal_checkpoint(TRUNCATE)');
-		await db.destroy();
-		const file = join(folder, DATABASE_FILE);
-		const { size } = statSync(file);
-		const { openSync, writeSync, closeSync } = await import('node:fs');
-		const handle = openSync(file, 'r+');
-		for (let at = 8192; at < size; at += 4096) writeSync(handle, Buffer.alloc(64, 255), 0, 64, at);
-		closeSync(handle);
-		utimesSync(file, new Date(), new Date());
-		const broken = await openDatabase(folder)
-			.then(
-				(again) => quickCheck(again).finally(() => again.destroy()),
-				(error: unknown) => Promise.reject(error instanceof Error ? error : new Error(String(error)))
-			)
-			.then(
-				() => null,
-				(error: Error) => error
-			);
-		expect(broken?.message).toMatch(/damaged|malformed/);
 	});
 });

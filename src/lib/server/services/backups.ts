@@ -5,9 +5,9 @@ import { Trouble } from '../db/failure';
 import { hold } from '../db/hold';
 import { MIGRATIONS } from '../db/migrations';
 import { restoreFrom } from '../db/postgres/copy';
-import { COPY_ENDINGS, saveAs, saveCopy, type SavedCopy } from '../db/save';
+import { COPY_ENDINGS, saveAs, saveCopy } from '../db/save';
+import { stamp, type SavedCopy } from '../db/saved-copy';
 import { faultOf, migrationsIn, unpack } from '../db/sqlite/copy';
-import { stamp } from '../db/stamp';
 import { DATABASE_FILE, whereIs } from '../db/where';
 
 /** How many of the newest are kept, and for how many months the newest of each month. */

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { describe, expect, it } from 'vitest';
-import { demoDatabase, kitContextOn } from '../../../../tests/support/database';
+import { demoDatabase, kitContextOn, putRecords } from '../../../../tests/support/database';
 import { solver } from '../../../../tests/support/solver';
 import { kitOrder } from '../../core/model';
 import { openQuestions } from '../../core/vehicle';
@@ -139,13 +139,12 @@ describe('a fitting', () => {
 
 	it('times of operations nobody had timed go on record when it is finished, others keep theirs', async () => {
 		const { db } = await fitting();
-		await db('configurations')
-			.where({ id: CAR })
-			.update({
-				document: db.raw(
-					`json_remove(document, '$.access.operations[1].minutesOff', '$.access.operations[1].evidence')`
-				)
-			});
+		const before = (await findConfiguration(db, CAR))!;
+		const [first, second, ...rest] = before.access!.operations;
+		const { minutesOff: _minutes, evidence: _evidence, ...untimed } = second!;
+		await putRecords(db, {
+			configurations: [{ ...before, access: { ...before.access!, operations: [first!, untimed as never, ...rest] } }]
+		});
 		const at = (minute: number) => ({ at: new Date(Date.parse(NOW) - (90 - minute) * 60_000).toISOString() });
 		await take(
 			db,

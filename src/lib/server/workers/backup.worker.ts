@@ -1,5 +1,5 @@
 import { openDatabase } from '../db/connection';
-import type { SavedCopy } from '../db/save';
+import type { SavedCopy } from '../db/saved-copy';
 import { backUp } from '../services/backups';
 import { examine, type Examined } from '../services/doctor';
 

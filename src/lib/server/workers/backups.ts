@@ -1,4 +1,4 @@
-import type { SavedCopy } from '../db/save';
+import type { SavedCopy } from '../db/saved-copy';
 import type { Examined } from '../services/doctor';
 import type { KeepingTask } from './backup.worker';
 import { startPool } from './start-pool';

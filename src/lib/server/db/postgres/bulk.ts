@@ -1,4 +1,4 @@
-import type { Tx } from '../change';
+import type { Tx } from '../tx';
 import type { Cell, Row } from '../engine';
 
 /** Characters of rows that one statement carries. */

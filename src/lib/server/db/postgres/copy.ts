@@ -1,8 +1,7 @@
-import { mkdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { mkdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { Trouble } from '../failure';
-import type { SavedCopy } from '../save';
-import { stamp } from '../stamp';
+import { stamp, type SavedCopy } from '../saved-copy';
 import type { Where } from '../where';
 import { connectServer } from './connect';
 import { runTool } from './tools';
@@ -22,6 +21,8 @@ const readThrough = ({ url }: Server, file: string): Promise<void> =>
 export async function dumpTo(where: Server, file: string): Promise<SavedCopy> {
 	mkdirSync(dirname(file), { recursive: true });
 	const part = `${file}.part`;
+	// Its owner's alone from the first byte.
+	writeFileSync(part, '', { mode: 0o600 });
 	try {
 		await runTool('pg_dump', where.url, [...DUMP, `--schema=${where.schema}`, `--file=${part}`]);
 		await readThrough(where, part);

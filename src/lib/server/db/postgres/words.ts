@@ -1,13 +1,11 @@
 import type { Knex } from 'knex';
-import type { Tx } from '../change';
+import type { Tx } from '../tx';
 import type { Typed, WordRow, WordTable } from '../engine';
 import { plainWords } from '../plain-words';
 
-/** Words of things as lexemes (`tsvector`), just as they are: no stems, no language. How many there are stands beside them. */
+/** Words of things as lexemes (`tsvector`), just as they are: no stems, no language. */
 export async function createWordTable(db: Knex, table: WordTable): Promise<void> {
-	await db.raw(
-		`CREATE TABLE ${table} (id text PRIMARY KEY, words text NOT NULL, length integer NOT NULL, lexemes tsvector NOT NULL)`
-	);
+	await db.raw(`CREATE TABLE ${table} (id text PRIMARY KEY, words text NOT NULL, lexemes tsvector NOT NULL)`);
 	await db.raw(`CREATE INDEX ${table}_lexemes ON ${table} USING gin (lexemes)`);
 }
 
@@ -24,8 +22,12 @@ export const idsWith = (db: Knex, table: WordTable, typed: Typed): Knex.QueryBui
 		.whereRaw('lexemes @@ ?::tsquery', [prefixQuery(typed)])
 		.select('id');
 
-/** By how much the words that were asked for are of all that a thing is found by. */
-export const bestFirst = (query: Knex.QueryBuilder): Knex.QueryBuilder => query.orderBy('length').orderBy('id');
+/** How a rank takes the length of what it looks at: divided by one and its logarithm. */
+const BY_LENGTH = 1;
+
+/** By how often the words that were asked for stand in what a thing is found by, and how much else does. */
+export const bestFirst = (query: Knex.QueryBuilder, typed: Typed): Knex.QueryBuilder =>
+	query.orderByRaw('ts_rank(lexemes, ?::tsquery, ?) DESC, id', [prefixQuery(typed), BY_LENGTH]);
 
 /** True when some word begins with what is typed. */
 export async function beginsAWord(db: Knex, typed: string): Promise<boolean> {
@@ -40,6 +42,13 @@ export async function everyWord(db: Knex): Promise<string[]> {
 	return rows.map(({ word }) => word);
 }
 
+/** Words as lexemes with their places. */
+function lexemesOf(words: string): string {
+	const places = new Map<string, number[]>();
+	for (const [i, word] of plainWords([words]).entries()) places.set(word, [...(places.get(word) ?? []), i + 1]);
+	return [...places].map(([word, at]) => `${quoted(word)}:${at.join()}`).join(' ');
+}
+
 /** Rows that are written by one statement. */
 const AT_ONCE = 2000;
 
@@ -47,15 +56,11 @@ const AT_ONCE = 2000;
 export async function putWords(tx: Tx, table: WordTable, rows: readonly WordRow[]): Promise<void> {
 	const last = [...new Map(rows.map((row) => [row.id, row])).values()];
 	for (let at = 0; at < last.length; at += AT_ONCE) {
-		const part = last.slice(at, at + AT_ONCE).map(({ id, words }) => {
-			const plain = plainWords([words]);
-			return { id, words, length: plain.length, lexemes: [...new Set(plain)] };
-		});
+		const part = last.slice(at, at + AT_ONCE).map(({ id, words }) => ({ id, words, lexemes: lexemesOf(words) }));
 		await tx.raw(
-			`INSERT INTO ${table} (id, words, length, lexemes)
-			SELECT row->>'id', row->>'words', (row->>'length')::integer, array_to_tsvector(ARRAY(SELECT jsonb_array_elements_text(row->'lexemes')))
-			FROM jsonb_array_elements(?::jsonb) AS row
-			ON CONFLICT (id) DO UPDATE SET words = excluded.words, length = excluded.length, lexemes = excluded.lexemes`,
+			`INSERT INTO ${table} (id, words, lexemes)
+			SELECT row->>'id', row->>'words', (row->>'lexemes')::tsvector FROM jsonb_array_elements(?::jsonb) AS row
+			ON CONFLICT (id) DO UPDATE SET words = excluded.words, lexemes = excluded.lexemes`,
 			[JSON.stringify(part)]
 		);
 	}

@@ -1,5 +1,5 @@
 import type { Cell, Row } from '../engine';
-import type { Tx } from '../change';
+import type { Tx } from '../tx';
 
 /** A prepared statement. */
 interface Statement {

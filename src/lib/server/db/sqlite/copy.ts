@@ -4,7 +4,7 @@ import { pipeline } from 'node:stream/promises';
 import { createGunzip, createGzip } from 'node:zlib';
 import Database from 'better-sqlite3';
 import { Trouble } from '../failure';
-import type { SavedCopy } from '../save';
+import type { SavedCopy } from '../saved-copy';
 
 const OWNER_ONLY = 0o600;
 const GZIP = [0x1f, 0x8b];

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Tx } from '../change';
+import type { Tx } from '../tx';
 import type { Typed, WordRow, WordTable } from '../engine';
 import { statementOn } from './bulk';
 
