@@ -17,7 +17,17 @@ async function tablesOf(db: Knex): Promise<string[]> {
 export async function dumpOf(db: Knex): Promise<string> {
 	const part = async (name: string, columns: string[]) => {
 		const rows: object[] = await db(name).select(columns);
-		const lines = rows.map((row) => JSON.stringify(Object.fromEntries(Object.entries(row).sort())));
+		// One engine has no truth of its own and keeps 0 and 1.
+		const bare = (cell: unknown) => (typeof cell === 'boolean' ? Number(cell) : cell);
+		const lines = rows.map((row) =>
+			JSON.stringify(
+				Object.fromEntries(
+					Object.entries(row)
+						.map(([column, cell]) => [column, bare(cell)] as const)
+						.sort()
+				)
+			)
+		);
 		return `${name}\n${lines.sort().join('\n')}`;
 	};
 	const parts: string[] = [];

@@ -26,6 +26,7 @@ export const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
 	export: async () => (await import('./export')).exportShop,
 	backup: async () => (await import('./backup')).backup,
 	restore: async () => (await import('./backup')).restore,
+	move: async () => (await import('./move')).move,
 	owner: async () => (await import('./owner')).owner,
 	doctor: async () => (await import('./doctor')).doctor,
 	'load-demo': async () => (await import('./load-demo')).loadDemoData

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { setTimeout as pause } from 'node:timers/promises';
-import type { Result } from '../../core/result';
+import { err, type Result } from '../../core/result';
 import { engineOf } from './engines';
 import { isBusy } from './failure';
 import type { Tx } from './tx';
@@ -61,4 +61,15 @@ export async function changeAlways<T>(db: Knex, work: (tx: Tx) => Promise<T>): P
 	const done = await change<T, never>(db, async (tx) => ({ ok: true, value: await work(tx) }));
 	if (!done.ok) throw new Error('A change that cannot be refused was refused.');
 	return done.value;
+}
+
+/** Looks at everything as it stands at one moment, while nobody writes. What it writes itself is undone. */
+export async function whileNobodyWrites<T>(db: Knex, work: (db: Knex) => Promise<T>): Promise<T> {
+	let answer: { found: T } | undefined;
+	await change(db, async (tx) => {
+		answer = { found: await work(tx) };
+		return err('looked');
+	});
+	if (!answer) throw new Error('Nobody looked.');
+	return answer.found;
 }

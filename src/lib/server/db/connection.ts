@@ -37,16 +37,15 @@ async function migrate(db: Knex, where: Where, folder: string): Promise<void> {
 }
 
 /** A connection to where data are, without a look at them. */
-export const connectTo = (where: Where): Knex =>
-	where.engine === 'sqlite' ? connectFile(where.file) : connectServer(where);
+const connectTo = (where: Where): Knex => (where.engine === 'sqlite' ? connectFile(where.file) : connectServer(where));
 
 /**
- * Opens the database of a data folder, making folder and tables as needed. Only its owner may read a file.
+ * Opens a database, making its tables as needed. Only its owner may read a file.
+ * @param folder data folder: backups made on the way go there
  * @throws Trouble with one sentence; Error of the driver when it cannot be opened or written
  */
-export async function openDatabase(folder: string): Promise<Knex> {
+export async function openAt(where: Where, folder: string): Promise<Knex> {
 	mkdirSync(folder, { recursive: true });
-	const where = whereIs(folder);
 	const db = connectTo(where);
 	try {
 		if (where.engine === 'postgres') await oneAtATime(db, where.schema, () => migrate(db, where, folder));
@@ -59,6 +58,9 @@ export async function openDatabase(folder: string): Promise<Knex> {
 	}
 	return db;
 }
+
+/** Opens the database of a data folder, wherever it is. */
+export const openDatabase = async (folder: string): Promise<Knex> => openAt(whereIs(folder), folder);
 
 /**
  * Looks quickly whether an open database is whole, as at every start.

@@ -1,6 +1,16 @@
+import { dirname } from 'node:path';
 import { holdSchema } from './postgres/hold';
 import { ownFolder } from './sqlite/owner';
-import { whereIs } from './where';
+import { whereIs, type Where } from './where';
+
+type How = 'to-serve' | 'to-replace';
+
+/** Takes data for this process, wherever they are: see `hold`. */
+export function holdAt(where: Where, what: string, how: How): Promise<() => Promise<void>> {
+	if (where.engine === 'postgres') return holdSchema(where, how === 'to-serve');
+	const giveBack = ownFolder(dirname(where.file), what);
+	return Promise.resolve(() => Promise.resolve(giveBack()));
+}
 
 /**
  * Takes the data of a folder for this process. The command line reads and writes beside a server; what replaces the data or serves them has to
@@ -10,9 +20,5 @@ import { whereIs } from './where';
  * @returns gives them back
  * @throws Trouble with one sentence when somebody else has them
  */
-export async function hold(folder: string, what: string, how: 'to-serve' | 'to-replace'): Promise<() => Promise<void>> {
-	const where = whereIs(folder);
-	if (where.engine === 'postgres') return holdSchema(where, how === 'to-serve');
-	const giveBack = ownFolder(folder, what);
-	return () => Promise.resolve(giveBack());
-}
+export const hold = async (folder: string, what: string, how: How): Promise<() => Promise<void>> =>
+	holdAt(whereIs(folder), what, how);

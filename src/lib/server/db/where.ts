@@ -31,7 +31,7 @@ export function serverAt(address: string, said = 'The address of the database'):
 }
 
 /** The address of another schema beside one, for data that are kept apart. */
-function beside(address: string, name: string): string {
+export function besideAddress(address: string, name: string): string {
 	const { schema } = serverAt(address);
 	const url = new URL(address.trim());
 	url.searchParams.set('schema', `${schema}_${name}`);
@@ -46,7 +46,7 @@ export function addressOf(folder: string, env: NodeJS.ProcessEnv = process.env):
 	const own = ownAddress(folder, env);
 	if (own !== null || basename(folder) !== PRACTICE_FOLDER || existsSync(join(folder, DATABASE_FILE))) return own;
 	const above = ownAddress(dirname(resolve(folder)), env);
-	return above === null ? null : beside(above, PRACTICE_FOLDER);
+	return above === null ? null : besideAddress(above, PRACTICE_FOLDER);
 }
 
 function ownAddress(folder: string, env: NodeJS.ProcessEnv): string | null {

@@ -3,74 +3,26 @@ import { z } from 'zod';
 import { err, ok, type Result } from '../../core/result';
 import { writeRows, type Row } from '../db/bulk';
 import { change } from '../db/change';
-import { putWords, type WordRow } from '../db/text-search';
+import { engineOf } from '../db/engines';
+import { COUNTED, TABLE_NAMES, TABLES } from '../db/tables';
+import { putWords, WORD_TABLES, type WordRow, type WordTable } from '../db/text-search';
 import { MIGRATIONS } from '../db/migrations';
 import { changesSoFar } from '../repositories/marks';
 import { exportAll } from './exchange';
 
-/**
- * Everything a shop keeps, in the order in which rows may point at one another. Sessions and passwords are no data of the shop, nor is what was
- * worked out; who customers are stays here.
- */
-const TABLES = [
-	'units',
-	'configurations',
-	'configuration_search',
-	'unit_uses',
-	'open_questions',
-	'products',
-	'product_fits',
-	'accessories',
-	'stock_search',
-	'packs',
-	'shelf_marks',
-	'kits',
-	'kit_revisions',
-	'kit_items',
-	'kit_also',
-	'fittings',
-	'fitting_marks',
-	'pictures',
-	'proofs',
-	'proof_products',
-	'complaints',
-	'fitted_lamps',
-	'follow_ups',
-	'sales',
-	'sale_packs',
-	'demand',
-	'records',
-	'settings',
-	'heading_maps',
-	'merged_configurations',
-	'events'
-] as const;
+/** Sessions and passwords are no data of the shop, nor is what was worked out; who customers are stays here. What is practised is kept apart. */
+const STAYS = /^(accounts|sessions|bay_codes|sale_customers|bulk_kits|cover_|practice_)/;
+const EXPORTED = TABLE_NAMES.filter((name) => !STAYS.test(name));
 
-/** What rows of a table are put in order by, where it is not their id. */
-const ORDER: Partial<Record<(typeof TABLES)[number], string>> = {
-	unit_uses: 'unit_id',
-	open_questions: 'configuration_id',
-	product_fits: 'product_id',
-	packs: 'sku',
-	shelf_marks: 'category',
-	kit_revisions: 'code',
-	kit_items: 'kit_id',
-	kit_also: 'kit_id',
-	pictures: 'hash',
-	proof_products: 'proof_id',
-	fitted_lamps: 'fitting_id',
-	sale_packs: 'sale_id',
-	demand: 'configuration_id',
-	settings: 'key',
-	heading_maps: 'supplier'
-};
+/** Tables of words are their ids and words; whatever else is in them the engine makes. */
+const WORDS: ReadonlySet<string> = new Set(WORD_TABLES);
 
 const cell = z.union([z.string(), z.number(), z.null()]);
 const complete = z.object({
 	version: z.string(),
 	/** How many changes there have been: marks count on from there. */
 	changes: z.number().int().nonnegative().default(0),
-	tables: z.partialRecord(z.enum(TABLES), z.array(z.record(z.string(), cell)))
+	tables: z.partialRecord(z.enum(EXPORTED), z.array(z.record(z.string(), cell)))
 });
 
 /** What a complete export holds beside the document. */
@@ -79,10 +31,10 @@ export type Complete = z.infer<typeof complete>;
 /** Everything the shop has, with histories, settings, merges and what suppliers call their columns: it comes back equal. */
 export async function exportComplete(db: Knex): Promise<Record<string, unknown>> {
 	const tables: Record<string, unknown> = {};
-	for (const table of TABLES)
+	for (const table of EXPORTED)
 		tables[table] = await db(table)
-			.select('*')
-			.orderBy(ORDER[table] ?? 'id');
+			.select(WORDS.has(table) ? ['id', 'words'] : '*')
+			.orderBy([...TABLES[table]]);
 	return {
 		...(await exportAll(db)),
 		complete: { version: MIGRATIONS.at(-1), changes: await changesSoFar(db), tables }
@@ -103,7 +55,7 @@ export function completeIn(document: unknown): Result<Complete, string> | null {
 /** Takes a complete export in, into a database that holds nothing yet. */
 export function importComplete(db: Knex, { tables, changes }: Complete): Promise<Result<{ rows: number }, string>> {
 	return change(db, async (tx) => {
-		for (const table of TABLES) {
+		for (const table of EXPORTED) {
 			const [there] = await tx(table).count({ n: '*' });
 			if (Number(there?.n ?? 0) > 0)
 				return err(
@@ -111,13 +63,13 @@ export function importComplete(db: Knex, { tables, changes }: Complete): Promise
 				);
 		}
 		let rows = 0;
-		for (const table of TABLES) {
+		for (const table of EXPORTED) {
 			const own = (tables[table] ?? []) as Row[];
-			if (table === 'configuration_search' || table === 'stock_search')
-				await putWords(tx, table, own as unknown as WordRow[]);
+			if (WORDS.has(table)) await putWords(tx, table as WordTable, own as unknown as WordRow[]);
 			else await writeRows(tx, { table }, own);
 			rows += own.length;
 		}
+		for (const [table, column] of COUNTED) await engineOf(tx).countOn(tx, table, column);
 		await tx('writes').update({ number: Math.max(changes, await changesSoFar(tx)) });
 		return ok({ rows });
 	});

@@ -1,5 +1,6 @@
 import type { Tx } from '../tx';
 import type { Cell, Row } from '../engine';
+import { keptText } from '../kept-text';
 
 /** Characters of rows that one statement carries. */
 const AT_ONCE = 8_000_000;
@@ -9,7 +10,7 @@ const named = (name: string) => `"${name}"`;
 
 /** A cell as JSON carries it: text without what no text of this engine may hold (a zero, half a character), bytes as hexadecimals. */
 function carried(cell: Cell): Cell {
-	if (typeof cell === 'string') return cell.toWellFormed().replaceAll('\0', '\u{fffd}');
+	if (typeof cell === 'string') return keptText(cell);
 	return cell instanceof Uint8Array ? `\\x${Buffer.from(cell).toString('hex')}` : cell;
 }
 
