@@ -14,7 +14,8 @@ import { watchedSolve } from './workers/solves';
 import { coverState } from './repositories/cover';
 import { startCoverRun, stopCover } from './workers/cover';
 import { stopBulkKits, watchBulkKits } from './workers/bulk-kits';
-import { resumeImports, stopImports } from './workers/imports';
+import { jobsOf, type Jobs } from './jobs';
+import { Imports } from './workers/imports';
 import { kitWorkInThreads, stopHeavy } from './workers/heavy';
 
 let opened: Promise<Knex> | undefined;
@@ -32,7 +33,7 @@ export async function openShop(): Promise<void> {
 	startKeeping(dataFolder());
 	startAsking(database);
 	watchBulkKits(kitContext);
-	resumeImports(dataFolder());
+	await imports.start();
 	if ((await coverState(await database()))?.startedAt) void startCoverRun(dataFolder());
 }
 
@@ -41,6 +42,17 @@ export function database(): Promise<Knex> {
 	opened ??= openDatabase(dataFolder());
 	return opened;
 }
+
+let lines: Promise<Jobs> | undefined;
+
+/** The shop's work in line, and what its processes say to one another. */
+export function jobs(): Promise<Jobs> {
+	lines ??= database().then((db) => jobsOf(db, dataFolder()));
+	return lines;
+}
+
+/** Imports of the shop. */
+export const imports = new Imports(dataFolder, database, jobs);
 
 /** How long questions at the counter wait to be written together, ms. */
 const LOG_AFTER_MS = 5000;
@@ -87,7 +99,7 @@ export async function closeShop(): Promise<void> {
 	await db?.destroy();
 	await closePractice();
 	await stopHeavy();
-	await stopImports();
+	await imports.stop();
 	await stopCover();
 	stopKeeping();
 	stopAsking();

@@ -39,6 +39,7 @@ export const TABLES = {
 	sessions: ['token'],
 	bay_codes: ['code'],
 	bulk_kits: ['number'],
+	imports: ['id'],
 	cover_state: ['id'],
 	cover_views: ['number'],
 	cover_traits: ['number'],

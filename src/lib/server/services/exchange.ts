@@ -84,11 +84,14 @@ export async function importDocument(
 		now,
 		by = null,
 		progress,
+		noting,
 		pictures = new Map()
 	}: {
 		now: string;
 		by?: string | null;
 		progress?: (done: number) => void;
+		/** Is written with it, once it is known what comes of it. */
+		noting?: (tx: Tx, report: ImportReport) => Promise<void>;
 		/** Pictures that came along, by SHA-256. */
 		pictures?: ReadonlyMap<string, Uint8Array>;
 	}
@@ -113,13 +116,15 @@ export async function importDocument(
 		kept.push(...(await importFittings(tx, doc.fittings)), ...(await importProofs(tx, doc.proofs)));
 		await importLearned(tx, doc);
 		await raiseMark(tx, 'shop');
-		return {
+		const report = {
 			configurations: doc.configurations.length,
 			products: doc.products.length,
 			accessories: doc.accessories.length,
 			kits: doc.kits.length - keptKits,
 			kept
 		};
+		await noting?.(tx, report);
+		return report;
 	});
 }
 

@@ -3,8 +3,7 @@ import { dataFolder } from '../config';
 import { whereIs, type Where } from '../db/where';
 import { databaseFailure } from '../db/failure';
 import { clockBehind } from '../repositories/events';
-import { database } from '../shop';
-import { importsUnderWay } from '../workers/imports';
+import { database, imports } from '../shop';
 import { solvesUnderWay } from '../workers/solves';
 import { listBackups } from './backups';
 
@@ -54,6 +53,6 @@ export async function readiness(): Promise<Readiness> {
 		backupHours: last ? Math.round((Date.now() - Date.parse(last.at)) / HOUR_MS) : null,
 		clockBehind: behind,
 		solves: solvesUnderWay(),
-		imports: importsUnderWay()
+		imports: imports.underWay
 	};
 }

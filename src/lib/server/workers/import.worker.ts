@@ -1,10 +1,12 @@
-import { readFileSync } from 'node:fs';
+import type { Knex } from 'knex';
 import { receiveMessageOnPort, type MessagePort } from 'node:worker_threads';
 import { accessProblemsIn, readDocumentText, type SheetsView } from '../../core/exchange';
 import { counted } from '../../core/quantity';
 import type { Problem } from '../../core/result';
+import type { Tx } from '../db/change';
 import { openDatabase } from '../db/connection';
 import { databaseFailure } from '../db/failure';
+import { findImport, finishImport, importFile, isStopping } from '../repositories/imports';
 import { readTables } from '../documents/read-tables';
 import { importDocument, type ImportReport } from '../services/exchange';
 import { previewSheets, writeSheets, type SheetReport, type SheetOptions } from '../services/sheets/import';
@@ -13,19 +15,18 @@ import type { Actor } from '../services/record/store';
 /** Where this file is, for the pool that runs it. */
 export const url = import.meta.url;
 
-/** One import to look at, or to write. */
+/** An import that was taken. */
 export interface ImportTask {
-	/** Look at a spreadsheet, write it, or take a whole document in. */
-	mode: 'preview' | 'write' | 'document';
-	/** The data folder, and the file that was put there. */
+	/** The data folder, the number of the import, and the mark it was taken by. */
 	folder: string;
-	file: string;
-	name: string;
-	options: SheetOptions;
-	actor: Actor;
+	id: string;
+	mark: string;
 	/** Takes progress out, and the word to stop in. */
 	port: MessagePort;
 }
+
+/** Look at a spreadsheet, write it, or take a whole document in. */
+export type ImportMode = 'preview' | 'write' | 'document';
 
 /** What came of it. */
 export type ImportOutcome =
@@ -42,8 +43,21 @@ class Cancelled extends Error {}
 /** Most problems of a document that are shown. */
 const MAX_PROBLEMS = 50;
 
-async function takeDocument({ folder, file, name, actor, port }: ImportTask): Promise<ImportOutcome> {
-	const read = readDocumentText(new TextDecoder().decode(readFileSync(file)));
+/** An import as the thread works on it. */
+interface Open {
+	db: Knex;
+	name: string;
+	bytes: Uint8Array;
+	options: SheetOptions;
+	actor: Actor;
+	/** Says how far it is; throws when somebody wants it stopped. */
+	say: (phase: 'checking' | 'writing', done: number, total: number) => void;
+	/** Notes what came of it in the change that writes it, or undoes that. */
+	noting: (tx: Tx, outcome: ImportOutcome) => Promise<void>;
+}
+
+async function takeDocument({ db, name, bytes, actor, say, noting }: Open): Promise<ImportOutcome> {
+	const read = readDocumentText(new TextDecoder().decode(bytes));
 	const problems = read.ok ? accessProblemsIn(read.value) : read.error;
 	if (!read.ok || problems.length > 0) {
 		const wrong = counted(problems.length, 'thing is', 'things are');
@@ -55,38 +69,60 @@ async function takeDocument({ folder, file, name, actor, port }: ImportTask): Pr
 	}
 	const { units, configurations, products, accessories } = read.value;
 	const total = units.length + configurations.length + products.length + accessories.length;
-	const progress = (done: number): void => {
-		if (done % ROWS_BETWEEN_WORDS !== 0) return;
-		if (receiveMessageOnPort(port)) throw new Cancelled();
-		port.postMessage({ phase: 'checking', done, total });
-	};
-	const db = await openDatabase(folder);
-	try {
-		const report = await importDocument(db, read.value, { now: actor.now, by: actor.by, progress });
-		return { kind: 'document', report, vehicles: configurations.map((c) => c.id) };
-	} finally {
-		await db.destroy();
-	}
+	const vehicles = configurations.map((c) => c.id);
+	const report = await importDocument(db, read.value, {
+		now: actor.now,
+		by: actor.by,
+		progress: (done) => say('checking', done, total),
+		noting: (tx, written) => noting(tx, { kind: 'document', report: written, vehicles })
+	});
+	return { kind: 'document', report, vehicles };
 }
 
-async function run(task: ImportTask): Promise<ImportOutcome> {
-	const { mode, folder, file, name, options, actor, port } = task;
-	port.postMessage({ phase: 'reading', done: 0, total: 0 });
-	if (mode === 'document') return takeDocument(task);
-	const read = await readTables(new Uint8Array(readFileSync(file)), name);
+async function takeSheets(
+	isLook: boolean,
+	{ db, name, bytes, options, actor, say, noting }: Open
+): Promise<ImportOutcome> {
+	const read = await readTables(bytes, name);
 	if (!read.ok) return { kind: 'trouble', message: `${read.error} Nothing was changed.` };
 	const { tables, notes } = read.value;
 	const total = tables.reduce((sum, table) => sum + table.rows.length, 0);
-	const progress = (done: number): void => {
-		if (done % ROWS_BETWEEN_WORDS !== 0) return;
-		if (receiveMessageOnPort(port)) throw new Cancelled();
-		port.postMessage({ phase: done > total ? 'writing' : 'checking', done: Math.min(done, total), total });
+	const asked = {
+		options,
+		actor,
+		progress: (done: number) => say(done > total ? 'writing' : 'checking', Math.min(done, total), total)
 	};
+	if (isLook) return { kind: 'preview', preview: await previewSheets(db, tables, asked), notes };
+	const report = await writeSheets(db, tables, {
+		...asked,
+		noting: (tx, written) => noting(tx, { kind: 'written', report: written })
+	});
+	return { kind: 'written', report };
+}
+
+async function run({ folder, id, mark, port }: ImportTask): Promise<ImportOutcome> {
+	port.postMessage({ phase: 'reading', done: 0, total: 0 });
 	const db = await openDatabase(folder);
 	try {
-		if (mode === 'preview')
-			return { kind: 'preview', preview: await previewSheets(db, tables, { options, actor, progress }), notes };
-		return { kind: 'written', report: await writeSheets(db, tables, { options, actor, progress }) };
+		const [row, bytes] = [await findImport(db, id), await importFile(db, id)];
+		if (!row || !bytes || (await isStopping(db, id))) return { kind: 'cancelled' };
+		let words = 0;
+		const open: Open = {
+			db,
+			name: row.name,
+			bytes,
+			options: JSON.parse(row.options) as SheetOptions,
+			actor: JSON.parse(row.actor) as Actor,
+			say: (phase, done, all) => {
+				if (words++ % ROWS_BETWEEN_WORDS !== 0) return;
+				if (receiveMessageOnPort(port)) throw new Cancelled();
+				port.postMessage({ phase, done, total: all });
+			},
+			noting: async (tx, outcome) => {
+				if (!(await finishImport(tx, { id, mark }, outcome))) throw new Cancelled();
+			}
+		};
+		return row.mode === 'document' ? await takeDocument(open) : await takeSheets(row.mode === 'preview', open);
 	} finally {
 		await db.destroy();
 	}

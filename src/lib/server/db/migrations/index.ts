@@ -13,6 +13,7 @@ import * as sales from './0011-sales';
 import * as bulkKits from './0012-bulk-kits';
 import * as practice from './0013-practice';
 import * as practiceCases from './0014-practice-cases';
+import * as jobs from './0015-jobs';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -29,7 +30,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0011-sales': sales,
 	'0012-bulk-kits': bulkKits,
 	'0013-practice': practice,
-	'0014-practice-cases': practiceCases
+	'0014-practice-cases': practiceCases,
+	'0015-jobs': jobs
 };
 
 /** Their keys, in order. */

@@ -21,7 +21,7 @@ import { findHeadingMap, putHeadingMap } from '../../repositories/heading-maps';
 import { listAccessories, listProducts } from '../../repositories/products';
 import { readCurrency } from '../policy';
 import { listUnits } from '../../repositories/units';
-import { changeAlways } from '../../db/change';
+import { changeAlways, type Tx } from '../../db/change';
 import type { Actor } from '../record/store';
 import { readyToTakeIn, takeIn } from '../record/take-in';
 
@@ -214,29 +214,35 @@ export interface SheetReport {
 	leftOut: number;
 }
 
+/** What is written in the same change as an import, once it is known what comes of it. */
+export type Noting<R> = (tx: Tx, report: R) => Promise<void>;
+
 /**
  * Takes a spreadsheet in, in one transaction: everything, or nothing. Remembers the headings of a named supplier.
+ * @param noting is written with it
  * @throws SheetProblem with one sentence when rows cannot be read and may not be left out
  */
 export async function writeSheets(
 	db: Knex,
 	tables: readonly IncomingTable[],
-	{ options, actor, progress }: { options: SheetOptions; actor: Actor; progress: Progress }
+	{ options, actor, progress, noting }: SheetImport & { noting?: Noting<SheetReport> }
 ): Promise<SheetReport> {
 	const { all, first, assembled } = await prepare(db, tables, { options, actor, progress });
 	const [problem] = assembled.problems;
 	if (problem) throw new SheetProblem(problem, assembled.problems.length);
 	const ready = await readyToTakeIn(db, assembled, { actor, progress: (done) => progress(first.rows + done) });
-	await changeAlways(db, async (tx) => {
-		await takeIn(tx, ready);
-		if (options.supplier)
-			for (const { sheet, map } of all) await putHeadingMap(tx, { supplier: options.supplier, sheet, map });
-	});
-	return {
+	const report = {
 		vehicles: assembled.configurations.map((c) => c.id),
 		products: assembled.products.map((p) => p.id),
 		accessories: assembled.accessories.map((a) => a.id),
 		rows: assembled.rows,
 		leftOut: first.rows - assembled.rows
 	};
+	await changeAlways(db, async (tx) => {
+		await takeIn(tx, ready);
+		if (options.supplier)
+			for (const { sheet, map } of all) await putHeadingMap(tx, { supplier: options.supplier, sheet, map });
+		await noting?.(tx, report);
+	});
+	return report;
 }

@@ -1,14 +1,17 @@
 import type { Knex } from 'knex';
-import { afterAll, describe, expect, it } from 'vitest';
+import { describe, expect, it, onTestFinished } from 'vitest';
 import { demoDatabase } from '../../../../../tests/support/database';
 import type { IncomingTable } from '../../../core/exchange';
+import { changeAlways } from '../../db/change';
 import { csv } from '../../documents/csv';
 import { readTables } from '../../documents/read-tables';
 import { findConfiguration } from '../../repositories/configurations';
 import { listSuppliers } from '../../repositories/heading-maps';
 import { countQuestions } from '../../repositories/questions';
 import { sheetOptions } from '../../sheet-options';
-import { beginImport, cancelImport, continueImport, findImport, stopImports } from '../../workers/imports';
+import { addImport, finishImport, takeImport } from '../../repositories/imports';
+import { jobsOf } from '../../jobs';
+import { Imports } from '../../workers/imports';
 import { exportVehicle } from '../exchange';
 import { historyOf, stepHistory } from '../record/history';
 import { CONFIGURATIONS } from '../record/store';
@@ -149,44 +152,76 @@ describe('the wish of a form', () => {
 });
 
 describe('imports off the request thread', () => {
-	afterAll(stopImports);
-	const outcomeOf = async (id: string) => {
+	const upload = (text: string, name = 'sheet.csv') => ({ name, bytes: new TextEncoder().encode(text) });
+	const asked = (mode: 'preview' | 'write') => ({ mode, options: PLAIN, actor: ACTOR });
+
+	/** Imports as a process has them. */
+	async function process(folder: string, db: Knex): Promise<Imports> {
+		const jobs = jobsOf(db, folder);
+		const imports = new Imports(
+			() => folder,
+			() => Promise.resolve(db),
+			() => jobs
+		);
+		await imports.start();
+		onTestFinished(async () => {
+			await (await jobs).stop();
+			await imports.stop();
+		});
+		return imports;
+	}
+
+	const outcomeOf = async (imports: Imports, id: string) => {
 		for (let i = 0; i < 300; i++) {
-			const outcome = findImport(id)?.outcome;
+			const outcome = (await imports.find(id))?.outcome;
 			if (outcome) return outcome;
 			await new Promise((resolve) => setTimeout(resolve, 100));
 		}
 		throw new Error('The import did not end.');
 	};
-	const upload = (text: string, name = 'sheet.csv') => ({ name, bytes: new TextEncoder().encode(text) });
 
 	it('look first, write when asked, and stop with nothing written', { timeout: 60_000 }, async () => {
 		const { db, folder } = await demoDatabase();
-		const id = beginImport(folder, upload(`configuration,id,lens\n${CAR},dome,smoked\n`), {
-			mode: 'preview',
-			options: PLAIN,
-			actor: ACTOR
+		const imports = await process(folder, db);
+		const id = await imports.begin(upload(`configuration,id,lens\n${CAR},dome,smoked\n`), asked('preview'));
+		expect(await outcomeOf(imports, id)).toMatchObject({
+			kind: 'preview',
+			preview: { changedVehicles: [CAR] },
+			notes: []
 		});
-		expect(await outcomeOf(id)).toMatchObject({ kind: 'preview', preview: { changedVehicles: [CAR] }, notes: [] });
 		expect(await lensOf(db, 'dome')).toBe('clear');
-		expect(continueImport(id, { mode: 'write', options: PLAIN, actor: ACTOR })).toBe(true);
-		expect(await outcomeOf(id)).toMatchObject({ kind: 'written', report: { vehicles: [CAR] } });
+		expect(await imports.goOn(id, asked('write'))).toBe(true);
+		expect(await outcomeOf(imports, id)).toMatchObject({ kind: 'written', report: { vehicles: [CAR] } });
 		expect(await lensOf(db, 'dome')).toBe('smoked');
 
 		const many = Array.from({ length: 60_000 }, (_, i) => `${CAR},s${i},rear,left,1,stop,P21W`).join('\n');
-		const long = beginImport(folder, upload(`configuration,id,zone,side,index,functions,category\n${many}`), {
-			mode: 'preview',
-			options: PLAIN,
-			actor: ACTOR
-		});
-		cancelImport(long);
-		expect(await outcomeOf(long)).toEqual({ kind: 'cancelled' });
+		const long = await imports.begin(
+			upload(`configuration,id,zone,side,index,functions,category\n${many}`),
+			asked('preview')
+		);
+		await imports.cancel(long);
+		expect(await outcomeOf(imports, long)).toEqual({ kind: 'cancelled' });
 
-		const broken = beginImport(folder, upload('', 'empty.csv'), { mode: 'preview', options: PLAIN, actor: ACTOR });
-		expect(await outcomeOf(broken)).toMatchObject({ kind: 'trouble', message: expect.stringContaining('no rows') });
-		expect([findImport('nobody'), continueImport('nobody', { mode: 'write', options: PLAIN, actor: ACTOR })]).toEqual([
-			null,
-			false
-		]);
+		const broken = await imports.begin(upload('', 'empty.csv'), asked('preview'));
+		expect(await outcomeOf(imports, broken)).toMatchObject({
+			kind: 'trouble',
+			message: expect.stringContaining('no rows')
+		});
+		expect([await imports.find('nobody'), await imports.goOn('nobody', asked('write'))]).toEqual([null, false]);
+	});
+
+	it('that were under way when everything stopped are taken up, and whoever had one before may not write', async () => {
+		const { db, folder } = await demoDatabase();
+		const row = { name: 'sheet.csv', mode: 'write', options: JSON.stringify(PLAIN), actor: JSON.stringify(ACTOR) };
+		const file = upload(`configuration,id,lens\n${CAR},dome,smoked\n`).bytes;
+		await changeAlways(db, async (tx) => {
+			await addImport(tx, { ...row, id: 'cut-off', beganAt: ACTOR.now, file });
+			await takeImport(tx, 'cut-off', 'one that is gone');
+		});
+		const imports = await process(folder, db);
+		expect(await outcomeOf(imports, 'cut-off')).toMatchObject({ kind: 'written', report: { vehicles: [CAR] } });
+		expect(await lensOf(db, 'dome')).toBe('smoked');
+		const late = await changeAlways(db, (tx) => finishImport(tx, { id: 'cut-off', mark: 'one that is gone' }, {}));
+		expect(late).toBe(false);
 	});
 });

@@ -1,16 +1,14 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
-import { dataFolder } from '$lib/server/config';
 import { actorHere } from '$lib/server/actor';
 import { listSuppliers } from '$lib/server/repositories/heading-maps';
 import { sheetOptions } from '$lib/server/sheet-options';
-import { database } from '$lib/server/shop';
+import { database, imports } from '$lib/server/shop';
 import { uploadedBytes } from '$lib/server/upload';
-import { beginImport, warmImports } from '$lib/server/workers/imports';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => {
-	warmImports();
+	imports.warm();
 	return { suppliers: await listSuppliers(await database()) };
 };
 
@@ -23,7 +21,7 @@ export const actions: Actions = {
 			: await uploadedBytes(form, 'file');
 		if (!upload.ok) return fail(400, { message: `Paste some rows, or choose a file. ${upload.error}` });
 		const options = { ...sheetOptions(form), configuration: params.id };
-		const job = beginImport(dataFolder(), upload.value, { mode: 'preview', options, actor: actorHere() });
+		const job = await imports.begin(upload.value, { mode: 'preview', options, actor: actorHere() });
 		redirect(303, resolve('/vehicles/import/[job]', { job }));
 	}
 };

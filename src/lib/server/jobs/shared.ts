@@ -1,0 +1,131 @@
+import type { Knex } from 'knex';
+import PgBoss from 'pg-boss';
+import type { Where } from '../db/where';
+import { log } from '../log';
+import { localBus } from './bus';
+import { QUEUES, type Jobs, type Queue, type Work } from './jobs';
+import { bePresent, channelOf, PRESENT } from './presence';
+
+const BOSS_CONNECTIONS = 2;
+/** How often somebody looks whether there is work, s, and whether who took some is gone, ms. */
+const LOOK_S = 1;
+const GONE_MS = 1000;
+/** A job is taken up so often when those who had it ended; a failure of the work itself is noted and not tried again. */
+const TAKEN_UP = 20;
+/** Longer than any work takes: who ends without a word is noticed long before. */
+const EXPIRE_MINUTES = 180;
+const KEPT_S = 3600;
+/** Bytes that the server takes of one word. */
+const MOST_SAID = 7900;
+
+/** A job that a process has taken, of those whose process is gone. */
+interface Taken {
+	job: string;
+	queue: Queue;
+}
+
+/** Jobs of processes that are not there any more, taken out of the list of those that are under way. */
+async function ofThoseWhoAreGone(db: Knex): Promise<Taken[]> {
+	const { rows }: { rows: Taken[] } = await db.raw(
+		`DELETE FROM job_takers AS taken WHERE NOT EXISTS (
+			SELECT 1 FROM pg_locks AS held JOIN pg_database AS own ON own.oid = held.database
+			WHERE own.datname = current_database() AND held.locktype = 'advisory' AND held.objsubid = 2
+			AND held.classid = ?::oid AND held.objid = taken.process::oid
+		) RETURNING job, queue`,
+		[PRESENT]
+	);
+	return rows;
+}
+
+/**
+ * Work in line on a server, for every process that works on the same data: kept, taken once, and taken up by another process when the one that
+ * had it is gone.
+ */
+export async function sharedJobs(db: Knex, where: Where & { engine: 'postgres' }): Promise<Jobs> {
+	const bus = localBus();
+	const presence = await bePresent(where, (text) => {
+		const { topic, word } = JSON.parse(text) as { topic: string; word: object };
+		bus.say(topic, word);
+	});
+	const boss = new PgBoss({
+		connectionString: where.url,
+		schema: `${where.schema}_jobs`,
+		application_name: 'rotalux jobs',
+		max: BOSS_CONNECTIONS,
+		schedule: false,
+		archiveCompletedAfterSeconds: KEPT_S,
+		deleteAfterHours: 1
+	});
+	boss.on('error', (error) => log.warn({ err: error }, 'the line of jobs does not answer'));
+	await boss.start();
+	// One of a key waits, and one is under way.
+	for (const name of QUEUES) await boss.createQueue(name, { name, policy: 'stately' });
+
+	let stopped = false;
+	const workers = new Map<Queue, string>();
+	const look = async (): Promise<void> => {
+		try {
+			for (const { job, queue } of await ofThoseWhoAreGone(db)) {
+				log.warn({ job, queue }, 'a process is gone; its work is taken up');
+				await boss.fail(queue, job);
+				bus.say('sent', { queue });
+			}
+		} catch (error) {
+			if (!stopped) log.debug({ err: error }, 'nobody could look for work of processes that are gone');
+		}
+	};
+	const timer = setInterval(() => void look(), GONE_MS).unref();
+	const say = (topic: string, word: object): void => {
+		const text = JSON.stringify({ topic, word });
+		if (Buffer.byteLength(text) > MOST_SAID) return;
+		void db.raw('SELECT pg_notify(?, ?)', [channelOf(where.schema), text]).then(undefined, () => undefined);
+	};
+	bus.hear('sent', ({ queue }: { queue: Queue }) => {
+		const worker = workers.get(queue);
+		if (worker !== undefined && !stopped) boss.notifyWorker(worker);
+	});
+
+	const taken = async (queue: Queue, { id, key }: { id: string; key: string }, work: Work): Promise<void> => {
+		await db('job_takers').insert({ job: id, queue, process: presence.number }).onConflict('job').merge();
+		try {
+			await work(key);
+		} catch (error) {
+			if (stopped) throw error;
+			log.error({ err: error, queue, key }, 'a piece of work in line failed');
+		} finally {
+			await db('job_takers')
+				.where({ job: id, process: presence.number })
+				.delete()
+				.then(undefined, () => undefined);
+		}
+	};
+
+	return {
+		say,
+		hear: bus.hear,
+		send: async (queue, key) => {
+			await boss.send(
+				queue,
+				{ key },
+				{ singletonKey: key, retryLimit: TAKEN_UP, retryDelay: 0, expireInMinutes: EXPIRE_MINUTES }
+			);
+			say('sent', { queue });
+		},
+		work: async (queue, work) => {
+			const id = await boss.work<{ key: string }>(
+				queue,
+				{ pollingIntervalSeconds: LOOK_S, batchSize: 1 },
+				async (jobs) => {
+					for (const { id: job, data } of jobs) await taken(queue, { id: job, key: data.key }, work);
+				}
+			);
+			workers.set(queue, id);
+		},
+		stop: async () => {
+			stopped = true;
+			clearInterval(timer);
+			await presence.leave();
+			await boss.stop({ graceful: false, wait: false });
+		}
+	};
+}
