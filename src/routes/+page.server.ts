@@ -1,4 +1,3 @@
-import { dataFolder } from '$lib/server/config';
 import { recentRecords } from '$lib/server/repositories/events';
 import { countComplaints } from '$lib/server/repositories/complaints';
 import { awaySince } from '$lib/server/seen';
@@ -8,9 +7,8 @@ import { dueToday } from '$lib/server/services/follow-ups';
 import { changedSince, waitingToday } from '$lib/server/services/today';
 import { isBeginning, readStart } from '$lib/server/services/start';
 import { showVehiclesById } from '$lib/server/services/vehicle';
-import { counterLog, database } from '$lib/server/shop';
+import { counterLog, cover, database } from '$lib/server/shop';
 import { shopDay } from '$lib/server/shop-time';
-import { askCover } from '$lib/server/workers/cover';
 import type { Knex } from 'knex';
 import type { PageServerLoad } from './$types';
 
@@ -46,7 +44,7 @@ export const load: PageServerLoad = async ({ url, cookies }) => {
 		line,
 		reply,
 		/** Comes after the answer: what would serve what nothing serves. */
-		could: reply ? couldServe(db, reply, (question, ...asked) => askCover(dataFolder(), question, ...asked)) : null,
+		could: reply ? couldServe(db, reply, (question, ...asked) => cover.ask(question, ...asked)) : null,
 		today: reply ? null : await readToday(db, now, since),
 		start: reply ? null : await startHere(db)
 	};

@@ -39,17 +39,36 @@ async function templateWith(fill: (db: Knex) => Promise<unknown>): Promise<Templ
 	return { folder, url };
 }
 
-async function copyOf({ folder: from, url }: Template): Promise<{ db: Knex; folder: string }> {
+/** A database, and what takes it away. */
+interface Kept {
+	db: Knex;
+	folder: string;
+	close: () => Promise<void>;
+}
+
+async function keptCopyOf({ folder: from, url }: Template): Promise<Kept> {
 	const folder = mkdtempSync(join(tmpdir(), 'rotalux-test-'));
 	const own = url === null ? null : await databaseOnServer(folder, url);
 	if (own === null) cpSync(from, folder, { recursive: true });
 	const db = await openDatabase(folder);
-	onTestFinished(async () => {
+	const close = async () => {
 		await db.destroy();
 		if (own !== null) await dropOnServer(own);
 		rmSync(folder, { recursive: true, force: true });
-	});
-	return { db, folder };
+	};
+	return { db, folder, close };
+}
+
+async function copyOf(template: Template): Promise<{ db: Knex; folder: string }> {
+	const { close, ...kept } = await keptCopyOf(template);
+	onTestFinished(close);
+	return kept;
+}
+
+/** A fresh database for all tests of a file, which takes it away itself. */
+export async function databaseForAll(): Promise<Kept> {
+	empty ??= templateWith(() => Promise.resolve());
+	return keptCopyOf(await empty);
 }
 
 /** A fresh database with the demo data in it. */

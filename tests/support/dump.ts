@@ -9,7 +9,7 @@ async function tablesOf(db: Knex): Promise<string[]> {
 			? db('pg_tables').whereRaw('schemaname = current_schema()').select({ name: 'tablename' })
 			: db('sqlite_master').where({ type: 'table' }).select('name');
 	const rows: { name: string }[] = await query.orderBy('name');
-	const inner = /^(sqlite|knex|configuration_|stock_search)|^(word_rows|job_takers)$/;
+	const inner = /^(sqlite|knex|configuration_|stock_search)|^(word_rows|job_takers|rate_limits)$/;
 	return rows.map(({ name }) => name).filter((name) => !inner.test(name));
 }
 

@@ -7,7 +7,8 @@ const LOOK_MS = 10 * 60 * 1000;
 
 let timer: NodeJS.Timeout | undefined;
 
-async function look(database: () => Promise<Knex>): Promise<void> {
+/** Asks the supplier if it is time. */
+export async function ask(database: () => Promise<Knex>): Promise<void> {
 	try {
 		const state = await askWhenDue(await database(), () => new Date());
 		if (state?.trouble) log.warn({ trouble: state.trouble }, 'the supplier was asked by the timer');
@@ -17,8 +18,8 @@ async function look(database: () => Promise<Knex>): Promise<void> {
 }
 
 /** Asks the supplier by itself, as often as the shop has set, while the server runs. */
-export function startAsking(database: () => Promise<Knex>): void {
-	timer ??= setInterval(() => void look(database), LOOK_MS).unref();
+export function startAsking(look: () => void): void {
+	timer ??= setInterval(look, LOOK_MS).unref();
 }
 
 /** Stops asking. */

@@ -35,7 +35,10 @@ export async function keep(shop: string): Promise<void> {
 	for (const folder of foldersOf(shop)) await keepOne(folder);
 }
 
-/** Looks every hour whether a backup is due, while the server runs. `ROTALUX_KEEP=off` leaves that to somebody else. */
+/**
+ * Looks every hour whether a backup is due, while the server runs. `ROTALUX_KEEP=off` leaves that to somebody else: of several processes one
+ * keeps the backups.
+ */
 export function startKeeping(folder: string): void {
 	if (timer || process.env.ROTALUX_KEEP === 'off') return;
 	timer = setInterval(() => void keep(folder), HOUR_MS);

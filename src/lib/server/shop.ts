@@ -5,15 +5,15 @@ import { openDatabase, quickCheck } from './db/connection';
 import { hold } from './db/hold';
 import { log } from './log';
 import { clockBehind } from './repositories/events';
-import { startAsking, stopAsking } from './asking';
+import { countTogether } from './access/limits';
+import { ask, startAsking, stopAsking } from './asking';
 import { closePractice } from './practice-folder';
 import { startKeeping, stopKeeping } from './keeping';
 import { CounterLog } from './services/counter-log';
 import type { KitContext } from './services/kits';
-import { watchedSolve } from './workers/solves';
-import { coverState } from './repositories/cover';
-import { startCoverRun, stopCover } from './workers/cover';
-import { stopBulkKits, watchBulkKits } from './workers/bulk-kits';
+import { shareSolves, watchedSolve } from './workers/solves';
+import { CoverRuns } from './workers/cover';
+import { BulkKits } from './workers/bulk-kits';
 import { jobsOf, type Jobs } from './jobs';
 import { Imports } from './workers/imports';
 import { kitWorkInThreads, stopHeavy } from './workers/heavy';
@@ -30,11 +30,13 @@ export async function openShop(): Promise<void> {
 	await quickCheck(await database());
 	const behind = await clockBehind(await database(), Date.now());
 	if (behind > 0) log.warn({ seconds: behind }, 'the clock is behind the last change; changes are ordered by number');
+	countTogether(await database());
+	shareSolves(await jobs());
 	startKeeping(dataFolder());
-	startAsking(database);
-	watchBulkKits(kitContext);
+	await startChores();
 	await imports.start();
-	if ((await coverState(await database()))?.startedAt) void startCoverRun(dataFolder());
+	await cover.start();
+	await bulk.start();
 }
 
 /** The shop's database, opened on first use. */
@@ -54,8 +56,25 @@ export function jobs(): Promise<Jobs> {
 /** Imports of the shop. */
 export const imports = new Imports(dataFolder, database, jobs);
 
+/** The cover of the shop. */
+export const cover = new CoverRuns(dataFolder, database, jobs);
+
+/** Kits of the shop that nobody waits for. */
+export const bulk = new BulkKits(kitContext, jobs);
+
 /** How long questions at the counter wait to be written together, ms. */
 const LOG_AFTER_MS = 5000;
+
+/** What is done by itself from time to time, by one of the processes that could. */
+const CHORES: Readonly<Record<string, () => Promise<void>>> = {
+	ask: () => ask(database)
+};
+
+async function startChores(): Promise<void> {
+	const line = await jobs();
+	await line.work('chore', async (name) => CHORES[name]?.());
+	startAsking(() => void line.send('chore', 'ask'));
+}
 
 /** What was asked at the counter, on its way to the demand of the shop. */
 export const counterLog = new CounterLog(database, LOG_AFTER_MS, (error) =>
@@ -90,19 +109,20 @@ export async function kitContext(): Promise<KitContext> {
 	};
 }
 
-/** Closes what was opened. */
+/** Closes what was opened: first what takes work, then what it works on. */
 export async function closeShop(): Promise<void> {
-	stopBulkKits();
+	stopKeeping();
+	stopAsking();
+	bulk.stop();
 	await counterLog.write();
+	await (await lines)?.stop();
+	await imports.stop();
+	await cover.stop();
+	await stopHeavy();
 	const db = await opened;
 	opened = undefined;
 	await db?.destroy();
 	await closePractice();
-	await stopHeavy();
-	await imports.stop();
-	await stopCover();
-	stopKeeping();
-	stopAsking();
 	await giveBack?.();
 	giveBack = undefined;
 }

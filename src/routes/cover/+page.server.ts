@@ -1,7 +1,6 @@
 import { coverAsked } from '$lib/server/cover-asked';
 import { fleetAsked } from '$lib/server/fleet-asked';
-import { dataFolder } from '$lib/server/config';
-import { askCover } from '$lib/server/workers/cover';
+import { cover } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url, parent }) => {
@@ -10,8 +9,8 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 	const asked = coverAsked(url);
 	const wish = fleetAsked(url);
 	return {
-		overview: await askCover(dataFolder(), 'overview', asked),
-		fleet: await askCover(dataFolder(), 'fleet', asked, wish),
+		overview: await cover.ask('overview', asked),
+		fleet: await cover.ask('fleet', asked, wish),
 		wish
 	};
 };

@@ -63,6 +63,10 @@ export async function changeAlways<T>(db: Knex, work: (tx: Tx) => Promise<T>): P
 	return done.value;
 }
 
+/** Reads everything as it stands at one moment, while others go on. */
+export const asOfNow = <T>(db: Knex, work: (db: Knex) => Promise<T>): Promise<T> =>
+	db.transaction(work, engineOf(db).snapshot);
+
 /** Looks at everything as it stands at one moment, while nobody writes. What it writes itself is undone. */
 export async function whileNobodyWrites<T>(db: Knex, work: (db: Knex) => Promise<T>): Promise<T> {
 	let answer: { found: T } | undefined;

@@ -48,6 +48,9 @@ export interface Engine {
 	/** How long a change waits by itself for the right to write, ms, where the engine lets it wait. */
 	waitAtMost: (tx: Knex, ms: number) => Promise<void>;
 
+	/** How a transaction begins that reads everything as it stands at one moment. */
+	readonly snapshot: Knex.TransactionConfig;
+
 	/** Many rows at once. */
 	writeRows: (tx: Tx, target: { table: string; key?: readonly string[] }, rows: readonly Row[]) => Promise<void>;
 	updateRows: (tx: Tx, target: { table: string; key: string }, rows: readonly Row[]) => Promise<void>;

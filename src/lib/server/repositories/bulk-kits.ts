@@ -59,13 +59,19 @@ export async function queueKits(
 	return fresh.length;
 }
 
-/** The next kit whose time has come; null when there is none. */
-export async function nextBulkKit(db: Knex, now: string): Promise<BulkKit | null> {
-	const row: Row | undefined = await db('bulk_kits')
+/** Kits whose time has come, in the order they were put in line. */
+export async function dueBulkKits(db: Knex, now: string): Promise<number[]> {
+	const rows: { number: number }[] = await db('bulk_kits')
 		.where({ state: 'waiting' })
 		.where('not_before', '<=', now)
 		.orderBy('number')
-		.first();
+		.select('number');
+	return rows.map(({ number }) => number);
+}
+
+/** A kit that waits in line; null when it does not any more. */
+export async function waitingBulkKit(db: Knex, number: number): Promise<BulkKit | null> {
+	const row: Row | undefined = await db('bulk_kits').where({ number, state: 'waiting' }).first();
 	return row ? read(row) : null;
 }
 

@@ -9,6 +9,8 @@ export interface CoverState {
 	rules: string;
 	startedAt: string | null;
 	finishedAt: string | null;
+	/** How many steps were written so far, whoever wrote them. */
+	step: number;
 }
 
 const TABLES = ['cover_views', 'cover_traits', 'cover_places', 'cover_products', 'cover_vehicles'];
@@ -16,16 +18,21 @@ const ONLY = 1;
 
 /** How the cover stands; null when nobody ever asked for one. */
 export async function coverState(db: Knex): Promise<CoverState | null> {
-	const row: { rules: string; started_at: string | null; finished_at: string | null } | undefined =
+	const row: { rules: string; started_at: string | null; finished_at: string | null; step: number } | undefined =
 		await db('cover_state').first();
-	return row ? { rules: row.rules, startedAt: row.started_at, finishedAt: row.finished_at } : null;
+	return row ? { rules: row.rules, startedAt: row.started_at, finishedAt: row.finished_at, step: row.step } : null;
 }
 
 /** Notes how the cover stands. */
-export const putCoverState = (tx: Tx, { rules, startedAt, finishedAt }: CoverState): Promise<void> =>
+export const putCoverState = (tx: Tx, { rules, startedAt, finishedAt }: Omit<CoverState, 'step'>): Promise<void> =>
 	writeRows(tx, { table: 'cover_state', key: ['id'] }, [
 		{ id: ONLY, rules, started_at: startedAt, finished_at: finishedAt }
 	]);
+
+/** Counts a step that is written, by somebody who knows how many there were; false when somebody else has written meanwhile. */
+export async function takeCoverStep(tx: Tx, known: number): Promise<boolean> {
+	return (await tx('cover_state').where({ step: known }).increment('step', 1)) > 0;
+}
 
 /** Takes all of it away. */
 export async function clearCover(tx: Tx): Promise<void> {

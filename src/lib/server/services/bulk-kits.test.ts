@@ -2,9 +2,9 @@ import { expect, it } from 'vitest';
 import { demoDatabase, kitContextOn } from '../../../../tests/support/database';
 import { kitOrder } from '../../core/model';
 import { changeAlways } from '../db/change';
-import { bulkKits, dropWaiting, queueKits } from '../repositories/bulk-kits';
+import { bulkKits, dropWaiting, dueBulkKits, queueKits } from '../repositories/bulk-kits';
 import { findKit } from '../repositories/kits';
-import { workBulkKits } from './bulk-kits';
+import { workBulkKit } from './bulk-kits';
 
 it('works out kits in line, goes on after a stop, waits for the night, and says why one failed', async () => {
 	const { db } = await demoDatabase();
@@ -14,16 +14,19 @@ it('works out kits in line, goes on after a stop, waits for the night, and says 
 	expect(await changeAlways(db, (tx) => queueKits(tx, ids, asked))).toBe(3);
 	// Nobody is put in line twice.
 	expect(await changeAlways(db, (tx) => queueKits(tx, ids, asked))).toBe(0);
-	let steps = 0;
-	expect(await workBulkKits(ctx, () => ++steps > 2)).toBe(1);
+	const [first, second, third] = await dueBulkKits(db, ctx.now());
+	expect(await workBulkKit(ctx, first!)).toBe(true);
+	// Stopped, nothing is known to have come of it; what is done is not done again.
+	expect(await workBulkKit(ctx, second!, () => true)).toBe(false);
+	expect(await workBulkKit(ctx, first!)).toBe(true);
 	expect(await bulkKits(db, 10)).toMatchObject({ waiting: 2, done: 1, failed: 0 });
-	await workBulkKits(ctx);
+	for (const number of [second!, third!]) await workBulkKit(ctx, number);
 	const { last, ...counts } = await bulkKits(db, 10);
 	expect(counts).toEqual({ waiting: 0, done: 2, failed: 1 });
 	expect(last.find(({ state }) => state === 'failed')?.why).toContain('There is no vehicle');
 	for (const { kit } of last) if (kit) expect((await findKit(db, kit))?.state).toBe('draft');
 	const later = { ...asked, notBefore: '2999-01-01T00:00:00.000Z' };
 	await changeAlways(db, (tx) => queueKits(tx, ids, later));
-	expect(await workBulkKits(ctx)).toBe(0);
+	expect(await dueBulkKits(db, ctx.now())).toEqual([]);
 	expect(await changeAlways(db, dropWaiting)).toBe(3);
 });

@@ -1,40 +1,57 @@
-import { log } from '../log';
-import { workBulkKits } from '../services/bulk-kits';
+import type { Jobs } from '../jobs';
+import { dueBulkKits } from '../repositories/bulk-kits';
+import { workBulkKit } from '../services/bulk-kits';
 import type { KitContext } from '../services/kits';
 
 /** How often somebody looks whether the time of a kit in line has come, ms. */
 const LOOK_MS = 5 * 60 * 1000;
+/** A process that has said nothing for so long is not at it any more, ms. */
+const SILENT_MS = 60_000;
 
-let running: Promise<void> | undefined;
-let timer: NodeJS.Timeout | undefined;
-let stopped = false;
+/** Kits for many vehicles, worked out when nobody waits. One at a time in each process: people who wait for theirs go between. */
+export class BulkKits {
+	private timer: NodeJS.Timeout | undefined;
+	private stopped = false;
+	private busyAt = 0;
 
-/** Works out what is in line, if nobody is at it. One kit at a time: people who wait for theirs go between. */
-export function startBulkKits(context: () => Promise<KitContext>): void {
-	running ??= (async () => {
+	constructor(
+		private readonly context: () => Promise<KitContext>,
+		private readonly jobs: () => Promise<Jobs>
+	) {}
+
+	/** Takes kits from the line, and looks by itself for those whose time has come. */
+	async start(): Promise<void> {
+		const jobs = await this.jobs();
+		jobs.hear<{ busy: boolean }>('bulk-kit', ({ busy }) => (this.busyAt = busy ? Date.now() : 0));
+		await jobs.work('bulk-kit', (key) => this.work(Number(key)));
+		this.timer = setInterval(() => void this.look(), LOOK_MS).unref();
+		await this.look();
+	}
+
+	/** Puts all whose time has come in line. */
+	async look(): Promise<void> {
+		const { db, now } = await this.context();
+		for (const number of await dueBulkKits(db, now())) await (await this.jobs()).send('bulk-kit', String(number));
+	}
+
+	/** True while a kit in line is being worked out, by whichever process. */
+	get underWay(): boolean {
+		return Date.now() - this.busyAt < SILENT_MS;
+	}
+
+	/** Stops before the next kit. */
+	stop(): void {
+		this.stopped = true;
+		clearInterval(this.timer);
+	}
+
+	private async work(number: number): Promise<void> {
+		const jobs = await this.jobs();
+		jobs.say('bulk-kit', { busy: true });
 		try {
-			await workBulkKits(await context(), () => stopped);
-		} catch (error) {
-			if (!stopped) log.error({ err: error }, 'kits in line could not be worked out');
+			if (!(await workBulkKit(await this.context(), number, () => this.stopped))) throw new Error('It was stopped.');
 		} finally {
-			running = undefined;
+			jobs.say('bulk-kit', { busy: false });
 		}
-	})();
-}
-
-/** True while a kit in line is being worked out. */
-export const bulkKitsUnderWay = (): boolean => running !== undefined;
-
-/** Looks by itself for kits whose time has come. */
-export function watchBulkKits(context: () => Promise<KitContext>): void {
-	stopped = false;
-	timer ??= setInterval(() => startBulkKits(context), LOOK_MS).unref();
-	startBulkKits(context);
-}
-
-/** Stops before the next kit. */
-export function stopBulkKits(): void {
-	stopped = true;
-	clearInterval(timer);
-	timer = undefined;
+	}
 }

@@ -1,15 +1,14 @@
 import { error } from '@sveltejs/kit';
 import { coverAsked } from '$lib/server/cover-asked';
-import { dataFolder } from '$lib/server/config';
 import { csv } from '$lib/server/documents/csv';
 import { download } from '$lib/server/download';
 import { COVER_TABLES, type CoverTable } from '$lib/server/services/cover/tables';
-import { askCover } from '$lib/server/workers/cover';
+import { cover } from '$lib/server/shop';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async ({ params, url }) => {
 	if (!Object.hasOwn(COVER_TABLES, params.table)) error(404, { message: 'There is no such table.' });
 	const make = COVER_TABLES[params.table as CoverTable];
-	const table = await make((question, ...asked) => askCover(dataFolder(), question, ...asked), coverAsked(url));
+	const table = await make((question, ...asked) => cover.ask(question, ...asked), coverAsked(url));
 	return download(csv(table), `cover-${table.name}.csv`, 'text/csv; charset=utf-8');
 };

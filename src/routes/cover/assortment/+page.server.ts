@@ -1,6 +1,5 @@
 import { coverAsked } from '$lib/server/cover-asked';
-import { dataFolder } from '$lib/server/config';
-import { askCover } from '$lib/server/workers/cover';
+import { cover } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
 
 const [FEWEST, USUAL, MOST] = [1, 20, 300];
@@ -11,12 +10,12 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 	const k = Number.isInteger(typed) ? Math.min(MOST, Math.max(FEWEST, typed)) : USUAL;
 	if (standing.finishedAt === null) return { k, assortment: null, best: null, compared: null };
 	const asked = coverAsked(url);
-	const anywhere = await askCover(dataFolder(), 'best', { ...asked, from: 'catalogue' }, k);
+	const anywhere = await cover.ask('best', { ...asked, from: 'catalogue' }, k);
 	const ids = anywhere.products.map(({ id }) => id);
 	return {
-		compared: await askCover(dataFolder(), 'compared', asked, ['shelf', ids]),
+		compared: await cover.ask('compared', asked, ['shelf', ids]),
 		k,
-		assortment: await askCover(dataFolder(), 'assortment', asked),
-		best: await askCover(dataFolder(), 'best', asked, k)
+		assortment: await cover.ask('assortment', asked),
+		best: await cover.ask('best', asked, k)
 	};
 };

@@ -1,11 +1,9 @@
 import { fail } from '@sveltejs/kit';
-import { dataFolder } from '$lib/server/config';
 import { changeAlways } from '$lib/server/db/change';
 import { readTables } from '$lib/server/documents/read-tables';
 import { demandTotals, putRegistered } from '$lib/server/repositories/demand';
 import { uploadedBytes } from '$lib/server/upload';
-import { askCover } from '$lib/server/workers/cover';
-import { database } from '$lib/server/shop';
+import { cover, database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
 /** Rows that could not be read, shown at most. */
@@ -22,7 +20,7 @@ export const actions: Actions = {
 		if (!read.ok) return fail(400, { refused: read.error });
 		const [table] = read.value.tables;
 		if (!table) return fail(400, { refused: `${name} has no table.` });
-		const found = await askCover(dataFolder(), 'registrations', table);
+		const found = await cover.ask('registrations', table);
 		if (typeof found === 'string') return fail(400, { refused: `${name}: ${found}.` });
 		const { wanted, problems } = found;
 		if (wanted.length === 0)

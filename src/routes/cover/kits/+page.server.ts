@@ -7,10 +7,8 @@ import { changeAlways } from '$lib/server/db/change';
 import { bulkKits, dropWaiting, queueKits } from '$lib/server/repositories/bulk-kits';
 import { findKit } from '$lib/server/repositories/kits';
 import { vehicleNames } from '$lib/server/services/vehicle-names';
-import { bulkKitsUnderWay, startBulkKits } from '$lib/server/workers/bulk-kits';
 import { inThread } from '$lib/server/workers/heavy';
-import { askCover } from '$lib/server/workers/cover';
-import { database, kitContext } from '$lib/server/shop';
+import { bulk, cover, database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
 const MOST_SHOWN = 200;
@@ -45,8 +43,8 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 		/** Comes after the page: every kit that something changed under is worked out again. */
 		broken: inThread(dataFolder(), { what: 'broken', asked: [] }),
 		counts,
-		underWay: bulkKitsUnderWay(),
-		chosen: standing.finishedAt === null ? 0 : (await askCover(dataFolder(), 'vehicleIds', coverAsked(url))).length,
+		underWay: bulk.underWay,
+		chosen: standing.finishedAt === null ? 0 : (await cover.ask('vehicleIds', coverAsked(url))).length,
 		last: last.map(({ number, configuration, why }, i) => ({
 			number,
 			configuration,
@@ -65,14 +63,14 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 export const actions: Actions = {
 	queue: async ({ request, url }) => {
 		const { scope, balance, when } = asked.parse(Object.fromEntries(await request.formData()));
-		const ids = await askCover(dataFolder(), 'vehicleIds', coverAsked(url));
+		const ids = await cover.ask('vehicleIds', coverAsked(url));
 		if (ids.length === 0) return fail(400, { refused: 'No vehicle is chosen. Nothing was put in line.' });
 		const now = new Date();
 		const notBefore = when === 'tonight' ? tonight(now) : now.toISOString();
 		const name = `Bulk, ${scope}`;
 		const order = kitOrder.parse({ scope, balance });
 		const queued = await changeAlways(await database(), (tx) => queueKits(tx, ids, { order, name, notBefore }));
-		if (when === 'now') startBulkKits(kitContext);
+		if (when === 'now') await bulk.look();
 		return { queued };
 	},
 	drop: async () => ({ dropped: await changeAlways(await database(), dropWaiting) })

@@ -1,11 +1,10 @@
 import { coverAsked } from '$lib/server/cover-asked';
-import { dataFolder } from '$lib/server/config';
-import { askCover } from '$lib/server/workers/cover';
+import { cover } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url, parent }) => {
 	const { standing } = await parent();
 	return {
-		matrix: standing.finishedAt === null ? null : await askCover(dataFolder(), 'matrix', coverAsked(url))
+		matrix: standing.finishedAt === null ? null : await cover.ask('matrix', coverAsked(url))
 	};
 };

@@ -2,15 +2,14 @@ import { fail } from '@sveltejs/kit';
 import { LAMP_CATEGORIES } from '$lib/core/lamps';
 import { readTryOut } from '$lib/server/try-out-input';
 import { coverAsked } from '$lib/server/cover-asked';
-import { dataFolder } from '$lib/server/config';
-import { askCover } from '$lib/server/workers/cover';
+import { cover } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url, parent }) => {
 	const { standing } = await parent();
 	return {
 		categories: LAMP_CATEGORIES.map(({ category }) => category),
-		missing: standing.finishedAt === null ? null : await askCover(dataFolder(), 'missing', coverAsked(url))
+		missing: standing.finishedAt === null ? null : await cover.ask('missing', coverAsked(url))
 	};
 };
 
@@ -21,6 +20,6 @@ export const actions: Actions = {
 		const read = readTryOut(form);
 		const typed = Object.fromEntries([...form].map(([name, value]) => [name, String(value)]));
 		if (!read.ok) return fail(400, { refused: read.error, typed });
-		return { tried: await askCover(dataFolder(), 'tryOut', coverAsked(url), [read.value]), typed };
+		return { tried: await cover.ask('tryOut', coverAsked(url), [read.value]), typed };
 	}
 };

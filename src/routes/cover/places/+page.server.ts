@@ -1,8 +1,7 @@
 import { coverAsked } from '$lib/server/cover-asked';
 import { placesAsked } from '$lib/server/places-asked';
 import { pageFrom } from '$lib/server/page-of';
-import { dataFolder } from '$lib/server/config';
-import { askCover } from '$lib/server/workers/cover';
+import { cover } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
 
 const EACH = 100;
@@ -14,6 +13,6 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 	return {
 		wish,
 		each: EACH,
-		places: standing.finishedAt === null ? null : await askCover(dataFolder(), 'places', coverAsked(url), wish)
+		places: standing.finishedAt === null ? null : await cover.ask('places', coverAsked(url), wish)
 	};
 };

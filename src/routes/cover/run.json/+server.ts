@@ -1,19 +1,18 @@
 import { json } from '@sveltejs/kit';
-import { dataFolder } from '$lib/server/config';
-import { cancelCoverRun, coverRun, startCoverRun } from '$lib/server/workers/cover';
+import { cover } from '$lib/server/shop';
 import type { RequestHandler } from './$types';
 
 /** Where the run stands. */
-export const GET: RequestHandler = () => json(coverRun(dataFolder()));
+export const GET: RequestHandler = () => json(cover.state());
 
 /** Begins a run. */
 export const POST: RequestHandler = () => {
-	void startCoverRun(dataFolder());
-	return json(coverRun(dataFolder()));
+	void cover.begin();
+	return json(cover.state());
 };
 
 /** Stops it. */
-export const DELETE: RequestHandler = () => {
-	cancelCoverRun(dataFolder());
+export const DELETE: RequestHandler = async () => {
+	await cover.cancel();
 	return json(null);
 };

@@ -23,6 +23,12 @@ export async function up(db: Knex): Promise<void> {
 		t.string('queue').notNullable();
 		t.integer('process').notNullable();
 	});
+	/** How often an address did something, where several processes count together. */
+	await db.schema.createTable('rate_limits', (t) => {
+		t.string('key').primary();
+		t.integer('points').notNullable().defaultTo(0);
+		t.bigInteger('expire');
+	});
 	await db.schema.alterTable('cover_state', (t) => {
 		/** Counts every step that was written, so that who has another number knows that somebody else wrote. */
 		t.integer('step').notNullable().defaultTo(0);
@@ -32,5 +38,5 @@ export async function up(db: Knex): Promise<void> {
 /** Takes it down again. */
 export async function down(db: Knex): Promise<void> {
 	await db.raw('ALTER TABLE cover_state DROP COLUMN step');
-	for (const table of ['job_takers', 'imports']) await db.schema.dropTable(table);
+	for (const table of ['rate_limits', 'job_takers', 'imports']) await db.schema.dropTable(table);
 }

@@ -19,6 +19,7 @@ export const POSTGRES: Engine = {
 	waitAtMost: async (tx, ms) => {
 		await tx.raw(`SET LOCAL lock_timeout = ${Math.round(ms)}`);
 	},
+	snapshot: { isolationLevel: 'repeatable read' },
 	writeRows,
 	updateRows,
 	removeRows,

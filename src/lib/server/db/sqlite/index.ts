@@ -30,6 +30,8 @@ export const SQLITE: Engine = {
 	settle: () => Promise.resolve(),
 	// Who waits looks again (`change`).
 	waitAtMost: () => Promise.resolve(),
+	// Every transaction of a file does.
+	snapshot: {},
 	writeRows,
 	updateRows,
 	removeRows,

@@ -1,8 +1,6 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { databaseForAll } from '../../../../../tests/support/database';
 import { generateFleet, generateOffer, PARTS } from '../../../../../tests/support/fleet';
 import { putRecords } from '../../../../../tests/support/put-records';
 import { coverOf, isOffered, tally, type Cover } from '../../../core/cover';
@@ -10,7 +8,6 @@ import { assumedForPlaces, productCase } from '../../../core/match';
 import type { Configuration, Product } from '../../../core/model';
 import { rememberingLens } from '../../../core/optics';
 import { changeAlways } from '../../db/change';
-import { openDatabase } from '../../db/connection';
 import { coverState } from '../../repositories/cover';
 import { shopRules } from '../catalogue';
 import { changePolicy } from '../policy';
@@ -21,17 +18,14 @@ import { coverStanding } from './standing';
 const fleet = generateFleet(90);
 const products = generateOffer(160);
 const now = () => '2026-11-28T10:00:00.000Z';
-const folder = mkdtempSync(join(tmpdir(), 'rotalux-cover-'));
 let db: Knex;
+let close: () => Promise<void>;
 
 beforeAll(async () => {
-	db = await openDatabase(folder);
+	({ db, close } = await databaseForAll());
 	await putRecords(db, { configurations: fleet, products, accessories: PARTS });
 });
-afterAll(async () => {
-	await db.destroy();
-	rmSync(folder, { recursive: true });
-});
+afterAll(() => close());
 
 /** Sockets served on each vehicle, by its id. */
 function served(cover: Cover) {

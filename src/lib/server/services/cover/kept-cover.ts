@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { LiveCover, shelvesOf, type Cover } from '../../../core/cover';
 import { assumedForPlaces, productView, RULE_IDS, type ProductCase } from '../../../core/match';
 import { rememberingLens } from '../../../core/optics';
-import { changeAlways } from '../../db/change';
+import { asOfNow, changeAlways, type Tx } from '../../db/change';
 import { fingerprint } from '../../fingerprint';
 import {
 	addToTables,
@@ -19,6 +19,7 @@ import {
 	putJudgedProducts,
 	putVerdicts,
 	removeCoveredVehicles,
+	takeCoverStep,
 	type JudgedProduct,
 	type KeptVehicle
 } from '../../repositories/cover';
@@ -59,12 +60,17 @@ function unchangedUpTo(marks: Iterable<number>): number {
 	return newest - 1;
 }
 
+/** Another process works on the same cover. */
+export class Overtaken extends Error {}
+
 /** A cover with all that its database keeps of it. Every step is written before the next begins, so that a run that is cut off goes on. */
 export class KeptCover {
 	private readonly products = new Map<string, JudgedProduct>();
 	private readonly vehicleMarks = new Map<string, number>();
 	private kept = { views: 0, places: 0, traits: 0 };
 	private snapshot: Cover | null = null;
+	/** Steps that were written when it was read, and by it since. */
+	private step = 0;
 
 	private constructor(
 		private readonly db: Knex,
@@ -91,6 +97,8 @@ export class KeptCover {
 			await changeAlways(db, async (tx) => {
 				await clearCover(tx);
 				await putCoverState(tx, { rules, startedAt: null, finishedAt: null });
+				await takeCoverStep(tx, state?.step ?? 0);
+				cover.step = (await coverState(tx))?.step ?? 0;
 			});
 		return cover;
 	}
@@ -100,10 +108,30 @@ export class KeptCover {
 		return this.rules === (await KeptCover.rulesOf(this.db));
 	}
 
+	/** True when all that is written was written by it, or had been before it was read. */
+	async isAlone(): Promise<boolean> {
+		return (await coverState(this.db))?.step === this.step;
+	}
+
+	/** Writes a step. @throws Overtaken when another process has written one meanwhile: what is known here is not what is kept any more */
+	private async write(work: (tx: Tx) => Promise<void>): Promise<void> {
+		await changeAlways(this.db, async (tx) => {
+			if (!(await takeCoverStep(tx, this.step))) throw new Overtaken();
+			await work(tx);
+		});
+		this.step += 1;
+	}
+
 	private async restore(): Promise<void> {
-		const { rows, ...tables } = await keptTables(this.db);
-		const judged = await judgedProducts(this.db);
-		const vehicles = await coveredVehicles(this.db);
+		const read = await asOfNow(this.db, async (db) => ({
+			step: (await coverState(db))?.step ?? 0,
+			tables: await keptTables(db),
+			judged: await judgedProducts(db),
+			vehicles: await coveredVehicles(db)
+		}));
+		const { judged, vehicles } = read;
+		const { rows, ...tables } = read.tables;
+		this.step = read.step;
 		const ids = judged.flatMap(({ id }) => id ?? []);
 		const cases = new Map((await this.casesOf(ids)).map((product) => [product.record.id as string, product]));
 		this.live.restore({
@@ -181,7 +209,7 @@ export class KeptCover {
 			const old = before.get(id ?? '');
 			return old && old.number !== number ? [{ ...old, id: null }] : [];
 		});
-		await changeAlways(this.db, async (tx) => {
+		await this.write(async (tx) => {
 			await putJudgedProducts(tx, [...retired, ...judged]);
 			await putVerdicts(
 				tx,
@@ -197,7 +225,7 @@ export class KeptCover {
 	private async dropProducts(): Promise<void> {
 		const there = await allIds(this.db, 'products');
 		const gone = [...this.products.values()].filter(({ id }) => !there.has(id ?? ''));
-		await changeAlways(this.db, (tx) =>
+		await this.write((tx) =>
 			putJudgedProducts(
 				tx,
 				gone.map((product) => ({ ...product, id: null }))
@@ -233,7 +261,7 @@ export class KeptCover {
 			mark: marks.get(configuration.id) ?? 0
 		}));
 		const { views, places, traits } = this.live.tables;
-		await changeAlways(this.db, async (tx) => {
+		await this.write(async (tx) => {
 			await addToTables(tx, { views, places, traits }, this.kept);
 			await putCoveredVehicles(tx, vehicles);
 		});
@@ -244,7 +272,7 @@ export class KeptCover {
 	private async dropVehicles(): Promise<void> {
 		const there = await allIds(this.db, 'configurations');
 		const gone = [...this.vehicleMarks.keys()].filter((id) => !there.has(id));
-		await changeAlways(this.db, (tx) => removeCoveredVehicles(tx, gone));
+		await this.write((tx) => removeCoveredVehicles(tx, gone));
 		for (const id of gone) {
 			this.live.dropVehicle(id);
 			this.vehicleMarks.delete(id);
@@ -255,7 +283,7 @@ export class KeptCover {
 		const { due } = this.live.counts;
 		let done = 0;
 		for (const places of this.live.work()) {
-			await changeAlways(this.db, (tx) =>
+			await this.write((tx) =>
 				putVerdicts(
 					tx,
 					places.map((number) => ({ number, verdicts: this.live.rowOf(number) }))

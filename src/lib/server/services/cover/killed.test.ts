@@ -1,23 +1,17 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterAll, expect, it } from 'vitest';
+import { expect, it } from 'vitest';
+import { freshDatabase } from '../../../../../tests/support/database';
 import { generateFleet, generateOffer, PARTS } from '../../../../../tests/support/fleet';
 import { putRecords } from '../../../../../tests/support/put-records';
 import { offeredIn, tally, type Cover } from '../../../core/cover';
-import { openDatabase } from '../../db/connection';
 import { coverState } from '../../repositories/cover';
 import { KeptCover } from './kept-cover';
 import { coverIn, runCover } from './run';
 
-const folder = mkdtempSync(join(tmpdir(), 'rotalux-killed-'));
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
-
 const served = (cover: Cover) => tally(cover, offeredIn(cover, { from: 'catalogue' })).all;
 
 /** Runs the cover in a process of its own, and ends it without a word once it has judged some places. */
-function killedInTheMiddle(): Promise<string[]> {
+function killedInTheMiddle(folder: string): Promise<string[]> {
 	return new Promise((resolve, reject) => {
 		const child = spawn(process.execPath, ['--import', 'tsx', 'tests/support/run-cover.ts', folder]);
 		const steps: string[] = [];
@@ -32,9 +26,9 @@ function killedInTheMiddle(): Promise<string[]> {
 }
 
 it('a cover whose process is killed loses nothing that it said was done, and goes on from there', async () => {
-	const db = await openDatabase(folder);
+	const { db, folder } = await freshDatabase();
 	await putRecords(db, { configurations: generateFleet(150), products: generateOffer(300), accessories: PARTS });
-	const steps = await killedInTheMiddle();
+	const steps = await killedInTheMiddle(folder);
 	const last = Number(steps.findLast((step) => step.startsWith('judging'))?.split(' ')[1]);
 	const [judged] = await db('cover_places').whereNotNull('verdicts').count({ n: '*' });
 	expect(Number(judged?.n)).toBeGreaterThanOrEqual(last);
@@ -59,5 +53,4 @@ it('a cover whose process is killed loses nothing that it said was done, and goe
 	const fresh = await KeptCover.open(db);
 	for await (const step of fresh.catchUp()) void step;
 	expect(served(fresh.cover)).toEqual(whole);
-	await db.destroy();
 });

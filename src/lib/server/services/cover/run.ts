@@ -14,13 +14,22 @@ function opened(db: Knex): Promise<KeptCover> {
 	return fresh;
 }
 
-/** The cover of a database, opened once for all who ask: what a run has worked out is what questions are answered from. */
-export const coverIn = (db: Knex): Promise<KeptCover> => kept.get(db) ?? opened(db);
+/**
+ * The cover of a database, opened once for all who ask: what a run has worked out is what questions are answered from. What a run of another
+ * process has worked out is read when that is done.
+ */
+export async function coverIn(db: Knex): Promise<KeptCover> {
+	const known = kept.get(db);
+	if (!known) return opened(db);
+	const state = await coverState(db);
+	const cover = await known;
+	return state?.startedAt != null || (await cover.isAlone()) ? cover : opened(db);
+}
 
 /** The cover that a run is to work on: another one where the rules of the shop are others. Only a run begins anew, so that no two write at once. */
 async function coverForRun(db: Knex): Promise<KeptCover> {
-	const known = await coverIn(db);
-	return (await known.isOfToday()) ? known : opened(db);
+	const known = await (kept.get(db) ?? opened(db));
+	return (await known.isOfToday()) && (await known.isAlone()) ? known : opened(db);
 }
 
 /** Who looks on while a cover is worked out, and may stop it. */

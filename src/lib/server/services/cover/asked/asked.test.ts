@@ -1,12 +1,9 @@
 import type { Knex } from 'knex';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoDocument } from '../../../demo/document';
+import { databaseForAll } from '../../../../../../tests/support/database';
 import { solver } from '../../../../../../tests/support/solver';
 import { changeAlways } from '../../../db/change';
-import { openDatabase } from '../../../db/connection';
 import { countAsked, putRegistered } from '../../../repositories/demand';
 import { importDocument } from '../../exchange';
 import { coverIn, runCover } from '../run';
@@ -14,22 +11,19 @@ import { COVER_TABLES, type AskCover } from '../tables';
 import { COVER_QUESTIONS } from '.';
 import type { CoverAsked, CoverTools } from './tools';
 
-const folder = mkdtempSync(join(tmpdir(), 'rotalux-asked-'));
 const now = '2026-11-28T10:00:00.000Z';
 const EVERYTHING: CoverAsked = { from: 'catalogue', ledOnly: true, weigh: 'even' };
 let db: Knex;
+let close: () => Promise<void>;
 let tools: CoverTools;
 
 beforeAll(async () => {
-	db = await openDatabase(folder);
+	({ db, close } = await databaseForAll());
 	await importDocument(db, demoDocument(), { now, by: null });
 	await runCover(db, { now: () => now });
 	tools = { db, cover: (await coverIn(db)).cover, solver, now };
 });
-afterAll(async () => {
-	await db.destroy();
-	rmSync(folder, { recursive: true });
-});
+afterAll(() => close());
 
 const ask: AskCover = async (question, ...asked) =>
 	(COVER_QUESTIONS[question] as (...all: unknown[]) => never)(tools, ...asked);
