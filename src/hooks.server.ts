@@ -167,9 +167,12 @@ async function guessed(customer: boolean, address: string, response: Response): 
 
 const actionOf = (url: URL) => [...url.searchParams.keys()].find((key) => key.startsWith('/'))?.slice(1) ?? null;
 
+/** What says how the server stands: it answers also when the database does not. */
+const WATCHED: ReadonlySet<string | null> = new Set(['/health', '/ready']);
+
 /** Lets in whoever may make this request. */
 const allowed: Handle = async ({ event, resolve: answer }) => {
-	if (isCustomerDoor(event) || event.route.id === null) return answer(event);
+	if (isCustomerDoor(event) || event.route.id === null || WATCHED.has(event.route.id)) return answer(event);
 	const { person, guarded, demo } = await whoIs(await database(), event.cookies, new Date().toISOString());
 	event.locals.person = person;
 	event.locals.guarded = guarded;

@@ -42,6 +42,8 @@ const SENTENCES: readonly [prefix: string, sentence: string][] = [
 	['40P01', WRITTEN_BY_OTHERS],
 	['57014', 'The database server takes too long, so nothing was changed. Try again in a moment.'],
 	['57P', NO_ANSWER],
+	// The database takes no connections just now.
+	['55000', NO_ANSWER],
 	['08', NO_ANSWER],
 	['XX001', 'The database is damaged. Nothing was changed; restore a backup.'],
 	['XX002', 'An index of the database is damaged. Nothing was changed; restore a backup.'],

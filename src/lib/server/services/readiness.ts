@@ -3,7 +3,7 @@ import { dataFolder } from '../config';
 import { whereIs, type Where } from '../db/where';
 import { databaseFailure } from '../db/failure';
 import { clockBehind } from '../repositories/events';
-import { database, imports } from '../shop';
+import { cover, database, imports } from '../shop';
 import { solvesUnderWay } from '../workers/solves';
 import { listBackups } from './backups';
 
@@ -21,8 +21,10 @@ export interface Readiness {
 	backupHours: number | null;
 	/** How far the clock is behind the last change, s. */
 	clockBehind: number;
+	/** What is under way in this process. */
 	solves: number;
 	imports: number;
+	covers: number;
 }
 
 const LEAST_FREE = 20_000_000;
@@ -53,6 +55,7 @@ export async function readiness(): Promise<Readiness> {
 		backupHours: last ? Math.round((Date.now() - Date.parse(last.at)) / HOUR_MS) : null,
 		clockBehind: behind,
 		solves: solvesUnderWay(),
-		imports: imports.underWay
+		imports: imports.underWay,
+		covers: cover.isHere ? 1 : 0
 	};
 }

@@ -64,6 +64,11 @@ export class CoverRuns {
 		return { progress, secondsLeft: done > 0 ? Math.ceil((passed * (of - done)) / done) : null };
 	}
 
+	/** True while this process is at it. */
+	get isHere(): boolean {
+		return this.port !== undefined;
+	}
+
 	/** Has the cover worked out, if nobody is at it already. The promise is kept when it is done or stopped. */
 	async begin(): Promise<void> {
 		const jobs = await this.jobs();
