@@ -10,7 +10,7 @@ const EVERYTHING = [
 ];
 
 /** What is tried again on a PostgreSQL, when the environment names one for tests. */
-const ON_SERVER = ['db', 'repositories', 'services', 'access', 'workers'].map(
+const ON_SERVER = ['db', 'repositories', 'services', 'access', 'workers', 'jobs', 'api'].map(
 	(room) => `src/lib/server/${room}/**/*.test.ts`
 );
 const onServer = process.env.ROTALUX_TEST_DATABASE !== undefined;

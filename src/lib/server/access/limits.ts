@@ -17,6 +17,8 @@ const LIMITS = {
 	guess: { points: 10, duration: 600 },
 	/** Complaints that customers send. */
 	complaint: { points: 5, duration: 3600 },
+	/** Requests of a program, by its token. */
+	program: { points: 600, duration: 60 },
 	/** Changes of any kind. */
 	change: { points: 1200, duration: 60 }
 } as const;

@@ -38,6 +38,7 @@ export const TABLES = {
 	accounts: ['id'],
 	sessions: ['token'],
 	bay_codes: ['code'],
+	api_tokens: ['id'],
 	bulk_kits: ['number'],
 	imports: ['id'],
 	cover_state: ['id'],
@@ -62,6 +63,7 @@ export const COUNTED: readonly [table: TableName, column: string][] = [
 	['records', 'id'],
 	['events', 'id'],
 	['accounts', 'id'],
+	['api_tokens', 'id'],
 	['bulk_kits', 'number'],
 	['practice_answers', 'number'],
 	['practice_cases', 'number']

@@ -1,8 +1,14 @@
 import type { Knex } from 'knex';
-import type { CounterReply } from '../../core/views';
+
 import { changeAlways } from '../db/change';
 import { findConfigurations } from '../repositories/configurations';
 import { countAsked, type Asked } from '../repositories/demand';
+
+/** A vehicle, and what the best lamp for each place that was asked about comes to. */
+interface AskedVehicle {
+	id: string;
+	answers: readonly { socket: string; best: { verdict: string } | null }[];
+}
 
 const serves = (verdict: string | undefined) => verdict === 'fits' || verdict === 'parts';
 
@@ -10,7 +16,11 @@ const serves = (verdict: string | undefined) => verdict === 'fits' || verdict ==
  * What a reply of the counter says of demand: each function that was asked for, and whether every lamp of it was to be had. Where the line meant
  * several vehicles, each counts for its part. Nothing of the line itself is kept.
  */
-export async function askedIn(db: Knex, { vehicles }: CounterReply, day: string): Promise<Asked[]> {
+export async function askedIn(
+	db: Knex,
+	{ vehicles }: { vehicles: readonly AskedVehicle[] },
+	day: string
+): Promise<Asked[]> {
 	const answered = vehicles.filter(({ answers }) => answers.length > 0);
 	const records = new Map(
 		(
@@ -50,8 +60,19 @@ export class CounterLog {
 		private readonly onTrouble: (error: unknown) => void
 	) {}
 
+	/** Notes what a program asked about places of a vehicle. */
+	noteAsked(
+		db: Knex,
+		{ vehicle, answers }: { vehicle: string; answers: readonly { socket: string; verdict: string | undefined }[] },
+		day: string
+	): Promise<void> {
+		const best = (verdict: string | undefined) => (verdict === undefined ? null : { verdict });
+		const asked = answers.map(({ socket, verdict }) => ({ socket, best: best(verdict) }));
+		return this.note(db, { vehicles: [{ id: vehicle, answers: asked }] }, day);
+	}
+
 	/** Notes a reply. It never stands in the way of an answer. */
-	async note(db: Knex, reply: CounterReply, day: string): Promise<void> {
+	async note(db: Knex, reply: { vehicles: readonly AskedVehicle[] }, day: string): Promise<void> {
 		try {
 			this.waiting.push(...(await askedIn(db, reply, day)));
 			if (this.waiting.length > 0) this.timer ??= setTimeout(() => void this.write(), this.afterMs).unref();

@@ -14,6 +14,7 @@ import * as bulkKits from './0012-bulk-kits';
 import * as practice from './0013-practice';
 import * as practiceCases from './0014-practice-cases';
 import * as jobs from './0015-jobs';
+import * as programs from './0016-programs';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -31,7 +32,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0012-bulk-kits': bulkKits,
 	'0013-practice': practice,
 	'0014-practice-cases': practiceCases,
-	'0015-jobs': jobs
+	'0015-jobs': jobs,
+	'0016-programs': programs
 };
 
 /** Their keys, in order. */

@@ -1,0 +1,31 @@
+import { z } from 'zod';
+import { itemOfSku, sameNumber } from '../../repositories/packs';
+import { findAccessory, findProduct } from '../../repositories/products';
+import { ApiRefusal, endpoint } from '../api';
+import { money } from '../schemas';
+
+/** What is on the shelf of a pack number. */
+export const stock = endpoint({
+	path: '/stock/{sku}',
+	scope: 'stock',
+	summary: 'What is on the shelf of a pack number',
+	params: z.object({ sku: z.string().min(1).max(80) }),
+	query: z.object({}),
+	answer: z.object({
+		sku: z.string(),
+		item: z.string(),
+		name: z.string().nullable(),
+		count: z.number().int().meta({ description: 'Pieces in a pack' }),
+		price: money,
+		packs: z.number().int().nullable().meta({ description: 'Packs on the shelf; null when nobody said' }),
+		ordered: z.number().int().meta({ description: 'Packs on order with the supplier' })
+	}),
+	run: async ({ db }, { sku }) => {
+		const id = await itemOfSku(db, sku);
+		const item = id === null ? null : ((await findProduct(db, id)) ?? (await findAccessory(db, id)));
+		const pack = item?.packs.find((one) => sameNumber(one.sku, sku));
+		if (!item || !pack) throw new ApiRefusal('not-found', `No pack has the number “${sku}”.`);
+		const { count, price, stock: packs = null, ordered = 0 } = pack;
+		return { sku: pack.sku, item: item.id as string, name: item.name ?? null, count, price, packs, ordered };
+	}
+});
