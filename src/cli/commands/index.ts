@@ -22,6 +22,7 @@ export const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
 	practice: async () => (await import('./practice')).practice,
 	next: async () => (await import('./next')).next,
 	feed: async () => (await import('./feed')).feed,
+	receive: async () => (await import('./receive')).receive,
 	import: async () => (await import('./import')).importFile,
 	export: async () => (await import('./export')).exportShop,
 	backup: async () => (await import('./backup')).backup,

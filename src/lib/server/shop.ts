@@ -16,7 +16,8 @@ import { CoverRuns } from './workers/cover';
 import { BulkKits } from './workers/bulk-kits';
 import { jobsOf, type Jobs } from './jobs';
 import { Imports } from './workers/imports';
-import { kitWorkInThreads, stopHeavy } from './workers/heavy';
+import { inThread, kitWorkInThreads, stopHeavy } from './workers/heavy';
+import { Messages } from './workers/messages';
 
 let opened: Promise<Knex> | undefined;
 let giveBack: (() => Promise<void>) | undefined;
@@ -37,6 +38,7 @@ export async function openShop(): Promise<void> {
 	await imports.start();
 	await cover.start();
 	await bulk.start();
+	await messages.start();
 }
 
 /** The shop's database, opened on first use. */
@@ -59,6 +61,9 @@ export const imports = new Imports(dataFolder, database, jobs);
 /** The cover of the shop. */
 export const cover = new CoverRuns(dataFolder, database, jobs);
 
+/** What programs that want to know are told. */
+export const messages = new Messages(database, jobs, () => inThread(dataFolder(), { what: 'broken', asked: [] }));
+
 /** Kits of the shop that nobody waits for. */
 export const bulk = new BulkKits(kitContext, jobs);
 
@@ -67,7 +72,8 @@ const LOG_AFTER_MS = 5000;
 
 /** What is done by itself from time to time, by one of the processes that could. */
 const CHORES: Readonly<Record<string, () => Promise<void>>> = {
-	ask: () => ask(database)
+	ask: () => ask(database),
+	flagged: () => messages.lookOver()
 };
 
 async function startChores(): Promise<void> {
@@ -114,6 +120,7 @@ export async function closeShop(): Promise<void> {
 	stopKeeping();
 	stopAsking();
 	bulk.stop();
+	messages.stop();
 	await counterLog.write();
 	await (await lines)?.stop();
 	await imports.stop();

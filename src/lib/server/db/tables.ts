@@ -39,6 +39,9 @@ export const TABLES = {
 	sessions: ['token'],
 	bay_codes: ['code'],
 	api_tokens: ['id'],
+	hooks: ['id'],
+	messages: ['id'],
+	flagged_kits: ['code'],
 	bulk_kits: ['number'],
 	imports: ['id'],
 	cover_state: ['id'],
@@ -64,6 +67,7 @@ export const COUNTED: readonly [table: TableName, column: string][] = [
 	['events', 'id'],
 	['accounts', 'id'],
 	['api_tokens', 'id'],
+	['hooks', 'id'],
 	['bulk_kits', 'number'],
 	['practice_answers', 'number'],
 	['practice_cases', 'number']

@@ -1,5 +1,5 @@
 /** Lines of work that goes on when nobody waits for it. What is to be done stands in tables; a job only says that it is to be done. */
-export const QUEUES = ['import', 'cover', 'bulk-kit', 'chore'] as const;
+export const QUEUES = ['import', 'cover', 'bulk-kit', 'message', 'chore'] as const;
 export type Queue = (typeof QUEUES)[number];
 
 /** Does what a key stands for. Done twice it does nothing the second time: a job of a process that ended is taken by another. */

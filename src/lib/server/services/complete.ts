@@ -11,7 +11,8 @@ import { changesSoFar } from '../repositories/marks';
 import { exportAll } from './exchange';
 
 /** Sessions and passwords are no data of the shop, nor is what was worked out; who customers are stays here. What is practised is kept apart. */
-const STAYS = /^(accounts|sessions|bay_codes|api_tokens|sale_customers|bulk_kits|imports|cover_|practice_)/;
+const STAYS =
+	/^(accounts|sessions|bay_codes|api_tokens|hooks|messages|flagged_kits|sale_customers|bulk_kits|imports|cover_|practice_)/;
 const EXPORTED = TABLE_NAMES.filter((name) => !STAYS.test(name));
 
 /** Tables of words are their ids and words; whatever else is in them the engine makes. */

@@ -10,6 +10,7 @@ import { change } from '../../db/change';
 import { findKit, updateKit, type StoredKit } from '../../repositories/kits';
 import { addRevision, listRevisions, type KitRevision } from '../../repositories/kit-revisions';
 import { complaintsAbout } from '../../repositories/complaints';
+import { announce } from '../hooks';
 import { readCurrency } from '../policy';
 import { draftOf, staleness, type KitContext } from './context';
 import { dataOfKit } from './data';
@@ -160,6 +161,16 @@ export async function releaseKit(
 			const revision = (await listRevisions(tx, id)).length + 1;
 			const released: KitRevision = { kitId: id, revision, code: ctx.newCode(), releasedAt, document };
 			await addRevision(tx, released);
+			await announce(tx, 'kit.released', {
+				at: releasedAt,
+				kit: id,
+				code: released.code,
+				revision,
+				name: kit.name,
+				total: kit.answer.total,
+				configuration: configuration.id,
+				vehicle: document.vehicle
+			});
 			return released;
 		});
 		return landed && ok(landed.value);
