@@ -49,7 +49,8 @@ export const init: ServerInit = async () => {
 			throw new Trouble(
 				`Nobody has an account yet, so this server does not listen on ${listens}, where others could reach it. Make the owner first: ./rotalux owner NAME.`
 			);
-		void warmHeavy(dataFolder());
+		// Who stops at once need not wait until they are warm.
+		warmHeavy(dataFolder()).catch(() => undefined);
 	} catch (error) {
 		const trouble = databaseFailure(error);
 		if (!trouble) throw error;
@@ -172,7 +173,8 @@ const WATCHED: ReadonlySet<string | null> = new Set(['/health', '/ready']);
 
 /** Lets in whoever may make this request. */
 const allowed: Handle = async ({ event, resolve: answer }) => {
-	if (isCustomerDoor(event) || event.route.id === null || WATCHED.has(event.route.id)) return answer(event);
+	const isWatched = WATCHED.has(event.route.id) && onlyLooks(event.request.method);
+	if (isCustomerDoor(event) || event.route.id === null || isWatched) return answer(event);
 	const { person, guarded, demo } = await whoIs(await database(), event.cookies, new Date().toISOString());
 	event.locals.person = person;
 	event.locals.guarded = guarded;

@@ -87,6 +87,7 @@ const SCREENS = {
 		'/practice/pack-kit/1/3',
 		'/stock/reorder',
 		'/settings/people',
+		'/settings/programs',
 		'/settings'
 	]
 };

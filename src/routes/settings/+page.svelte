@@ -160,7 +160,10 @@
 		</SettingsSection>
 		<SettingsSection id="data" title={titleOf('data')}>
 			<p class="flex flex-wrap gap-4">
-				{#if data.mayPeople}<a class="link" href={resolve('/settings/people')}>People and their roles</a>{/if}
+				{#if data.mayPeople}
+					<a class="link" href={resolve('/settings/people')}>People and their roles</a>
+					<a class="link" href={resolve('/settings/programs')}>Programs that ask, or are told</a>
+				{/if}
 				<a class="link" href={resolve('/settings/account')}>Your account</a>
 			</p>
 			<p>

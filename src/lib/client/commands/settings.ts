@@ -28,6 +28,14 @@ export const SETTINGS: readonly Command[] = [
 		href: () => resolve('/settings/people')
 	},
 	{
+		id: 'settings-programs',
+		group: 'Settings',
+		words: 'Programs that ask, or are told',
+		also: 'api token webhook web shop',
+		route: '/settings/programs',
+		href: () => resolve('/settings/programs')
+	},
+	{
 		id: 'settings-account',
 		group: 'Settings',
 		words: 'Your account',

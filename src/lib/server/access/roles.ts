@@ -9,7 +9,7 @@ export const PERMISSIONS = {
 	stock: 'change products, parts and prices, ask the supplier',
 	import: 'take files in',
 	settings: 'change policy and assumptions',
-	people: 'give and take accounts',
+	people: 'give and take accounts, and tokens of programs',
 	keep: 'make backups, look the data over'
 } as const;
 

@@ -90,6 +90,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 		}
 	},
 	'/settings/people': { read: 'people', write: 'people' },
+	'/settings/programs': { read: 'people', write: 'people' },
 	'/settings/account': { read: 'look', write: 'look' },
 	'/stock': LOOK,
 	'/stock/[item]/history': LOOK,

@@ -1,5 +1,5 @@
 import { availableParallelism } from 'node:os';
-import { MessageChannel } from 'node:worker_threads';
+import { MessageChannel, receiveMessageOnPort } from 'node:worker_threads';
 import type { Piscina } from 'piscina';
 import type { PricingWatch } from '../../core/kit';
 import type { HeavyAnswer, HeavyAsked, HeavyName } from '../services/heavy';
@@ -41,14 +41,19 @@ export async function inThread<N extends HeavyName>(
 	const ender = new AbortController();
 	const stop = () => ender.abort();
 	watch.signal?.addEventListener('abort', stop);
-	port1.on('message', (word: HeavyWord) => {
+	const hear = (word: HeavyWord) => {
 		if ('progress' in word) watch.onProgress?.(word.progress);
 		else watch.onPriced?.(word.priced.done, word.priced.of);
-	});
+	};
+	port1.on('message', hear);
 	port1.unref();
 	try {
 		const task: HeavyTask = { what, folder, asked, port: port2 };
-		return (await threads.run(task, { transferList: [port2], signal: ender.signal })) as HeavyAnswer<N>;
+		const answer = (await threads.run(task, { transferList: [port2], signal: ender.signal })) as HeavyAnswer<N>;
+		// The answer may come before the last words.
+		for (let left = receiveMessageOnPort(port1); left; left = receiveMessageOnPort(port1))
+			hear(left.message as HeavyWord);
+		return answer;
 	} catch (error) {
 		throw ender.signal.aborted ? new Stopped() : error;
 	} finally {
