@@ -35,7 +35,8 @@ const PLACES: Readonly<Record<string, string>> = {
 	'[table]': 'products',
 	'[item]': 'GL-P21-RD',
 	'[job]': 'nobody',
-	'[code]': 'NOBODY'
+	'[code]': 'NOBODY',
+	'[...path]': 'openapi.json'
 };
 
 const pathOf = (route: string) =>
