@@ -8,7 +8,8 @@ import { plainly } from './plainly';
 export function shopFolder(): string {
 	const own = dataFolder();
 	const demo = dataFolder({ ...process.env, ROTALUX_DATA: '.rotalux/demo' });
-	if (process.env.ROTALUX_DATA !== undefined || existsSync(own) || !existsSync(demo)) return own;
+	const isSaid = process.env.ROTALUX_DATA !== undefined || Boolean(process.env.ROTALUX_DATABASE);
+	if (isSaid || existsSync(own) || !existsSync(demo)) return own;
 	process.stderr.write(`The shop has no data yet; this is the demo's (${demo}).\n`);
 	return demo;
 }
