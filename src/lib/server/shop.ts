@@ -6,7 +6,8 @@ import { hold } from './db/hold';
 import { log } from './log';
 import { clockBehind } from './repositories/events';
 import { countTogether } from './access/limits';
-import { ask, startAsking, stopAsking } from './asking';
+import { ask, ASK_MS } from './asking';
+import { nowAndThen } from './now-and-then';
 import { closePractice } from './practice-folder';
 import { startKeeping, stopKeeping } from './keeping';
 import { CounterLog } from './services/counter-log';
@@ -76,10 +77,12 @@ const CHORES: Readonly<Record<string, () => Promise<void>>> = {
 	flagged: () => messages.lookOver()
 };
 
+let stopAsking: () => void = () => undefined;
+
 async function startChores(): Promise<void> {
 	const line = await jobs();
 	await line.work('chore', async (name) => CHORES[name]?.());
-	startAsking(() => void line.send('chore', 'ask'));
+	stopAsking = nowAndThen('asking the supplier', ASK_MS, () => line.send('chore', 'ask'));
 }
 
 /** What was asked at the counter, on its way to the demand of the shop. */

@@ -3,6 +3,7 @@ import type { Knex } from 'knex';
 import { err, ok, type Result } from '../../core/result';
 import { API_SCOPE_IDS, type ApiScope } from '../api/api';
 import { changeAlways } from '../db/change';
+import { shopDay } from '../shop-time';
 import { addToken, endToken, findToken, seeToken, type ApiToken } from '../repositories/api-tokens';
 
 const TOKEN_BYTES = 32;
@@ -40,7 +41,7 @@ export async function goodToken(
 	const said = /^Bearer ([\w-]{20,200})$/i.exec(header ?? '')?.[1];
 	const token = said === undefined ? null : await findToken(db, digest(said));
 	if (!token || token.endedAt !== null) return null;
-	if (token.goodUntil !== null && now.slice(0, 10) > token.goodUntil) return null;
+	if (token.goodUntil !== null && shopDay(now) > token.goodUntil) return null;
 	if (token.usedAt === null || Date.parse(now) - Date.parse(token.usedAt) > SEEN_EVERY_MS)
 		await changeAlways(db, (tx) => seeToken(tx, token.id, now));
 	return { ...token, scopes: API_SCOPE_IDS.filter((scope) => token.scopes.includes(scope)) };

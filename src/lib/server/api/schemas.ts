@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import type { Verdict } from '../../core/match';
 
-const VERDICTS = ['fits', 'parts', 'unknown', 'refused'] as const satisfies readonly Verdict[];
+/** Verdicts, the best first. */
+export const VERDICTS = ['fits', 'parts', 'unknown', 'refused'] as const satisfies readonly Verdict[];
 
 /** Money in minor units of the shop's currency. */
 export const money = z.number().int().meta({ description: 'Money in minor units of the currency of the shop' });

@@ -39,7 +39,7 @@ export const TABLES = {
 	sessions: ['token'],
 	bay_codes: ['code'],
 	api_tokens: ['id'],
-	hooks: ['id'],
+	webhooks: ['id'],
 	messages: ['id'],
 	flagged_kits: ['code'],
 	bulk_kits: ['number'],
@@ -67,7 +67,7 @@ export const COUNTED: readonly [table: TableName, column: string][] = [
 	['events', 'id'],
 	['accounts', 'id'],
 	['api_tokens', 'id'],
-	['hooks', 'id'],
+	['webhooks', 'id'],
 	['bulk_kits', 'number'],
 	['practice_answers', 'number'],
 	['practice_cases', 'number']

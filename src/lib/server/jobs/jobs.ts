@@ -2,7 +2,10 @@
 export const QUEUES = ['import', 'cover', 'bulk-kit', 'message', 'chore'] as const;
 export type Queue = (typeof QUEUES)[number];
 
-/** Does what a key stands for. Done twice it does nothing the second time: a job of a process that ended is taken by another. */
+/**
+ * Does what a key stands for. Done twice it does nothing the second time: a job of a process that ended is taken by another, and one over which
+ * the database failed is done again.
+ */
 export type Work = (key: string) => Promise<void>;
 
 /** Words that one process says to all that work on the same data, itself included. They make waiting shorter; nobody relies on hearing one. */

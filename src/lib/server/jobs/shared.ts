@@ -1,7 +1,9 @@
 import type { Knex } from 'knex';
 import PgBoss from 'pg-boss';
+import { databaseFailure } from '../db/failure';
 import type { Where } from '../db/where';
 import { log } from '../log';
+import { nowAndThen } from '../now-and-then';
 import { localBus } from './bus';
 import { QUEUES, type Jobs, type Queue, type Work } from './jobs';
 import { bePresent, channelOf, PRESENT } from './presence';
@@ -12,6 +14,8 @@ const LOOK_S = 1;
 const GONE_MS = 1000;
 /** A job is taken up so often when those who had it ended; a failure of the work itself is noted and not tried again. */
 const TAKEN_UP = 20;
+/** How long a job waits that is done again, s. */
+const AGAIN_S = 1;
 /** Longer than any work takes: who ends without a word is noticed long before. */
 const EXPIRE_MINUTES = 180;
 const KEPT_S = 3600;
@@ -24,15 +28,15 @@ interface Taken {
 	queue: Queue;
 }
 
-/** Jobs of processes that are not there any more, taken out of the list of those that are under way. */
-async function ofThoseWhoAreGone(db: Knex): Promise<Taken[]> {
+/** Jobs that nobody is at: of processes that are gone, and of this one where it lost them with its connection. They are taken out of the list. */
+async function leftAlone(db: Knex, own: { process: number; jobs: readonly string[] }): Promise<Taken[]> {
 	const { rows }: { rows: Taken[] } = await db.raw(
-		`DELETE FROM job_takers AS taken WHERE NOT EXISTS (
+		`DELETE FROM job_takers AS taken WHERE (taken.process = ? AND NOT taken.job = ANY(?)) OR NOT EXISTS (
 			SELECT 1 FROM pg_locks AS held JOIN pg_database AS own ON own.oid = held.database
 			WHERE own.datname = current_database() AND held.locktype = 'advisory' AND held.objsubid = 2
 			AND held.classid = ?::oid AND held.objid = taken.process::oid
 		) RETURNING job, queue`,
-		[PRESENT]
+		[own.process, [...own.jobs], PRESENT]
 	);
 	return rows;
 }
@@ -62,19 +66,16 @@ export async function sharedJobs(db: Knex, where: Where & { engine: 'postgres' }
 	for (const name of QUEUES) await boss.createQueue(name, { name, policy: 'stately' });
 
 	let stopped = false;
+	const atWork = new Set<string>();
 	const workers = new Map<Queue, string>();
 	const look = async (): Promise<void> => {
-		try {
-			for (const { job, queue } of await ofThoseWhoAreGone(db)) {
-				log.warn({ job, queue }, 'a process is gone; its work is taken up');
-				await boss.fail(queue, job);
-				bus.say('sent', { queue });
-			}
-		} catch (error) {
-			if (!stopped) log.debug({ err: error }, 'nobody could look for work of processes that are gone');
+		for (const { job, queue } of await leftAlone(db, { process: presence.number, jobs: [...atWork] })) {
+			log.warn({ job, queue }, 'work that nobody is at is taken up');
+			await boss.fail(queue, job);
+			bus.say('sent', { queue });
 		}
 	};
-	const timer = setInterval(() => void look(), GONE_MS).unref();
+	const stopLooking = nowAndThen('looking for work that nobody is at', GONE_MS, look);
 	const say = (topic: string, word: object): void => {
 		const text = JSON.stringify({ topic, word });
 		if (Buffer.byteLength(text) > MOST_SAID) return;
@@ -86,17 +87,18 @@ export async function sharedJobs(db: Knex, where: Where & { engine: 'postgres' }
 	});
 
 	const taken = async (queue: Queue, { id, key }: { id: string; key: string }, work: Work): Promise<void> => {
-		await db('job_takers').insert({ job: id, queue, process: presence.number }).onConflict('job').merge();
+		atWork.add(id);
 		try {
+			await db('job_takers').insert({ job: id, queue, process: presence.number }).onConflict('job').merge();
 			await work(key);
+			await db('job_takers').where({ job: id, process: presence.number }).delete();
 		} catch (error) {
-			if (stopped) throw error;
+			// Over a database that fails it is done again; the work's own failure is noted, and not tried again.
+			if (stopped || databaseFailure(error) !== null) throw error;
 			log.error({ err: error, queue, key }, 'a piece of work in line failed');
+			await db('job_takers').where({ job: id, process: presence.number }).delete();
 		} finally {
-			await db('job_takers')
-				.where({ job: id, process: presence.number })
-				.delete()
-				.then(undefined, () => undefined);
+			atWork.delete(id);
 		}
 	};
 
@@ -107,7 +109,7 @@ export async function sharedJobs(db: Knex, where: Where & { engine: 'postgres' }
 			await boss.send(
 				queue,
 				{ key },
-				{ singletonKey: key, retryLimit: TAKEN_UP, retryDelay: 0, expireInMinutes: EXPIRE_MINUTES }
+				{ singletonKey: key, retryLimit: TAKEN_UP, retryDelay: AGAIN_S, expireInMinutes: EXPIRE_MINUTES }
 			);
 			say('sent', { queue });
 		},
@@ -123,7 +125,7 @@ export async function sharedJobs(db: Knex, where: Where & { engine: 'postgres' }
 		},
 		stop: async () => {
 			stopped = true;
-			clearInterval(timer);
+			stopLooking();
 			await presence.leave();
 			await boss.stop({ graceful: false, wait: false });
 		}

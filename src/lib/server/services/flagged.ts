@@ -1,8 +1,8 @@
 import type { Knex } from 'knex';
 import { changeAlways } from '../db/change';
-import { flagCode, flaggedCodes, unflagCodes } from '../repositories/hooks';
+import { flagCode, flaggedCodes, unflagCodes } from '../repositories/webhooks';
 import { listRevisions } from '../repositories/kit-revisions';
-import { announce } from './hooks';
+import { announce } from './webhooks';
 import type { BrokenKit } from './kits/broken';
 
 /**

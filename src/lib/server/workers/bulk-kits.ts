@@ -1,4 +1,5 @@
 import type { Jobs } from '../jobs';
+import { nowAndThen } from '../now-and-then';
 import { dueBulkKits } from '../repositories/bulk-kits';
 import { workBulkKit } from '../services/bulk-kits';
 import type { KitContext } from '../services/kits';
@@ -10,7 +11,7 @@ const SILENT_MS = 60_000;
 
 /** Kits for many vehicles, worked out when nobody waits. One at a time in each process: people who wait for theirs go between. */
 export class BulkKits {
-	private timer: NodeJS.Timeout | undefined;
+	private stopLooking: () => void = () => undefined;
 	private stopped = false;
 	private busyAt = 0;
 
@@ -24,7 +25,7 @@ export class BulkKits {
 		const jobs = await this.jobs();
 		jobs.hear<{ busy: boolean }>('bulk-kit', ({ busy }) => (this.busyAt = busy ? Date.now() : 0));
 		await jobs.work('bulk-kit', (key) => this.work(Number(key)));
-		this.timer = setInterval(() => void this.look(), LOOK_MS).unref();
+		this.stopLooking = nowAndThen('kits whose time has come', LOOK_MS, () => this.look());
 		await this.look();
 	}
 
@@ -42,7 +43,7 @@ export class BulkKits {
 	/** Stops before the next kit. */
 	stop(): void {
 		this.stopped = true;
-		clearInterval(this.timer);
+		this.stopLooking();
 	}
 
 	private async work(number: number): Promise<void> {

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { MessageChannel, type MessagePort } from 'node:worker_threads';
 import type { Knex } from 'knex';
+import { LRUCache } from 'lru-cache';
 import type { Piscina } from 'piscina';
 import { changeAlways } from '../db/change';
 import { databaseFailure } from '../db/failure';
@@ -52,6 +53,9 @@ const PATIENCE_MS = 1000;
 const KEPT_MS = 24 * 3600 * 1000;
 const MOST_KEPT = 20;
 
+/** Imports whose progress is remembered. */
+const MOST_HEARD = 100;
+
 const WAITING: ImportProgress = { phase: 'waiting', done: 0, total: 0 };
 const ENDED = 'The import ended before it was done. Nothing was written; try again.';
 const TOO_LARGE = 'The file needs more memory than one import may take. Nothing was written; split it and try again.';
@@ -66,7 +70,9 @@ interface ProgressWord {
 export class Imports {
 	private pool: Promise<Piscina> | undefined;
 	private readonly running = new Map<string, { port: MessagePort; ender: AbortController }>();
-	private readonly heard = new Map<string, ImportProgress>();
+	private readonly heard = new LRUCache<string, ImportProgress>({ max: MOST_HEARD });
+	/** What came of imports where that could not be noted: the disk is full, say. */
+	private readonly unnoted = new LRUCache<string, ImportOutcome>({ max: MOST_HEARD });
 	private stopped = false;
 
 	constructor(
@@ -109,13 +115,15 @@ export class Imports {
 	async find(id: string): Promise<ImportJob | null> {
 		const row = await findImport(await this.database(), id);
 		if (!row) return null;
+		const noted = row.outcome === null ? null : (JSON.parse(row.outcome) as ImportOutcome);
+		const outcome = noted ?? this.unnoted.get(id) ?? null;
 		const progress = this.heard.get(id) ?? WAITING;
 		return {
 			id,
 			name: row.name,
 			options: JSON.parse(row.options) as SheetOptions,
-			progress: row.outcome === null ? progress : { ...progress, phase: 'done' },
-			outcome: row.outcome === null ? null : (JSON.parse(row.outcome) as ImportOutcome)
+			progress: outcome === null ? progress : { ...progress, phase: 'done' },
+			outcome
 		};
 	}
 
@@ -170,11 +178,13 @@ export class Imports {
 		const mark = randomUUID();
 		const row = await changeAlways(db, (tx) => takeImport(tx, id, mark));
 		if (!row) return;
+		this.unnoted.delete(id);
 		const outcome = await this.run(row, mark);
 		// What was written noted itself; a server that stops leaves the rest to the next.
-		if (outcome && !this.stopped)
-			await changeAlways(db, (tx) => finishImport(tx, { id, mark, evenIfStopped: true }, outcome));
-		this.running.delete(id);
+		if (!outcome || this.stopped) return;
+		this.unnoted.set(id, outcome);
+		await changeAlways(db, (tx) => finishImport(tx, { id, mark, evenIfStopped: true }, outcome));
+		this.unnoted.delete(id);
 	}
 
 	private async run({ id }: ImportRow, mark: string): Promise<ImportOutcome | null> {
@@ -191,6 +201,7 @@ export class Imports {
 		} catch (error) {
 			return this.stopped ? null : endedBy(error, own.ender.signal.aborted);
 		} finally {
+			this.running.delete(id);
 			port1.close();
 		}
 	}

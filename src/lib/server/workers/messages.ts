@@ -1,9 +1,10 @@
 import type { Knex } from 'knex';
 import type { Jobs } from '../jobs';
-import { dueMessages, listHooks } from '../repositories/hooks';
+import { nowAndThen } from '../now-and-then';
+import { dueMessages, listWebhooks } from '../repositories/webhooks';
 import { changesSoFar } from '../repositories/marks';
 import { tellOfFlagged } from '../services/flagged';
-import { sendMessage } from '../services/hooks';
+import { sendMessage } from '../services/webhooks';
 import type { BrokenKit } from '../services/kits/broken';
 
 /** How often somebody looks whether there is something to send, ms, and whether kits are broken. */
@@ -12,7 +13,7 @@ const BROKEN_MS = 60_000;
 
 /** Messages to programs that want to know: sent by whichever process takes them. */
 export class Messages {
-	private timers: NodeJS.Timeout[] = [];
+	private stopping: (() => void)[] = [];
 	/** The last change after which kits were looked over. */
 	private lookedAt = -1;
 
@@ -27,15 +28,9 @@ export class Messages {
 		await (
 			await this.jobs()
 		).work('message', async (id) => void (await sendMessage(await this.database(), id, () => new Date())));
-		this.timers = [
-			setInterval(() => void this.send().catch(() => undefined), SEND_MS).unref(),
-			setInterval(
-				() =>
-					void this.jobs()
-						.then((line) => line.send('chore', 'flagged'))
-						.catch(() => undefined),
-				BROKEN_MS
-			).unref()
+		this.stopping = [
+			nowAndThen('messages to programs', SEND_MS, () => this.send()),
+			nowAndThen('kits that are broken', BROKEN_MS, async () => (await this.jobs()).send('chore', 'flagged'))
 		];
 		await this.send();
 	}
@@ -51,12 +46,12 @@ export class Messages {
 		const db = await this.database();
 		const changes = await changesSoFar(db);
 		if (changes === this.lookedAt) return;
-		if (!(await listHooks(db)).some(({ events }) => events.includes('kit.flagged'))) return;
+		if (!(await listWebhooks(db)).some(({ events }) => events.includes('kit.flagged'))) return;
 		await tellOfFlagged(db, await this.broken(), new Date().toISOString());
 		this.lookedAt = await changesSoFar(db);
 	}
 
 	stop(): void {
-		for (const timer of this.timers) clearInterval(timer);
+		for (const stop of this.stopping) stop();
 	}
 }

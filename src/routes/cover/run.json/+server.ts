@@ -1,4 +1,5 @@
 import { json } from '@sveltejs/kit';
+import { log } from '$lib/server/log';
 import { cover } from '$lib/server/shop';
 import type { RequestHandler } from './$types';
 
@@ -7,7 +8,7 @@ export const GET: RequestHandler = () => json(cover.state());
 
 /** Begins a run. */
 export const POST: RequestHandler = () => {
-	void cover.begin();
+	cover.begin().catch((error: unknown) => log.warn({ err: error }, 'the cover could not be begun'));
 	return json(cover.state());
 };
 

@@ -4,8 +4,8 @@ import { createToken, takeBackToken } from '$lib/server/access/tokens';
 import { changeAlways } from '$lib/server/db/change';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { listTokens } from '$lib/server/repositories/api-tokens';
-import { endHook, lastMessages, listHooks } from '$lib/server/repositories/hooks';
-import { createHook, HOOK_EVENT_IDS, HOOK_EVENTS } from '$lib/server/services/hooks';
+import { endWebhook, lastMessages, listWebhooks } from '$lib/server/repositories/webhooks';
+import { createWebhook, WEBHOOK_EVENT_IDS, WEBHOOK_EVENTS } from '$lib/server/services/webhooks';
 import { database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -13,11 +13,11 @@ const MOST_MESSAGES = 30;
 
 export const load: PageServerLoad = async ({ url }) => {
 	const db = await database();
-	const hooks = await listHooks(db);
+	const hooks = await listWebhooks(db);
 	return {
 		address: `${url.origin}/api/v1`,
 		scopes: API_SCOPE_IDS.map((id) => ({ id, words: API_SCOPES[id] })),
-		events: HOOK_EVENT_IDS.map((id) => ({ id, words: HOOK_EVENTS[id] })),
+		events: WEBHOOK_EVENT_IDS.map((id) => ({ id, words: WEBHOOK_EVENTS[id] })),
 		tokens: (await listTokens(db)).filter(({ endedAt }) => endedAt === null),
 		hooks: hooks.map(({ id, address, events, createdAt }) => ({ id, address, events, createdAt })),
 		messages: (await lastMessages(db, MOST_MESSAGES)).map(({ body: _body, hook, ...message }) => ({
@@ -53,7 +53,7 @@ export const actions: Actions = {
 		const form = await request.formData();
 		const asked = { address: String(form.get('address') ?? '').trim(), events: chosen(form, 'event') };
 		return orDatabaseFailure(async () => {
-			const made = await createHook(await database(), asked, new Date().toISOString());
+			const made = await createWebhook(await database(), asked, new Date().toISOString());
 			return made.ok
 				? { shown: { what: `What messages to ${asked.address} are signed with`, text: made.value } }
 				: fail(400, { message: made.error });
@@ -62,7 +62,7 @@ export const actions: Actions = {
 	end: async ({ request }) => {
 		const id = Number((await request.formData()).get('id'));
 		return orDatabaseFailure(async () => {
-			await changeAlways(await database(), (tx) => endHook(tx, id, new Date().toISOString()));
+			await changeAlways(await database(), (tx) => endWebhook(tx, id, new Date().toISOString()));
 			return { done: 'It is told nothing more.' };
 		});
 	}

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { matchWish, showMatch } from '../../services/match';
 import { ApiRefusal, endpoint } from '../api';
-import { candidate, vehicleId, verdict } from '../schemas';
+import { candidate, VERDICTS, vehicleId, verdict } from '../schemas';
 
 const MOST = 50;
 const FIRST = 10;
@@ -22,31 +22,33 @@ export const match = endpoint({
 		candidates: z.array(candidate)
 	}),
 	run: async ({ db, asked }, { vehicle, socket, most, verdict: wanted }) => {
-		const wish = matchWish(socket, { most: wanted.length > 0 ? MOST * MOST : most });
+		const wish = matchWish(socket, { most, ...(wanted.length > 0 ? { verdicts: wanted } : {}) });
 		const shown = await showMatch(db, vehicle, wish);
 		if (!shown) throw new ApiRefusal('not-found', `There is no place “${socket}” on a vehicle “${vehicle}”.`);
-		await asked(vehicle, [{ socket, verdict: shown.candidates[0]?.verdict }]);
-		const left = shown.candidates.filter((one) => wanted.length === 0 || wanted.includes(one.verdict)).slice(0, most);
+		const best = VERDICTS.find((one) => shown.counts[one] > 0);
+		await asked(vehicle, [{ socket, verdict: best }]);
 		return {
 			open: shown.open,
 			counts: shown.counts,
-			candidates: left.map(({ product, name, maker, colour, verdict: own, needs, findings, pack, stock }) => ({
-				product,
-				name,
-				maker,
-				colour,
-				verdict: own,
-				needs,
-				findings: findings.map(({ code, level, measured, required, why }) => ({
-					code,
-					level,
-					measured,
-					required,
-					why
-				})),
-				pack,
-				stock
-			}))
+			candidates: shown.candidates.map(
+				({ product, name, maker, colour, verdict: own, needs, findings, pack, stock }) => ({
+					product,
+					name,
+					maker,
+					colour,
+					verdict: own,
+					needs,
+					findings: findings.map(({ code, level, measured, required, why }) => ({
+						code,
+						level,
+						measured,
+						required,
+						why
+					})),
+					pack,
+					stock
+				})
+			)
 		};
 	}
 });

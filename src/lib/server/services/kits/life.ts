@@ -10,7 +10,7 @@ import { change } from '../../db/change';
 import { findKit, updateKit, type StoredKit } from '../../repositories/kits';
 import { addRevision, listRevisions, type KitRevision } from '../../repositories/kit-revisions';
 import { complaintsAbout } from '../../repositories/complaints';
-import { announce } from '../hooks';
+import { announce } from '../webhooks';
 import { readCurrency } from '../policy';
 import { draftOf, staleness, type KitContext } from './context';
 import { dataOfKit } from './data';

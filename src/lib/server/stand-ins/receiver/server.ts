@@ -1,7 +1,7 @@
 import { timingSafeEqual } from 'node:crypto';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { HOOK_HEADERS, signOf } from '../../services/hooks';
+import { WEBHOOK_HEADERS, signOf } from '../../services/webhooks';
 
 /** A message as it came in. */
 export interface Received {
@@ -39,7 +39,7 @@ export async function serveReceiver(
 		request.on('data', (part: Buffer) => parts.push(part));
 		request.on('end', () => {
 			const body = Buffer.concat(parts).toString();
-			const [id, time, sign] = [HOOK_HEADERS.id, HOOK_HEADERS.time, HOOK_HEADERS.sign].map((name) =>
+			const [id, time, sign] = [WEBHOOK_HEADERS.id, WEBHOOK_HEADERS.time, WEBHOOK_HEADERS.sign].map((name) =>
 				String(request.headers[name] ?? '')
 			);
 			const isFresh = Math.abs(Date.now() - Date.parse(time ?? '')) < FRESH_MS;

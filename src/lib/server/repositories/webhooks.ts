@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import type { Tx } from '../db/change';
 
 /** An address that is told of things. */
-export interface Hook {
+export interface Webhook {
 	id: number;
 	address: string;
 	events: string[];
@@ -12,7 +12,7 @@ export interface Hook {
 	endedAt: string | null;
 }
 
-interface HookRow {
+interface WebhookRow {
 	id: number;
 	address: string;
 	events: string;
@@ -21,7 +21,7 @@ interface HookRow {
 	ended_at: string | null;
 }
 
-const readHook = ({ id, address, events, secret, created_at, ended_at }: HookRow): Hook => ({
+const readWebhook = ({ id, address, events, secret, created_at, ended_at }: WebhookRow): Webhook => ({
 	id,
 	address,
 	events: JSON.parse(events) as string[],
@@ -31,28 +31,28 @@ const readHook = ({ id, address, events, secret, created_at, ended_at }: HookRow
 });
 
 /** Addresses that are told of things, the last one first. */
-export async function listHooks(db: Knex): Promise<Hook[]> {
-	return (await db('hooks').whereNull('ended_at').orderBy('id', 'desc')).map(readHook);
+export async function listWebhooks(db: Knex): Promise<Webhook[]> {
+	return (await db('webhooks').whereNull('ended_at').orderBy('id', 'desc')).map(readWebhook);
 }
 
 /** Keeps an address; gives its number. */
-export async function addHook(
+export async function addWebhook(
 	tx: Tx,
-	{ address, events, secret, createdAt }: Pick<Hook, 'address' | 'events' | 'secret' | 'createdAt'>
+	{ address, events, secret, createdAt }: Pick<Webhook, 'address' | 'events' | 'secret' | 'createdAt'>
 ): Promise<number> {
 	const row = { address, events: JSON.stringify(events), secret, created_at: createdAt };
-	const [added] = await tx('hooks').insert(row).returning('id');
+	const [added] = await tx('webhooks').insert(row).returning('id');
 	return (added as { id: number }).id;
 }
 
 /** Takes an address out: what is on its way to it is not sent any more. */
-export async function endHook(tx: Tx, id: number, at: string): Promise<void> {
-	await tx('hooks').where({ id }).update({ ended_at: at });
-	await tx('messages').where({ hook_id: id }).whereNotNull('next_at').update({ next_at: null, said: 'taken out' });
+export async function endWebhook(tx: Tx, id: number, at: string): Promise<void> {
+	await tx('webhooks').where({ id }).update({ ended_at: at });
+	await tx('messages').where({ webhook_id: id }).whereNotNull('next_at').update({ next_at: null, said: 'taken out' });
 }
 
 /** Something an address is told. */
-export interface HookMessage {
+export interface WebhookMessage {
 	id: string;
 	hook: number;
 	event: string;
@@ -69,7 +69,7 @@ export interface HookMessage {
 
 const MESSAGE = {
 	id: 'id',
-	hook: 'hook_id',
+	hook: 'webhook_id',
 	event: 'event',
 	body: 'body',
 	madeAt: 'made_at',
@@ -82,9 +82,9 @@ const MESSAGE = {
 /** Puts a message by, in the change that it tells of. */
 export async function addMessage(
 	tx: Tx,
-	{ id, hook, event, body, madeAt }: Pick<HookMessage, 'id' | 'hook' | 'event' | 'body' | 'madeAt'>
+	{ id, hook, event, body, madeAt }: Pick<WebhookMessage, 'id' | 'hook' | 'event' | 'body' | 'madeAt'>
 ): Promise<void> {
-	await tx('messages').insert({ id, hook_id: hook, event, body, made_at: madeAt, next_at: madeAt });
+	await tx('messages').insert({ id, webhook_id: hook, event, body, made_at: madeAt, next_at: madeAt });
 }
 
 /** Messages whose time has come, the oldest first. */
@@ -94,23 +94,23 @@ export async function dueMessages(db: Knex, now: string): Promise<string[]> {
 }
 
 /** A message with its address; null when it is not there. */
-export async function findMessage(db: Knex, id: string): Promise<{ message: HookMessage; hook: Hook } | null> {
-	const message: HookMessage | undefined = await db('messages').where({ id }).first(MESSAGE);
-	const hook: HookRow | undefined = message && (await db('hooks').where({ id: message.hook }).first());
-	return message && hook ? { message, hook: readHook(hook) } : null;
+export async function findMessage(db: Knex, id: string): Promise<{ message: WebhookMessage; hook: Webhook } | null> {
+	const message: WebhookMessage | undefined = await db('messages').where({ id }).first(MESSAGE);
+	const hook: WebhookRow | undefined = message && (await db('webhooks').where({ id: message.hook }).first());
+	return message && hook ? { message, hook: readWebhook(hook) } : null;
 }
 
 /** Notes what came of a try. */
 export async function noteTry(
 	tx: Tx,
 	id: string,
-	{ tries, nextAt, arrivedAt, said }: Pick<HookMessage, 'tries' | 'nextAt' | 'arrivedAt' | 'said'>
+	{ tries, nextAt, arrivedAt, said }: Pick<WebhookMessage, 'tries' | 'nextAt' | 'arrivedAt' | 'said'>
 ): Promise<void> {
 	await tx('messages').where({ id }).update({ tries, next_at: nextAt, arrived_at: arrivedAt, said });
 }
 
 /** The last messages, the newest first. */
-export async function lastMessages(db: Knex, most: number): Promise<HookMessage[]> {
+export async function lastMessages(db: Knex, most: number): Promise<WebhookMessage[]> {
 	return db('messages').orderBy('made_at', 'desc').orderBy('id').limit(most).select(MESSAGE);
 }
 

@@ -3,11 +3,11 @@ import { describe, expect, it, onTestFinished } from 'vitest';
 import { allLookedAt, demoDatabase, kitContextOn } from '../../../../tests/support/database';
 import { kitOrder } from '../../core/model';
 import { changeAlways } from '../db/change';
-import { endHook, lastMessages, listHooks } from '../repositories/hooks';
+import { endWebhook, lastMessages, listWebhooks } from '../repositories/webhooks';
 import { findProduct, putProducts } from '../repositories/products';
 import { serveReceiver, type Received } from '../stand-ins/receiver/server';
 import { tellOfFlagged } from './flagged';
-import { createHook, sendMessage } from './hooks';
+import { createWebhook, sendMessage } from './webhooks';
 import { checkDraft, releaseKit, startKit } from './kits';
 import { brokenKits } from './kits/broken';
 
@@ -17,10 +17,14 @@ const BIKE = 'brisken-fjell-650-2010';
 /** A receiver, what it heard, and an address of the shop that tells it of everything. */
 async function listening(db: Knex, answer?: (n: number) => number): Promise<Received[]> {
 	const heard: Received[] = [];
-	const made = await createHook(db, { address: 'http://127.0.0.1:1/x', events: ['kit.released', 'kit.flagged'] }, NOW);
+	const made = await createWebhook(
+		db,
+		{ address: 'http://127.0.0.1:1/x', events: ['kit.released', 'kit.flagged'] },
+		NOW
+	);
 	const receiver = await serveReceiver(made.ok ? made.value : '', (one) => heard.push(one), answer ? { answer } : {});
 	onTestFinished(receiver.close);
-	await changeAlways(db, (tx) => tx('hooks').update({ address: receiver.address }));
+	await changeAlways(db, (tx) => tx('webhooks').update({ address: receiver.address }));
 	return heard;
 }
 
@@ -70,7 +74,7 @@ describe('a program that wants to know', () => {
 		await sendAll(db);
 		expect(heard.map(({ genuine }) => genuine)).toEqual([true, true, true]);
 		expect(await lastMessages(db, 1)).toMatchObject([{ tries: 3, nextAt: null, said: 'answered 204' }]);
-		await changeAlways(db, (tx) => tx('hooks').update({ address: 'http://127.0.0.1:9/gone' }));
+		await changeAlways(db, (tx) => tx('webhooks').update({ address: 'http://127.0.0.1:9/gone' }));
 		await changeAlways(db, (tx) => tx('messages').update({ next_at: NOW, arrived_at: null, tries: 0 }));
 		const pauses: number[] = [];
 		for (let at = new Date(NOW); ;) {
@@ -110,13 +114,13 @@ describe('a program that wants to know', () => {
 		const { db } = await demoDatabase();
 		const heard = await listening(db);
 		await released(db);
-		const [hook] = await listHooks(db);
-		await changeAlways(db, (tx) => endHook(tx, hook!.id, NOW));
+		const [hook] = await listWebhooks(db);
+		await changeAlways(db, (tx) => endWebhook(tx, hook!.id, NOW));
 		await sendAll(db);
 		expect(heard).toEqual([]);
 		for (const address of ['', 'shop', 'ftp://shop/x', 'javascript:alert(1)', 'https://a:b@shop/x'])
-			expect((await createHook(db, { address, events: ['kit.released'] }, NOW)).ok).toBe(false);
-		expect((await createHook(db, { address: 'https://shop.example/x', events: ['nothing'] }, NOW)).ok).toBe(false);
+			expect((await createWebhook(db, { address, events: ['kit.released'] }, NOW)).ok).toBe(false);
+		expect((await createWebhook(db, { address: 'https://shop.example/x', events: ['nothing'] }, NOW)).ok).toBe(false);
 	});
 });
 
@@ -124,7 +128,7 @@ describe('a message', () => {
 	it('that was changed on the way, or comes from somebody else, is not taken for genuine', async () => {
 		const { db } = await demoDatabase();
 		const heard = await listening(db);
-		await changeAlways(db, (tx) => tx('hooks').update({ secret: 'another' }));
+		await changeAlways(db, (tx) => tx('webhooks').update({ secret: 'another' }));
 		await released(db);
 		await sendMessage(db, (await lastMessages(db, 1))[0]!.id, () => new Date());
 		expect(heard).toEqual([{ genuine: false, again: false, message: null }]);

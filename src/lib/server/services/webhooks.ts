@@ -3,22 +3,22 @@ import type { Knex } from 'knex';
 import { err, ok, type Result } from '../../core/result';
 import { changeAlways, type Tx } from '../db/change';
 import {
-	addHook,
+	addWebhook,
 	addMessage,
 	clearMessages,
 	findMessage,
-	listHooks,
+	listWebhooks,
 	noteTry,
-	type HookMessage
-} from '../repositories/hooks';
+	type WebhookMessage
+} from '../repositories/webhooks';
 
 /** What an address may be told of. A new one is an entry here, and a call of `announce` where it happens. */
-export const HOOK_EVENTS = {
+export const WEBHOOK_EVENTS = {
 	'kit.released': 'a kit is released',
 	'kit.flagged': 'a released kit would not be made so any more'
 } as const;
-export type HookEvent = keyof typeof HOOK_EVENTS;
-export const HOOK_EVENT_IDS = Object.keys(HOOK_EVENTS) as HookEvent[];
+export type WebhookEvent = keyof typeof WEBHOOK_EVENTS;
+export const WEBHOOK_EVENT_IDS = Object.keys(WEBHOOK_EVENTS) as WebhookEvent[];
 
 const MOST_ADDRESS = 500;
 const SECRET_BYTES = 32;
@@ -30,14 +30,14 @@ const PAUSES_S = [10, 60, 300, 1800, 7200, 21_600, 43_200];
 const KEPT_MS = 30 * 24 * 3600 * SECOND_MS;
 
 /** Headers of a message: what it is, when it was sent, and the sign that it comes from this shop. */
-export const HOOK_HEADERS = { id: 'rotalux-message', time: 'rotalux-time', sign: 'rotalux-sign' } as const;
+export const WEBHOOK_HEADERS = { id: 'rotalux-message', time: 'rotalux-time', sign: 'rotalux-sign' } as const;
 
 /** The sign of a message: HMAC-SHA-256, in hexadecimals, of its time, a full stop and its body. */
 export const signOf = (secret: string, time: string, body: string): string =>
 	createHmac('sha256', secret).update(`${time}.${body}`).digest('hex');
 
 /** Has an address told of things. The secret its messages are signed with is shown once. */
-export async function createHook(
+export async function createWebhook(
 	db: Knex,
 	{ address, events }: { address: string; events: readonly string[] },
 	now: string
@@ -45,20 +45,20 @@ export async function createHook(
 	const url = URL.canParse(address) ? new URL(address) : null;
 	if (!url || !/^https?:$/.test(url.protocol) || url.username || address.length > MOST_ADDRESS)
 		return err('Write the address of the program that is to be told, such as https://shop.example/rotalux.');
-	const known = HOOK_EVENT_IDS.filter((event) => events.includes(event));
+	const known = WEBHOOK_EVENT_IDS.filter((event) => events.includes(event));
 	if (known.length === 0) return err('Say what it is to be told of.');
 	const secret = randomBytes(SECRET_BYTES).toString('base64url');
-	await changeAlways(db, (tx) => addHook(tx, { address: url.href, events: known, secret, createdAt: now }));
+	await changeAlways(db, (tx) => addWebhook(tx, { address: url.href, events: known, secret, createdAt: now }));
 	return ok(secret);
 }
 
 /** Puts by, in the change that it tells of, what every address is to be told that wants to know. */
 export async function announce(
 	tx: Tx,
-	event: HookEvent,
+	event: WebhookEvent,
 	{ at, ...about }: { at: string } & Record<string, unknown>
 ): Promise<void> {
-	for (const hook of await listHooks(tx)) {
+	for (const hook of await listWebhooks(tx)) {
 		if (!hook.events.includes(event)) continue;
 		const id = randomUUID();
 		const body = JSON.stringify({ id, event, at, ...about });
@@ -96,15 +96,15 @@ async function post(
  * and knows it by its number.
  * @returns what is known of it after the try; null when there was nothing to send
  */
-export async function sendMessage(db: Knex, id: string, now: () => Date): Promise<HookMessage | null> {
+export async function sendMessage(db: Knex, id: string, now: () => Date): Promise<WebhookMessage | null> {
 	const found = await findMessage(db, id);
 	if (!found || found.message.nextAt === null) return null;
 	const { message, hook } = found;
 	const time = now().toISOString();
 	const { arrived, said } = await post(hook.address, message.body, {
-		[HOOK_HEADERS.id]: message.id,
-		[HOOK_HEADERS.time]: time,
-		[HOOK_HEADERS.sign]: signOf(hook.secret, time, message.body)
+		[WEBHOOK_HEADERS.id]: message.id,
+		[WEBHOOK_HEADERS.time]: time,
+		[WEBHOOK_HEADERS.sign]: signOf(hook.secret, time, message.body)
 	});
 	const pause = arrived ? undefined : PAUSES_S[message.tries];
 	const after = {
