@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { whereIs } from './db/where';
+import { placeOf } from './db/places';
 import { log } from './log';
 import { PRACTICE_FOLDER } from './config';
 import { listBackups } from './services/backups';
@@ -12,12 +12,8 @@ const DAY_MS = 24 * HOUR_MS;
 let timer: NodeJS.Timeout | undefined;
 
 /** The folders that hold something of the shop: its own, and that of the practice where somebody has practised. */
-const foldersOf = (shop: string): string[] => [shop, join(shop, PRACTICE_FOLDER)].filter(isThere);
-
-const isThere = (folder: string): boolean => {
-	const where = whereIs(folder);
-	return where.engine === 'postgres' ? existsSync(folder) : existsSync(where.file);
-};
+const foldersOf = (shop: string): string[] =>
+	[shop, join(shop, PRACTICE_FOLDER)].filter((folder) => existsSync(folder) && placeOf(folder).isThere());
 
 /** Backs a folder up when its last backup is a day old. Every backup is opened again and checked in full, so this is the nightly check as well. */
 async function keepOne(folder: string): Promise<void> {

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import type { Knex } from 'knex';
 import { dataFolder } from './config';
 import { openDatabase, quickCheck } from './db/connection';
-import { hold } from './db/hold';
+import { placeOf } from './db/places';
 import { log } from './log';
 import { clockBehind } from './repositories/events';
 import { countTogether } from './access/limits';
@@ -28,7 +28,7 @@ let giveBack: (() => Promise<void>) | undefined;
  * @throws Trouble with one sentence when somebody has it, or the database is damaged or of a newer version
  */
 export async function openShop(): Promise<void> {
-	giveBack ??= await hold(dataFolder(), 'the Rotalux server', 'to-serve');
+	giveBack ??= await placeOf(dataFolder()).hold('the Rotalux server', 'to-serve');
 	await quickCheck(await database());
 	const behind = await clockBehind(await database(), Date.now());
 	if (behind > 0) log.warn({ seconds: behind }, 'the clock is behind the last change; changes are ordered by number');

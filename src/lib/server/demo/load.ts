@@ -2,8 +2,7 @@ import type { Knex } from 'knex';
 import { err, ok, type Result } from '../../core/result';
 import { openDatabase } from '../db/connection';
 import { changeAlways, type Tx } from '../db/change';
-import { emptyDatabase } from '../db/empty';
-import { hold } from '../db/hold';
+import { placeOf } from '../db/places';
 import { findConfiguration, listConfigurations } from '../repositories/configurations';
 import { listKits, updateKit } from '../repositories/kits';
 import { readSetting, writeSetting } from '../repositories/settings';
@@ -23,7 +22,7 @@ async function mayReplace(db: Knex): Promise<boolean> {
 
 /** Loads the demo into a fresh database. A database with a shop's own data is left alone and named. */
 export async function loadDemo(folder: string, now: string): Promise<Result<ImportReport, string>> {
-	const giveBack = await hold(folder, 'a reload of the demo', 'to-replace');
+	const giveBack = await placeOf(folder).hold('a reload of the demo', 'to-replace');
 	try {
 		return await reload(folder, now);
 	} finally {
@@ -56,7 +55,7 @@ async function reload(folder: string, now: string): Promise<Result<ImportReport,
 	const free = await mayReplace(there).finally(() => there.destroy());
 	if (!free)
 		return err(`${folder} holds a shop's own data, so the demo was not loaded. Point ROTALUX_DATA at another folder.`);
-	await emptyDatabase(folder);
+	await placeOf(folder).clear();
 	const db = await openDatabase(folder);
 	try {
 		const document = demoDocument();

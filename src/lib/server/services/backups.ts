@@ -1,14 +1,10 @@
-import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { BACKUP_FOLDER } from '../db/connection';
 import { Trouble } from '../db/failure';
-import { hold } from '../db/hold';
 import { MIGRATIONS } from '../db/migrations';
-import { restoreFrom } from '../db/postgres/copy';
-import { COPY_ENDINGS, saveAs, saveCopy } from '../db/save';
-import { stamp, type SavedCopy } from '../db/saved-copy';
-import { faultOf, migrationsIn, unpack } from '../db/sqlite/copy';
-import { DATABASE_FILE, whereIs } from '../db/where';
+import { placeOf } from '../db/places';
+import { isCopy, nameOfCopy, type SavedCopy } from '../db/saved-copy';
 
 /** How many of the newest are kept, and for how many months the newest of each month. */
 const NEWEST = 14;
@@ -18,14 +14,13 @@ const DAILY = /^rotalux-(\d{4})(\d{2})\d{2}T\d{6}Z\.(?:sqlite\.gz|dump)$/;
 const BEFORE_UPDATE = /^before-.*-(\d{8}T\d{6}Z)\.(?:sqlite\.gz|dump)$/;
 const UPDATES = 6;
 const stampOf = (name: string) => BEFORE_UPDATE.exec(name)?.[1] ?? '';
-const SUFFIXES = ['', '-wal', '-shm'];
 
 /** Backups of a data folder, the newest first. */
 export function listBackups(folder: string): SavedCopy[] {
 	const at = join(folder, BACKUP_FOLDER);
 	if (!existsSync(at)) return [];
 	return readdirSync(at)
-		.filter((name) => Object.values(COPY_ENDINGS).some((ending) => name.endsWith(ending)))
+		.filter(isCopy)
 		.map((name) => {
 			const file = join(at, name);
 			const { size, mtime } = statSync(file);
@@ -60,9 +55,9 @@ function rotate(folder: string): void {
  * @param file where to; among the folder's own backups when none is named
  */
 export async function backUp(folder: string, file?: string): Promise<SavedCopy> {
-	const where = whereIs(folder);
-	if (file !== undefined) return saveAs(where, file);
-	const saved = await saveCopy(where, join(folder, BACKUP_FOLDER));
+	const place = placeOf(folder);
+	if (file !== undefined) return place.saveAs(file);
+	const saved = await place.saveAs(join(folder, BACKUP_FOLDER, nameOfCopy('rotalux', place)));
 	rotate(folder);
 	return saved;
 }
@@ -89,47 +84,11 @@ function wrongWith(file: string, gone: readonly string[]): string | null {
  */
 export async function restore(folder: string, file: string): Promise<Restored> {
 	if (!existsSync(file)) throw new Trouble(`There is no file ${file}. Nothing was changed.`);
-	const where = whereIs(folder);
-	const giveBack = await hold(folder, 'a restore', 'to-replace');
+	const place = placeOf(folder);
+	const giveBack = await place.hold('a restore', 'to-replace');
 	try {
-		const kept =
-			where.engine === 'sqlite'
-				? await restoreFile(folder, file)
-				: await restoreFrom(where, file, (gone) => wrongWith(file, gone));
-		return { from: file, kept };
+		return { from: file, kept: await place.replaceBy(file, (gone) => wrongWith(file, gone)) };
 	} finally {
 		await giveBack();
 	}
-}
-
-async function restoreFile(folder: string, file: string): Promise<string | null> {
-	const coming = join(folder, `${DATABASE_FILE}.coming`);
-	try {
-		await unpack(file, coming).catch((error: unknown) => {
-			throw new Trouble(
-				`${file} cannot be unpacked (${(error as { code?: string }).code ?? 'damaged'}). Nothing was changed.`
-			);
-		});
-		const fault = faultOf(coming);
-		if (fault) throw new Trouble(`${file} is no whole backup: ${fault}. Nothing was changed.`);
-		const wrong = wrongWith(file, migrationsIn(coming));
-		if (wrong) throw new Trouble(wrong);
-		const kept = keepAside(folder);
-		renameSync(coming, join(folder, DATABASE_FILE));
-		return kept;
-	} finally {
-		for (const suffix of SUFFIXES) rmSync(coming + suffix, { force: true });
-	}
-}
-
-/** Moves the database that is there out of the way. */
-function keepAside(folder: string): string | null {
-	if (!existsSync(join(folder, DATABASE_FILE))) return null;
-	const kept = join(folder, `replaced-${stamp(new Date())}`);
-	mkdirSync(kept, { recursive: true });
-	for (const suffix of SUFFIXES) {
-		const file = join(folder, DATABASE_FILE + suffix);
-		if (existsSync(file)) renameSync(file, join(kept, DATABASE_FILE + suffix));
-	}
-	return kept;
 }

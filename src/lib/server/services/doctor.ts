@@ -1,10 +1,10 @@
-import { statfsSync, statSync, existsSync } from 'node:fs';
+import { statfsSync } from 'node:fs';
 import type { Knex } from 'knex';
 import { readDocument } from '../../core/exchange';
 import { bytesText, counted } from '../../core/quantity';
 import { databaseFailure } from '../db/failure';
 import { engineOf } from '../db/engines';
-import { whereIs } from '../db/where';
+import { placeOf } from '../db/places';
 import { clockSteps, eventedRecords, eventsAfter } from '../repositories/events';
 import { listBackups } from './backups';
 import { exportAll } from './exchange';
@@ -119,13 +119,11 @@ const backups: Look = async (_db, folder) => {
 
 const room: Look = async (_db, folder) => {
 	const { bavail, bsize } = statfsSync(folder);
-	const [free, where] = [bavail * bsize, whereIs(folder)];
-	if (where.engine === 'postgres') {
+	const [free, waiting] = [bavail * bsize, placeOf(folder).waitingBytes()];
+	if (waiting === null) {
 		const words = `${bytesText(free)} are free here, for backups; the server looks after its own disk.`;
 		return free < LITTLE_ROOM ? bad(words) : good(words);
 	}
-	const log = `${where.file}-wal`;
-	const waiting = existsSync(log) ? statSync(log).size : 0;
 	const words = `${bytesText(free)} are free; ${bytesText(waiting)} of the write-ahead log wait to be taken in.`;
 	return free < LITTLE_ROOM || waiting > LARGE_LOG ? bad(words) : good(words);
 };

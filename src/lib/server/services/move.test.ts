@@ -10,7 +10,7 @@ import { createAccount } from '../access/accounts';
 import { changeAlways } from '../db/change';
 import { openDatabase } from '../db/connection';
 import { engineOf } from '../db/engines';
-import { hold } from '../db/hold';
+import { placeOf } from '../db/places';
 import { TABLE_NAMES } from '../db/tables';
 import { ADDRESS_FILE, DATABASE_FILE } from '../db/where';
 import { exportComplete } from './complete';
@@ -86,7 +86,7 @@ describe('a move', () => {
 		const other = await demoDatabase();
 		await changePolicy(other.db, { headlamps: 'signals-only' });
 		await other.db.destroy();
-		const serving = await hold(folder, 'the Rotalux server', 'to-serve');
+		const serving = await placeOf(folder).hold('the Rotalux server', 'to-serve');
 		await expect(moveData(folder, await elsewhere())).rejects.toThrow(/in use by/);
 		await serving();
 		const full = TEST_SERVER ? readFileSync(join(other.folder, ADDRESS_FILE), 'utf8') : other.folder;

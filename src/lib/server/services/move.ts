@@ -8,9 +8,10 @@ import { changeAlways, whileNobodyWrites, type Tx } from '../db/change';
 import { openAt } from '../db/connection';
 import { engineOf } from '../db/engines';
 import { Trouble } from '../db/failure';
-import { holdAt } from '../db/hold';
 import { keptText } from '../db/kept-text';
-import { stamp } from '../db/saved-copy';
+import type { Place } from '../db/place';
+import { placeAt } from '../db/places';
+import { keepAside, removeFile } from '../db/sqlite/place';
 import { COUNTED, TABLE_NAMES, TABLES, type TableName } from '../db/tables';
 import { putWords, WORD_TABLES, type WordRow, type WordTable } from '../db/text-search';
 import { ADDRESS_FILE, besideAddress, DATABASE_FILE, serverAt, whereIs, type Where } from '../db/where';
@@ -27,7 +28,6 @@ export interface Moved {
 
 /** Rows that are read, written and compared at a time. */
 const AT_ONCE = 500;
-const SUFFIXES = ['', '-wal', '-shm'];
 const WORDS: ReadonlySet<string> = new Set(WORD_TABLES);
 
 /** Where data go: an address on a server, or else a folder. */
@@ -143,23 +143,20 @@ async function copyAll(
 	return tables;
 }
 
-const isThere = (where: Where) => where.engine === 'postgres' || existsSync(where.file);
-
 /** Where data are written: a file gets its name when all of it is there. */
-const placeOf = (where: Where): Where =>
-	where.engine === 'sqlite' && !existsSync(where.file) ? { ...where, file: `${where.file}.coming` } : where;
+const arrival = ({ where }: Target): Place =>
+	placeAt(where.engine === 'sqlite' && !existsSync(where.file) ? { ...where, file: `${where.file}.coming` } : where);
 
 function clearComing({ where }: Target): void {
-	if (where.engine === 'sqlite')
-		for (const suffix of SUFFIXES) rmSync(`${where.file}.coming${suffix}`, { force: true });
+	if (where.engine === 'sqlite') removeFile(`${where.file}.coming`);
 }
 
 /** Copies what is not there yet: a move that was cut off when all had come is taken up by the next one. */
 async function copy(source: Source, target: Target, said: Said): Promise<Record<string, number>> {
-	const from = await openAt(source.where, source.folder);
+	const from = await openAt(placeAt(source.where), source.folder);
 	try {
 		clearComing(target);
-		const place = placeOf(target.where);
+		const place = arrival(target);
 		const to = await openAt(place, target.folder);
 		try {
 			return await whileNobodyWrites(from, async (looked) => {
@@ -168,8 +165,7 @@ async function copy(source: Source, target: Target, said: Said): Promise<Record<
 				if (await isEmpty(to)) return changeAlways(to, (tx) => copyAll({ from: looked, changes }, tx, said));
 				const there = await alike(looked, to, changes);
 				if (there) return there;
-				const words = place.engine === 'sqlite' ? place.file : `${place.schema} on the server`;
-				throw new Trouble(`There are other data at ${words} already. Nothing was changed; name another place.`);
+				throw new Trouble(`There are other data at ${place.words} already. Nothing was changed; name another place.`);
 			});
 		} finally {
 			await to.destroy();
@@ -191,13 +187,7 @@ function goThere(folder: string, { folder: at, address }: Target): string | null
 		return null;
 	}
 	writeFileSync(join(folder, ADDRESS_FILE), `${address}\n`, { mode: 0o600 });
-	const file = join(folder, DATABASE_FILE);
-	if (!existsSync(file)) return null;
-	const kept = join(folder, `moved-${stamp(new Date())}`);
-	mkdirSync(kept, { recursive: true });
-	for (const suffix of SUFFIXES)
-		if (existsSync(file + suffix)) renameSync(file + suffix, join(kept, DATABASE_FILE + suffix));
-	return kept;
+	return keepAside(join(folder, DATABASE_FILE), 'moved');
 }
 
 /**
@@ -209,17 +199,17 @@ function goThere(folder: string, { folder: at, address }: Target): string | null
 export async function moveData(folder: string, to: string, said: Said = () => undefined): Promise<Moved> {
 	const source = { where: whereIs(folder), folder };
 	const target = targetAt(to, folder);
-	if (!isThere(source.where)) throw new Trouble(`There are no data in ${folder} to move.`);
+	if (!placeAt(source.where).isThere()) throw new Trouble(`There are no data in ${folder} to move.`);
 	if (JSON.stringify(source.where) === JSON.stringify(target.where)) throw new Trouble('The data are there already.');
-	const giveBack = [await holdAt(source.where, 'a move', 'to-replace')];
+	const giveBack = [await placeAt(source.where).hold('a move', 'to-replace')];
 	try {
 		mkdirSync(target.folder, { recursive: true });
-		giveBack.push(await holdAt(target.where, 'a move', 'to-replace'));
+		giveBack.push(await placeAt(target.where).hold('a move', 'to-replace'));
 		const practised = join(folder, PRACTICE_FOLDER);
 		const practice = existsSync(practised) ? { where: whereIs(practised), folder: practised } : null;
 		const practiceTarget = practiceOf(target);
 		// The shop comes last: as long as it is not there, nothing is.
-		if (practice && isThere(practice.where))
+		if (practice && placeAt(practice.where).isThere())
 			await copy(practice, practiceTarget, (table, rows) => said(`practice: ${table}`, rows));
 		const tables = await copy(source, target, said);
 		nameFile(practiceTarget);

@@ -1,5 +1,6 @@
-import { existsSync, statfsSync, statSync } from 'node:fs';
+import { statfsSync } from 'node:fs';
 import { dataFolder } from '../config';
+import { placeOf } from '../db/places';
 import { whereIs, type Where } from '../db/where';
 import { databaseFailure } from '../db/failure';
 import { clockBehind } from '../repositories/events';
@@ -33,8 +34,6 @@ const HOUR_MS = 3600 * 1000;
 /** Looks how this server stands. */
 export async function readiness(): Promise<Readiness> {
 	const folder = dataFolder();
-	const where = whereIs(folder);
-	const log = where.engine === 'sqlite' ? `${where.file}-wal` : null;
 	const [last] = listBackups(folder);
 	const { bavail, bsize } = statfsSync(folder);
 	let behind = 0;
@@ -49,8 +48,8 @@ export async function readiness(): Promise<Readiness> {
 	return {
 		ready: trouble === null && full === null,
 		trouble: trouble ?? full,
-		engine: where.engine,
-		logBytes: log !== null && existsSync(log) ? statSync(log).size : 0,
+		engine: whereIs(folder).engine,
+		logBytes: placeOf(folder).waitingBytes() ?? 0,
 		freeBytes,
 		backupHours: last ? Math.round((Date.now() - Date.parse(last.at)) / HOUR_MS) : null,
 		clockBehind: behind,

@@ -62,34 +62,37 @@
 		{:else}
 			<p class="text-soft">No program may ask yet.</p>
 		{/each}
-		<BusyForm action="?/token" class="grid gap-3 border-t border-line pt-3"
-			>{#snippet children(busy)}
-				<div class="flex flex-wrap gap-3">
-					<label class="grid gap-0.5 text-sm text-soft"
-						>Name of the program <input name="name" class="field text-base text-ink" required maxlength="80" /></label
-					>
-					<label class="grid gap-0.5 text-sm text-soft"
-						>Good until, if it is to end <input name="until" type="date" class="field text-base text-ink" /></label
-					>
-				</div>
-				<fieldset class="grid gap-1">
-					<legend class="text-sm text-soft">It may</legend>
-					{#each data.scopes as scope (scope.id)}
-						<label class="flex items-center gap-2"
-							><input type="checkbox" name="scope" value={scope.id} /> {scope.words}</label
+		<!-- What was made is not made again by another press. -->
+		{#key form && 'shown' in form ? form.shown?.text : ''}<BusyForm
+				action="?/token"
+				class="grid gap-3 border-t border-line pt-3"
+				>{#snippet children(busy)}
+					<div class="flex flex-wrap gap-3">
+						<label class="grid gap-0.5 text-sm text-soft"
+							>Name of the program <input name="name" class="field text-base text-ink" required maxlength="80" /></label
 						>
-					{/each}
-				</fieldset>
-				<button class="button justify-self-start" data-main disabled={busy}>Make a token</button>
-			{/snippet}</BusyForm
-		>
+						<label class="grid gap-0.5 text-sm text-soft"
+							>Good until, if it is to end <input name="until" type="date" class="field text-base text-ink" /></label
+						>
+					</div>
+					<fieldset class="grid gap-1">
+						<legend class="text-sm text-soft">It may</legend>
+						{#each data.scopes as scope (scope.id)}
+							<label class="flex items-center gap-2"
+								><input type="checkbox" name="scope" value={scope.id} /> {scope.words}</label
+							>
+						{/each}
+					</fieldset>
+					<button class="button justify-self-start" data-main disabled={busy}>Make a token</button>
+				{/snippet}</BusyForm
+			>{/key}
 	</section>
 
 	<section class="panel grid gap-3 p-4" aria-labelledby="told">
 		<h2 id="told">Who is told</h2>
 		<p class="text-soft">
 			Messages are signed, and tried again for a day when nobody answers. Try it with
-			<code>./rotalux receive --secret SECRET</code>, a stand-in on this machine.
+			<code class="whitespace-nowrap">./rotalux receive --secret SECRET</code>, a stand-in on this machine.
 		</p>
 		{#each data.hooks as hook (hook.id)}
 			<div class="flex flex-wrap items-start gap-x-4 gap-y-1 border-t border-line pt-3">
@@ -110,29 +113,31 @@
 		{:else}
 			<p class="text-soft">Nobody is told of anything yet.</p>
 		{/each}
-		<BusyForm action="?/hook" class="grid gap-3 border-t border-line pt-3"
-			>{#snippet children(busy)}
-				<label class="grid gap-0.5 text-sm text-soft"
-					>Address <input
-						name="address"
-						type="url"
-						class="field text-base text-ink"
-						required
-						maxlength="500"
-						placeholder="https://shop.example/rotalux"
-					/></label
-				>
-				<fieldset class="grid gap-1">
-					<legend class="text-sm text-soft">It is told when</legend>
-					{#each data.events as event (event.id)}
-						<label class="flex items-center gap-2"
-							><input type="checkbox" name="event" value={event.id} checked /> {event.words}</label
-						>
-					{/each}
-				</fieldset>
-				<button class="button justify-self-start" data-main disabled={busy}>Tell this address</button>
-			{/snippet}</BusyForm
-		>
+		{#key form && 'shown' in form ? form.shown?.text : ''}<BusyForm
+				action="?/hook"
+				class="grid gap-3 border-t border-line pt-3"
+				>{#snippet children(busy)}
+					<label class="grid gap-0.5 text-sm text-soft"
+						>Address <input
+							name="address"
+							type="url"
+							class="field text-base text-ink"
+							required
+							maxlength="500"
+							placeholder="https://shop.example/rotalux"
+						/></label
+					>
+					<fieldset class="grid gap-1">
+						<legend class="text-sm text-soft">It is told when</legend>
+						{#each data.events as event (event.id)}
+							<label class="flex items-center gap-2"
+								><input type="checkbox" name="event" value={event.id} checked /> {event.words}</label
+							>
+						{/each}
+					</fieldset>
+					<button class="button justify-self-start" data-main disabled={busy}>Tell this address</button>
+				{/snippet}</BusyForm
+			>{/key}
 	</section>
 
 	{#if data.messages.length > 0}

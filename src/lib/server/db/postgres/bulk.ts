@@ -1,12 +1,10 @@
 import type { Tx } from '../tx';
+import { inPlaceOf, named } from '../upsert';
 import type { Cell, Row } from '../engine';
 import { keptText } from '../kept-text';
 
 /** Characters of rows that one statement carries. */
 const AT_ONCE = 8_000_000;
-
-/** A name of a table or column, as SQL. */
-const named = (name: string) => `"${name}"`;
 
 /** A cell as JSON carries it: text without what no text of this engine may hold (a zero, half a character), bytes as hexadecimals. */
 function carried(cell: Cell): Cell {
@@ -42,15 +40,10 @@ export async function writeRows(
 	const [first] = rows;
 	if (!first) return;
 	const columns = Object.keys(first);
-	const others = columns.filter((column) => !key?.includes(column));
-	const replaced = others.map((column) => `${named(column)} = excluded.${named(column)}`).join(', ');
-	const onConflict = key
-		? ` ON CONFLICT (${key.map(named).join(', ')}) DO ${replaced ? `UPDATE SET ${replaced}` : 'NOTHING'}`
-		: '';
 	const list = columns.map(named).join(', ');
 	for (const part of listsOf(key ? lastOf(rows, key) : rows))
 		await tx.raw(
-			`INSERT INTO ${named(table)} (${list}) SELECT ${list} FROM json_populate_recordset(NULL::${named(table)}, ?::json)${onConflict}`,
+			`INSERT INTO ${named(table)} (${list}) SELECT ${list} FROM json_populate_recordset(NULL::${named(table)}, ?::json)${inPlaceOf(columns, key)}`,
 			[part]
 		);
 }

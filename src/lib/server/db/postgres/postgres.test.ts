@@ -15,7 +15,7 @@ import { changeAlways } from '../change';
 import { openDatabase } from '../connection';
 import { writeRows } from '../bulk';
 import { databaseFailure } from '../failure';
-import { hold } from '../hold';
+import { placeOf } from '../places';
 import { ADDRESS_FILE, addressOf, serverAt } from '../where';
 
 /** A folder whose data are at some address. */
@@ -131,14 +131,14 @@ describe('who has the data', () => {
 	it('many serve them together; a restore and a reload of the demo have them alone', async () => {
 		const { folder, db } = await demoDatabase();
 		const { file } = await backUp(folder);
-		const one = await hold(folder, 'a server', 'to-serve');
-		const two = await hold(folder, 'a server', 'to-serve');
+		const one = await placeOf(folder).hold('a server', 'to-serve');
+		const two = await placeOf(folder).hold('a server', 'to-serve');
 		await one();
 		await expect(restore(folder, file)).rejects.toThrow('in use by a server');
 		await expect(loadDemo(folder, '2026-11-27T00:00:00.000Z')).rejects.toThrow('in use by a server');
 		await two();
-		const alone = await hold(folder, 'a restore', 'to-replace');
-		await expect(hold(folder, 'a server', 'to-serve')).rejects.toThrow('being replaced');
+		const alone = await placeOf(folder).hold('a restore', 'to-replace');
+		await expect(placeOf(folder).hold('a server', 'to-serve')).rejects.toThrow('being replaced');
 		await alone();
 		await db.destroy();
 		expect((await restore(folder, file)).kept).toContain('rotalux_replaced_');

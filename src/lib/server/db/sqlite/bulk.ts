@@ -1,5 +1,6 @@
 import type { Cell, Row } from '../engine';
 import type { Tx } from '../tx';
+import { inPlaceOf, named } from '../upsert';
 
 /** A prepared statement. */
 interface Statement {
@@ -16,9 +17,6 @@ export async function statementOn(tx: Tx, sql: string): Promise<Statement> {
 	return ((await tx.client.acquireConnection()) as Connection).prepare(sql);
 }
 
-/** A name of a table or column, as SQL. */
-const named = (name: string) => `"${name}"`;
-
 /** Writes many rows by one prepared statement. */
 export async function writeRows(
 	tx: Tx,
@@ -28,12 +26,7 @@ export async function writeRows(
 	const [first] = rows;
 	if (!first) return;
 	const columns = Object.keys(first);
-	const others = columns.filter((column) => !key?.includes(column));
-	const replaced = others.map((column) => `${named(column)} = excluded.${named(column)}`).join(', ');
-	const onConflict = key
-		? ` ON CONFLICT (${key.map(named).join(', ')}) DO ${replaced ? `UPDATE SET ${replaced}` : 'NOTHING'}`
-		: '';
-	const sql = `INSERT INTO ${named(table)} (${columns.map(named).join(', ')}) VALUES (${columns.map(() => '?').join(', ')})${onConflict}`;
+	const sql = `INSERT INTO ${named(table)} (${columns.map(named).join(', ')}) VALUES (${columns.map(() => '?').join(', ')})${inPlaceOf(columns, key)}`;
 	const statement = await statementOn(tx, sql);
 	for (const row of rows) statement.run(...columns.map((column) => row[column] ?? null));
 }
