@@ -25,7 +25,7 @@ export default defineConfig({
 	test: {
 		...(onServer
 			? { include: ON_SERVER, exclude: ['src/lib/server/db/sqlite/**'] }
-			: { include: EVERYTHING, exclude: ['src/lib/server/db/postgres/**'] }),
+			: { include: EVERYTHING, exclude: ['src/lib/server/db/postgres/**', 'src/lib/server/jobs/shared.test.ts'] }),
 		environment: 'node',
 		// The tests share what they read; none may change it.
 		isolate: false,

@@ -31,11 +31,11 @@ interface Taken {
 /** Jobs that nobody is at: of processes that are gone, and of this one where it lost them with its connection. They are taken out of the list. */
 async function leftAlone(db: Knex, own: { process: number; jobs: readonly string[] }): Promise<Taken[]> {
 	const { rows }: { rows: Taken[] } = await db.raw(
-		`DELETE FROM job_takers AS taken WHERE (taken.process = ? AND NOT taken.job = ANY(?)) OR NOT EXISTS (
+		`DELETE FROM job_takers AS taken WHERE CASE WHEN taken.process = ? THEN NOT taken.job = ANY(?) ELSE NOT EXISTS (
 			SELECT 1 FROM pg_locks AS held JOIN pg_database AS own ON own.oid = held.database
 			WHERE own.datname = current_database() AND held.locktype = 'advisory' AND held.objsubid = 2
 			AND held.classid = ?::oid AND held.objid = taken.process::oid
-		) RETURNING job, queue`,
+		) END RETURNING job, queue`,
 		[own.process, [...own.jobs], PRESENT]
 	);
 	return rows;
