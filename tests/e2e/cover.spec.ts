@@ -1,5 +1,6 @@
 import { expect, test } from './app';
 import { released } from './released';
+import { goByKeys } from './room-keys';
 import { scanned } from './scan';
 
 const still = { waitUntil: 'networkidle' } as const;
@@ -9,8 +10,7 @@ test('from the whole fleet to the sockets behind a number, to what is missing an
 }) => {
 	await test.step('it is worked out once, and says when', async () => {
 		await page.goto('/stock', still);
-		await page.keyboard.press('g');
-		await page.keyboard.press('o');
+		await goByKeys(page, 'o', '/cover');
 		await page.getByRole('button', { name: 'Calculate cover' }).click();
 		await expect(page.getByText('Calculated', { exact: false })).toBeVisible({ timeout: 60_000 });
 		await expect(page.getByRole('heading', { name: '12 vehicles', exact: true })).toBeVisible();

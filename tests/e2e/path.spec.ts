@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Download, Page } from '@playwright/test';
 import { expect, test } from './app';
+import { goByKeys } from './room-keys';
 
 const CAR = 'fenholm-skerry-ii-2017';
 
@@ -115,8 +116,7 @@ test('with the keyboard only: counter, rota, candidates, kit', async ({ page }) 
 	await page.keyboard.press('Enter');
 	await expect(page.getByRole('status')).toContainText('Put into');
 
-	await page.keyboard.press('g');
-	await page.keyboard.press('k');
+	await goByKeys(page, 'k', '/kits');
 	await expect(page.getByRole('heading', { name: 'Kits' })).toBeVisible();
 	await page.keyboard.press('?');
 	await expect(page.getByRole('dialog', { name: 'Kit' })).toBeVisible();

@@ -1,8 +1,19 @@
-import { pino } from 'pino';
+import { pino, stdSerializers } from 'pino';
+
+/** What is said of an error: not what else hangs on it, such as the connection it came through. */
+function errorInLog(error: Error): object {
+	const { type, message, stack, code } = stdSerializers.err(error);
+	return { type, message, stack, ...(code === undefined ? {} : { code: code as unknown }) };
+}
 
 /** What the server has to say, one JSON object a line on standard error. `ROTALUX_LOG` sets the level: debug, info, warn, error, silent. */
 export const log = pino(
-	{ base: null, level: process.env.ROTALUX_LOG ?? 'warn', timestamp: pino.stdTimeFunctions.isoTime },
+	{
+		base: null,
+		level: process.env.ROTALUX_LOG ?? 'warn',
+		timestamp: pino.stdTimeFunctions.isoTime,
+		serializers: { err: errorInLog }
+	},
 	pino.destination({ dest: 2, sync: true })
 );
 
