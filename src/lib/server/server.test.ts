@@ -93,7 +93,7 @@ describe('heavy work in a thread', () => {
 		const { db, folder } = await demoDatabase();
 		const configuration = (await findConfiguration(db, 'tarrow-packhorse-2014'))!;
 		onTestFinished(stopHeavy);
-		return { folder, configuration, work: kitWorkInThreads(folder), here: kitWorkOn(db, highsSolver) };
+		return { folder, configuration, work: kitWorkInThreads(folder, null), here: kitWorkOn(db, highsSolver) };
 	}
 
 	it('comes to what it comes to here', async () => {

@@ -1,6 +1,8 @@
 import { randomBytes } from 'node:crypto';
 import type { Knex } from 'knex';
 import { dataFolder } from './config';
+import { branchHere } from './branch-here';
+import { seenFrom } from './db/branch';
 import { openDatabase, quickCheck } from './db/connection';
 import { placeOf } from './db/places';
 import { log } from './log';
@@ -42,10 +44,10 @@ export async function openShop(): Promise<void> {
 	await messages.start();
 }
 
-/** The shop's database, opened on first use. */
-export function database(): Promise<Knex> {
+/** The shop's database, opened on first use, as it is seen from where somebody works: the branch of the request under way, or the first one. */
+export async function database(): Promise<Knex> {
 	opened ??= openDatabase(dataFolder());
-	return opened;
+	return seenFrom(await opened, branchHere());
 }
 
 let lines: Promise<Jobs> | undefined;
@@ -106,11 +108,11 @@ export const newSaleId = (): string => `S${letters(7)}`;
 /** Twelve of 32 letters are 60 random bits. In fours, to be read out. */
 const newCode = () => [letters(4), letters(4), letters(4)].join('-');
 
-/** What kit services need from the running shop. */
-export async function kitContext(): Promise<KitContext> {
+/** What kit services need from the running shop, at a branch. */
+export async function kitContext(branch = branchHere()): Promise<KitContext> {
 	return {
-		db: await database(),
-		work: kitWorkInThreads(dataFolder()),
+		db: seenFrom(await database(), branch),
+		work: kitWorkInThreads(dataFolder(), branch),
 		now: () => new Date().toISOString(),
 		newId,
 		newCode,

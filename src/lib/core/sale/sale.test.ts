@@ -22,6 +22,7 @@ const sale = (lines = [line('A', 2), line('B', 1)], more: Partial<Sale> = {}): S
 	code: 'CODE',
 	kit: 'K1',
 	configuration: 'c',
+	branch: null,
 	state: 'quoted',
 	reservedUntil: null,
 	lines,

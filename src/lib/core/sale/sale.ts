@@ -42,6 +42,8 @@ export interface Sale {
 	code: string;
 	kit: string;
 	configuration: string;
+	/** Branch whose packs it takes; null for the first one, or the only shop. */
+	branch: string | null;
 	state: SaleState;
 	/** Last day its packs are kept for it; null while nothing is promised. */
 	reservedUntil: string | null;

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { KitOrder } from '../../core/model';
+import { branchOf } from '../db/branch';
 import { writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
 
@@ -12,6 +13,8 @@ export interface BulkKit {
 	state: 'waiting' | 'done' | 'failed';
 	kit: string | null;
 	why: string | null;
+	/** Branch it is for; null for the first one. */
+	branch: string | null;
 }
 
 interface Row {
@@ -22,16 +25,18 @@ interface Row {
 	state: BulkKit['state'];
 	kit_id: string | null;
 	why: string | null;
+	branch_id: string | null;
 }
 
-const read = ({ number, configuration_id, kit_order, name, state, kit_id, why }: Row): BulkKit => ({
+const read = ({ number, configuration_id, kit_order, name, state, kit_id, why, branch_id }: Row): BulkKit => ({
 	number,
 	configuration: configuration_id,
 	order: JSON.parse(kit_order) as KitOrder,
 	name,
 	state,
 	kit: kit_id,
-	why
+	why,
+	branch: branch_id
 });
 
 /** Puts vehicles in line. One that waits already is not put twice. */
@@ -41,7 +46,7 @@ export async function queueKits(
 	{ order, name, notBefore }: { order: KitOrder; name: string; notBefore: string }
 ): Promise<number> {
 	const rows: { configuration_id: string }[] = await tx('bulk_kits')
-		.where({ state: 'waiting' })
+		.where({ state: 'waiting', branch_id: branchOf(tx) })
 		.select('configuration_id');
 	const waiting = new Set(rows.map(({ configuration_id }) => configuration_id));
 	const fresh = configurations.filter((id) => !waiting.has(id));
@@ -50,6 +55,7 @@ export async function queueKits(
 		{ table: 'bulk_kits' },
 		fresh.map((configuration_id) => ({
 			configuration_id,
+			branch_id: branchOf(tx),
 			kit_order: JSON.stringify(order),
 			name,
 			state: 'waiting',

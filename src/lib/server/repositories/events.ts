@@ -25,17 +25,17 @@ interface Row extends RecordEvent {
 
 const PLAIN = ['id', 'at', 'by', 'kind', 'of', 'what'] as const;
 
-/** The events of a record, oldest first. */
-export async function listEvents(db: Knex, record: string): Promise<RecordEvent[]> {
+/** The events of records, oldest first. */
+export async function listEvents(db: Knex, ...records: readonly string[]): Promise<RecordEvent[]> {
 	return db('events')
-		.where({ record })
+		.whereIn('record', records)
 		.orderBy('id')
 		.select(...PLAIN);
 }
 
-/** The events of a record after one of them, newest first, with what they did. */
-export async function eventsAfter(db: Knex, record: string, id: number): Promise<PatchedEvent[]> {
-	const rows: Row[] = await db('events').where({ record }).where('id', '>', id).orderBy('id', 'desc');
+/** The events of a record, or of several, after one of them, newest first, with what they did. */
+export async function eventsAfter(db: Knex, record: string | readonly string[], id: number): Promise<PatchedEvent[]> {
+	const rows: Row[] = await db('events').whereIn('record', [record].flat()).where('id', '>', id).orderBy('id', 'desc');
 	return rows.map((row) => ({ ...row, forward: JSON.parse(row.forward), backward: JSON.parse(row.backward) }));
 }
 
@@ -45,9 +45,9 @@ export async function findEvent(db: Knex, record: string, id: number): Promise<P
 	return row ? { ...row, forward: JSON.parse(row.forward), backward: JSON.parse(row.backward) } : null;
 }
 
-/** The number of a record's last event; 0 when it has none. */
-export async function lastEvent(db: Knex, record: string): Promise<number> {
-	const row = await db('events').where({ record }).max({ id: 'id' }).first();
+/** The number of the last event of a record, or of several; 0 when there is none. */
+export async function lastEvent(db: Knex, ...records: readonly string[]): Promise<number> {
+	const row = await db('events').whereIn('record', records).max({ id: 'id' }).first();
 	return (row?.id as number | null) ?? 0;
 }
 

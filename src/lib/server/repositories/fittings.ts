@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import type { FittingMark } from '../../core/fitup';
 import type { FitUpView } from '../../core/views';
+import { branchOf } from '../db/branch';
 import type { Tx } from '../db/change';
 
 /** A kit that is fitted to a customer's vehicle. */
@@ -65,7 +66,7 @@ export async function addFitting(tx: Tx, fitting: StoredFitting): Promise<void> 
 	const columns = Object.fromEntries(
 		Object.entries(COLUMNS).map(([field, column]) => [column, row[field as keyof FittingRow]])
 	);
-	await tx('fittings').insert({ ...columns, plan: JSON.stringify(plan) });
+	await tx('fittings').insert({ ...columns, branch_id: branchOf(tx), plan: JSON.stringify(plan) });
 }
 
 /** Gives the fittings of a vehicle to another one. */

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { branchOf } from '../db/branch';
 import type { Tx } from '../db/change';
 
 /** An import as every process knows it, without its file. What is JSON is read by whoever wrote it. */
@@ -10,6 +11,8 @@ export interface ImportRow {
 	actor: string;
 	outcome: string | null;
 	beganAt: string;
+	/** Branch whose shelves it is for; null for the first one. */
+	branch: string | null;
 }
 
 const COLUMNS = {
@@ -19,15 +22,16 @@ const COLUMNS = {
 	options: 'options',
 	actor: 'actor',
 	outcome: 'outcome',
-	beganAt: 'began_at'
+	beganAt: 'began_at',
+	branch: 'branch_id'
 };
 
 /** Puts an import by, with its file. */
 export async function addImport(
 	tx: Tx,
-	{ beganAt, ...row }: Omit<ImportRow, 'outcome'> & { file: Uint8Array }
+	{ beganAt, ...row }: Omit<ImportRow, 'outcome' | 'branch'> & { file: Uint8Array }
 ): Promise<void> {
-	await tx('imports').insert({ ...row, file: Buffer.from(row.file), began_at: beganAt });
+	await tx('imports').insert({ ...row, file: Buffer.from(row.file), began_at: beganAt, branch_id: branchOf(tx) });
 }
 
 /** An import; null when it is not known any more. */

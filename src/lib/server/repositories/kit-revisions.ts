@@ -15,16 +15,19 @@ export interface KitRevision {
 	mark?: number;
 }
 
-/** Marks of the last revisions of kits, and the highest of what each of them stands on; a kit that was never released is not in it. */
+/** Marks of the last revisions of kits, whose they are, and the highest of what each of them stands on; a kit that was never released is not in it. */
 export async function releaseMarks(
 	db: Knex,
 	ids: readonly string[]
-): Promise<Map<string, { frozen: number; now: number }>> {
-	const revisions: { kit_id: string; mark: number }[] = await db('kit_revisions')
+): Promise<Map<string, { frozen: number; now: number; branch: string | null }>> {
+	const revisions: { kit_id: string; mark: number; branch_id: string | null }[] = await db('kit_revisions')
+		.join('kits', 'kits.id', 'kit_revisions.kit_id')
 		.whereIn('kit_id', ids)
 		.orderBy('revision')
-		.select('kit_id', 'mark');
-	const marks = new Map(revisions.map(({ kit_id, mark }) => [kit_id, { frozen: mark, now: 0 }]));
+		.select('kit_id', 'mark', 'branch_id');
+	const marks = new Map(
+		revisions.map(({ kit_id, mark, branch_id }) => [kit_id, { frozen: mark, now: 0, branch: branch_id }])
+	);
 	const raise = (rows: readonly { id: string; mark: number | null }[]) => {
 		for (const { id, mark } of rows) {
 			const own = marks.get(id);

@@ -23,6 +23,8 @@ export interface StoredKit {
 	id: string;
 	name: string;
 	configurationId: string;
+	/** Whose shelves, prices and policy it is worked out by: a branch, or null for the first one. */
+	branch: string | null;
 	state: 'draft' | 'checked' | 'released';
 	order: KitOrder;
 	answer: KitAnswer;
@@ -41,6 +43,7 @@ interface KitRow {
 	id: string;
 	name: string;
 	configuration_id: string;
+	branch_id: string | null;
 	state: StoredKit['state'];
 	kit_order: string;
 	answer: string;
@@ -60,6 +63,7 @@ function fromRow(row: KitRow): StoredKit {
 		id: row.id,
 		name: row.name,
 		configurationId: row.configuration_id,
+		branch: row.branch_id,
 		state: row.state,
 		order: JSON.parse(row.kit_order),
 		answer: readAnswer(JSON.parse(row.answer)),
@@ -77,6 +81,7 @@ function toRow(kit: StoredKit): KitRow {
 		id: kit.id,
 		name: kit.name,
 		configuration_id: kit.configurationId,
+		branch_id: kit.branch,
 		state: kit.state,
 		kit_order: JSON.stringify(kit.order),
 		answer: JSON.stringify(kit.answer),
@@ -138,6 +143,7 @@ export interface KitSummary {
 	id: string;
 	name: string;
 	configurationId: string;
+	branch: string | null;
 	state: StoredKit['state'];
 	/** Minor units. */
 	total: number;
@@ -181,7 +187,7 @@ export async function kitSummaries(
 		.orderBy([...LAST_TOUCHED_FIRST])
 		.offset(from)
 		.limit(most)
-		.select('id', 'name', 'configuration_id', 'state', 'total', 'open_places', 'updated_at');
+		.select('id', 'name', 'configuration_id', 'branch_id', 'state', 'total', 'open_places', 'updated_at');
 	const codes: { kit_id: string; code: string }[] = await db('kit_revisions')
 		.whereIn(
 			'kit_id',
@@ -196,6 +202,7 @@ export async function kitSummaries(
 			id: row.id,
 			name: row.name,
 			configurationId: row.configuration_id,
+			branch: row.branch_id,
 			state: row.state,
 			total: row.total,
 			openPlaces: row.open_places,

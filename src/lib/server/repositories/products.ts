@@ -5,6 +5,7 @@ import { inParts } from '../db/in-parts';
 import { idsWith, plainWords, putWords } from '../db/text-search';
 import type { Accessory, Product } from '../../core/model';
 import { accessoryColumns, productColumns } from '../../core/views';
+import { asSeenFrom } from './branch-packs';
 import { markOf, markShelves } from './marks';
 import { anyCharacter, putPacks, sameNumber } from './packs';
 import { raiseMark } from './settings';
@@ -13,16 +14,25 @@ interface Documented {
 	document: string;
 }
 
-const parsed = <T>(rows: readonly Documented[]): T[] => rows.map(({ document }) => JSON.parse(document) as T);
+/** Things of the stock, with the shelves of where the database is seen from. */
+const parsed = <T extends Product | Accessory>(db: Knex, rows: readonly Documented[]): Promise<T[]> =>
+	asSeenFrom(
+		db,
+		rows.map(({ document }) => JSON.parse(document) as T)
+	);
 
 /** All products, by maker and name. For exports: pages ask for what they show. */
 export async function listProducts(db: Knex): Promise<Product[]> {
-	return parsed(await db('products').orderBy(['maker', 'name', 'id']).select('document'));
+	return parsed(db, await db('products').orderBy(['maker', 'name', 'id']).select('document'));
 }
 
-async function find<T>(db: Knex, table: 'products' | 'accessories', id: string): Promise<T | null> {
-	const row: Documented | undefined = await db(table).where({ id }).first('document');
-	return row ? JSON.parse(row.document) : null;
+async function find<T extends Product | Accessory>(
+	db: Knex,
+	table: 'products' | 'accessories',
+	id: string
+): Promise<T | null> {
+	const [found] = await findAll<T>(db, table, [id]);
+	return found ?? null;
 }
 
 /** One product; null when it is not there. */
@@ -37,8 +47,12 @@ export async function productIdLike(db: Knex, typed: string): Promise<string | n
 	return rows.find(({ id }) => sameNumber(id, typed))?.id ?? null;
 }
 
-const findAll = async <T>(db: Knex, table: 'products' | 'accessories', ids: readonly string[]): Promise<T[]> =>
-	parsed(await inParts<string, Documented>(ids, (part) => db(table).whereIn('id', part).select('document')));
+const findAll = async <T extends Product | Accessory>(
+	db: Knex,
+	table: 'products' | 'accessories',
+	ids: readonly string[]
+): Promise<T[]> =>
+	parsed(db, await inParts<string, Documented>(ids, (part) => db(table).whereIn('id', part).select('document')));
 
 /** Products by their ids; those not there are left out. */
 export const findProducts = (db: Knex, ids: readonly string[]) => findAll<Product>(db, 'products', ids);
@@ -52,6 +66,7 @@ export const ASSEMBLIES = 'assembly';
 /** Products made for a lamp category, or all assemblies; only those changed after a mark when one is given. */
 export async function productsFor(db: Knex, category: string, after = -1): Promise<Product[]> {
 	return parsed(
+		db,
 		await db('product_fits')
 			.join('products', 'products.id', 'product_fits.product_id')
 			.where('product_fits.category', category)
@@ -99,17 +114,19 @@ export async function putProducts(tx: Tx, products: readonly Product[]): Promise
 	await putPacks(tx, products);
 }
 
-/** Marks a product that is judged anew although it is the same: something was said of it. */
-export async function touchProduct(tx: Tx, id: string): Promise<void> {
-	await tx('products')
-		.where({ id })
-		.update({ mark: await markOf(tx) });
-	await markShelves(tx, await shelvesWith(tx, [id]));
+/** Marks products that are judged anew although they are the same: something was said of them, or lies on another shelf. */
+export async function touchProducts(tx: Tx, ids: readonly string[]): Promise<void> {
+	const mark = await markOf(tx);
+	await inParts(ids, async (part) => [await tx('products').whereIn('id', part).update({ mark })]);
+	await markShelves(tx, await shelvesWith(tx, ids));
 }
+
+/** Marks a product that is judged anew although it is the same. */
+export const touchProduct = (tx: Tx, id: string): Promise<void> => touchProducts(tx, [id]);
 
 /** All accessories, by id. */
 export async function listAccessories(db: Knex): Promise<Accessory[]> {
-	return parsed(await db('accessories').orderBy('id').select('document'));
+	return parsed(db, await db('accessories').orderBy('id').select('document'));
 }
 
 /** Writes accessories whole. */
@@ -128,6 +145,13 @@ export async function putAccessories(tx: Tx, accessories: readonly Accessory[]):
 		accessories.map((a) => ({ id: a.id, words: accessoryColumns(a).words }))
 	);
 	await putPacks(tx, accessories);
+}
+
+/** Marks accessories whose shelves were changed. */
+export async function touchAccessories(tx: Tx, ids: readonly string[]): Promise<void> {
+	const mark = await markOf(tx);
+	await inParts(ids, async (part) => [await tx('accessories').whereIn('id', part).update({ mark })]);
+	await raiseMark(tx, 'shop');
 }
 
 /** Part of a list, and how many there are in all. */
@@ -186,7 +210,7 @@ export function pageOfProducts(db: Knex, wish: StockWish): Promise<PartOf<Produc
 export const pageOfAccessories = (db: Knex, wish: StockWish): Promise<PartOf<Accessory>> =>
 	partOf(db, wish, { table: 'accessories', where: {}, order: [{ column: 'id', order: 'asc' }] });
 
-async function partOf<T>(
+async function partOf<T extends Product | Accessory>(
 	db: Knex,
 	{ found, from, most }: StockWish,
 	{ table, where, order }: { table: string; where: object; order: { column: string; order: string }[] }
@@ -197,5 +221,5 @@ async function partOf<T>(
 	};
 	const [count] = await matching().count({ n: '*' });
 	const rows: Documented[] = await matching().orderBy(order).offset(from).limit(most).select('document');
-	return { rows: parsed(rows), total: Number(count?.n ?? 0) };
+	return { rows: await parsed<T>(db, rows), total: Number(count?.n ?? 0) };
 }

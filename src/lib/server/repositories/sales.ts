@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { Sale, SaleState } from '../../core/sale';
+import { ofBranch } from '../db/branch';
 import { writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
 import { inParts } from '../db/in-parts';
@@ -8,7 +9,7 @@ interface Row {
 	document: string;
 }
 
-const read = ({ document }: Row): Sale => JSON.parse(document) as Sale;
+const read = ({ document }: Row): Sale => ({ branch: null, ...(JSON.parse(document) as Omit<Sale, 'branch'>) });
 
 /** A sale; null when it is not there. */
 export async function findSale(db: Knex, id: string): Promise<Sale | null> {
@@ -46,6 +47,7 @@ export async function putSale(tx: Tx, sale: Sale): Promise<void> {
 			id: sale.id,
 			state: sale.state,
 			kit_id: sale.kit,
+			branch_id: sale.branch,
 			code: sale.code,
 			configuration_id: sale.configuration,
 			reserved_until: sale.reservedUntil,
@@ -60,7 +62,7 @@ export async function putSale(tx: Tx, sale: Sale): Promise<void> {
 	);
 }
 
-/** Packs that are kept for sales on a day, by number; those of one sale may be left out. */
+/** Packs that are kept for sales on a day where the database is seen from, by number; those of one sale may be left out. */
 export async function promisedPacks(
 	db: Knex,
 	skus: readonly string[],
@@ -73,6 +75,7 @@ export async function promisedPacks(
 			.whereIn('sales.state', ['quoted', 'ordered'])
 			.where('sales.reserved_until', '>=', today)
 			.whereNot('sales.id', but)
+			.where(ofBranch(db, 'sales'))
 			.groupBy('sale_packs.sku')
 			.select('sale_packs.sku')
 			.sum({ packs: 'sale_packs.packs' })

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { Sale } from '../../core/sale';
+import { ofBranch } from '../db/branch';
 
 /** Packs of a number that went to customers. */
 const OUT = ['picked', 'handed-over', 'returned'];
@@ -9,6 +10,7 @@ export async function packsSold(db: Knex, since: string): Promise<Map<string, nu
 	const rows: { document: string }[] = await db('sales')
 		.whereIn('state', OUT)
 		.where('quoted_on', '>=', since)
+		.where(ofBranch(db, 'sales'))
 		.select('document');
 	const sold = new Map<string, number>();
 	for (const { document } of rows)
@@ -20,6 +22,8 @@ export async function packsSold(db: Knex, since: string): Promise<Map<string, nu
 /** Lamps of each product that were fitted since a day. */
 export async function lampsFitted(db: Knex, since: string): Promise<Map<string, number>> {
 	const rows: { product_id: string; n: number }[] = await db('fitted_lamps')
+		.join('fittings', 'fittings.id', 'fitted_lamps.fitting_id')
+		.where(ofBranch(db, 'fittings'))
 		.where('fitted_on', '>=', since)
 		.groupBy('product_id')
 		.select('product_id')

@@ -13,6 +13,7 @@ import { exportAll } from './exchange';
 /** Sessions, passwords and tokens are no data of the shop, nor is what was worked out; who customers are stays here. What is practised is kept apart. */
 const STAYS: ReadonlySet<TableName> = new Set([
 	'accounts',
+	'account_branches',
 	'sessions',
 	'bay_codes',
 	'api_tokens',

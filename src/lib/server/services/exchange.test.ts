@@ -59,6 +59,7 @@ describe('export, then import', () => {
 			id: 'K1',
 			name: 'A kit',
 			configurationId: 'brisken-fjell-650-2010',
+			branch: null,
 			state: 'draft' as const,
 			order: { scope: 'vehicle' as const, balance: 'price' as const, choices: {} },
 			answer: EMPTY_ANSWER,

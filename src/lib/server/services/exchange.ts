@@ -3,7 +3,9 @@ import { document as documentSchema, FORMAT, kitOrder, type RotaluxDocument } fr
 import { pictureKind } from '../../core/beam';
 import { EMPTY_ANSWER, NEW_LIFE, type KitAnswer, type KitLife } from '../../core/kit';
 import { unitIdsOf } from '../../core/vehicle';
+import { seenFrom } from '../db/branch';
 import { changeAlways, type Tx } from '../db/change';
+import { listBranches } from '../repositories/branches';
 import { findConfiguration, listConfigurations } from '../repositories/configurations';
 import { addKit, findKit, kitsOf, listKits, NO_FOUNDATION, updateKit, type StoredKit } from '../repositories/kits';
 import { addRevision, listRevisions, type KitRevision } from '../repositories/kit-revisions';
@@ -40,13 +42,19 @@ export interface ImportReport {
 }
 
 type ExchangedKit = RotaluxDocument['kits'][number] & {
+	branch?: string;
 	answer?: KitAnswer;
 	life?: KitLife;
 	revisions?: KitRevision[];
 };
 
+/** A branch as rows keep it, by its id: null for the first one, and where there is none of that id here. */
+async function branchWith(db: Knex, branch: string | undefined): Promise<string | null> {
+	return (await listBranches(db)).find(({ id, first }) => id === branch && !first)?.id ?? null;
+}
+
 async function importKit(tx: Tx, kit: ExchangedKit, now: string): Promise<string | null> {
-	const { id, name, configuration, state, order, answer, life, revisions = [], ...extra } = kit;
+	const { id, name, configuration, branch, state, order, answer, life, revisions = [], ...extra } = kit;
 	if (!(await findConfiguration(tx, configuration)))
 		return `Kit ${name} was left out: its vehicle ${configuration} is not here.`;
 	const there = await findKit(tx, id);
@@ -55,6 +63,7 @@ async function importKit(tx: Tx, kit: ExchangedKit, now: string): Promise<string
 		id,
 		name,
 		configurationId: configuration,
+		branch: there ? there.branch : await branchWith(tx, branch),
 		state: state === 'superseded' ? 'released' : state,
 		order: kitOrder.parse(order),
 		answer: { ...EMPTY_ANSWER, ...answer },
@@ -135,6 +144,7 @@ async function exportedKit(db: Knex, kit: StoredKit) {
 		id: kit.id,
 		name: kit.name,
 		configuration: kit.configurationId,
+		...(kit.branch === null ? {} : { branch: kit.branch }),
 		state: kit.state,
 		order: kit.order,
 		answer: kit.answer,
@@ -143,8 +153,9 @@ async function exportedKit(db: Knex, kit: StoredKit) {
 	};
 }
 
-/** Everything the shop has, as one document. */
-export async function exportAll(db: Knex): Promise<Record<string, unknown>> {
+/** Everything the shop has, as one document: prices and stock of a chain are those of its first branch. */
+export async function exportAll(from: Knex): Promise<Record<string, unknown>> {
+	const db = seenFrom(from, null);
 	const kits = await listKits(db);
 	return {
 		format: FORMAT,

@@ -16,6 +16,7 @@ import {
 	type Sale,
 	type SaleLine
 } from '../../core/sale';
+import { branchOf, seenFrom } from '../db/branch';
 import { change, changeAlways, type Tx } from '../db/change';
 import { countAsked } from '../repositories/demand';
 import { findRevision } from '../repositories/kit-revisions';
@@ -64,6 +65,7 @@ export function quoteKit(
 			code,
 			kit: revision.kitId,
 			configuration: kit.configuration.id,
+			branch: branchOf(tx),
 			state: 'quoted',
 			reservedUntil: null,
 			lines: packsOf(kit),
@@ -86,7 +88,8 @@ async function itemsOf(db: Knex, { lines }: Sale): Promise<{ products: Product[]
 }
 
 /** What lies on the shelf of each pack of a sale, and what others were promised of it. */
-export async function standingOf(db: Knex, sale: Sale, today: string): Promise<Map<string, PackStanding>> {
+export async function standingOf(from: Knex, sale: Sale, today: string): Promise<Map<string, PackStanding>> {
+	const db = seenFrom(from, sale.branch);
 	const { products, accessories } = await itemsOf(db, sale);
 	const stock = new Map(
 		[...products, ...accessories].flatMap(({ packs }) => packs.map((pack) => [pack.sku as string, pack.stock ?? 0]))
@@ -177,7 +180,7 @@ export function stepSale(
 	return change(db, async (tx) => {
 		const sale = await findSale(tx, id);
 		if (!sale) return err(`There is no sale “${id}”.`);
-		const after = await stepped(tx, sale, { action, actor });
+		const after = await stepped(seenFrom(tx, sale.branch), sale, { action, actor });
 		if (after.ok) await putSale(tx, after.value);
 		return after;
 	});

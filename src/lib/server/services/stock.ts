@@ -7,7 +7,7 @@ import { change } from '../db/change';
 import { eventsAfter, lastEvent } from '../repositories/events';
 import { skuClashes } from '../repositories/packs';
 import { findAccessory, findProduct } from '../repositories/products';
-import { ACCESSORIES, PRODUCTS, writeRecord, type Actor, type Store } from './record/store';
+import { ACCESSORIES, eventNames, PRODUCTS, writeRecord, type Actor, type Store } from './record/store';
 
 /** Where a problem stands that is somebody else's change. */
 export const CONFLICT = 'conflict';
@@ -29,8 +29,9 @@ async function inTheWay<T extends { id: string }>(
 	{ before, id, isNew, base }: { before: T | null; id: string; isNew: boolean; base: number | undefined }
 ): Promise<Problem | null> {
 	if (isNew) return before ? { path: 'id', message: `“${id}” is already in stock` } : null;
-	if (base === undefined || (await lastEvent(tx, store.name(id))) === base) return null;
-	const since = await eventsAfter(tx, store.name(id), base);
+	const names = eventNames(tx, store, id);
+	if (base === undefined || (await lastEvent(tx, ...names)) === base) return null;
+	const since = await eventsAfter(tx, names, base);
 	const said = since.map(({ by, what, forward }) => `${by ?? 'somebody'}: ${what}${patchWords(forward)}`).join('; ');
 	return {
 		path: CONFLICT,

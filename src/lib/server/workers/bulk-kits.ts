@@ -16,7 +16,7 @@ export class BulkKits {
 	private busyAt = 0;
 
 	constructor(
-		private readonly context: () => Promise<KitContext>,
+		private readonly contextAt: (branch: string | null) => Promise<KitContext>,
 		private readonly jobs: () => Promise<Jobs>
 	) {}
 
@@ -31,7 +31,7 @@ export class BulkKits {
 
 	/** Puts all whose time has come in line. */
 	async look(): Promise<void> {
-		const { db, now } = await this.context();
+		const { db, now } = await this.contextAt(null);
 		for (const number of await dueBulkKits(db, now())) await (await this.jobs()).send('bulk-kit', String(number));
 	}
 
@@ -50,7 +50,7 @@ export class BulkKits {
 		const jobs = await this.jobs();
 		jobs.say('bulk-kit', { busy: true });
 		try {
-			if (!(await workBulkKit(await this.context(), number, () => this.stopped))) throw new Error('It was stopped.');
+			if (!(await workBulkKit(this.contextAt, number, () => this.stopped))) throw new Error('It was stopped.');
 		} finally {
 			jobs.say('bulk-kit', { busy: false });
 		}

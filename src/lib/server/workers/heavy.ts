@@ -2,6 +2,7 @@ import { availableParallelism } from 'node:os';
 import { MessageChannel, receiveMessageOnPort } from 'node:worker_threads';
 import type { Piscina } from 'piscina';
 import type { PricingWatch } from '../../core/kit';
+import { branchHere } from '../branch-here';
 import type { HeavyAnswer, HeavyAsked, HeavyName } from '../services/heavy';
 import type { KitWork } from '../services/kits/work';
 import { Stopped } from '../solver/highs';
@@ -26,16 +27,21 @@ export async function warmHeavy(folder: string): Promise<void> {
 }
 
 /**
- * Does a piece of heavy work on the data of a folder in a thread, so that reading never waits for it. A stop ends the thread.
+ * Does a piece of heavy work on the data of a folder, as they are seen from a branch, in a thread, so that reading never waits for it. A stop ends the thread.
  * @throws Stopped when the watch says so; whatever the work throws
  */
 export async function inThread<N extends HeavyName>(
 	folder: string,
-	{ what, asked, watch }: { what: N; asked: HeavyAsked<N>; watch?: PricingWatch | undefined }
+	{
+		what,
+		asked,
+		watch,
+		branch = branchHere()
+	}: { what: N; asked: HeavyAsked<N>; watch?: PricingWatch | undefined; branch?: string | null }
 ): Promise<HeavyAnswer<N>> {
 	pool ??= start();
 	const threads = await pool;
-	if (!watch) return (await threads.run({ what, folder, asked } satisfies HeavyTask)) as HeavyAnswer<N>;
+	if (!watch) return (await threads.run({ what, folder, branch, asked } satisfies HeavyTask)) as HeavyAnswer<N>;
 	if (watch.signal?.aborted) throw new Stopped();
 	const { port1, port2 } = new MessageChannel();
 	const ender = new AbortController();
@@ -48,7 +54,7 @@ export async function inThread<N extends HeavyName>(
 	port1.on('message', hear);
 	port1.unref();
 	try {
-		const task: HeavyTask = { what, folder, asked, port: port2 };
+		const task: HeavyTask = { what, folder, branch, asked, port: port2 };
 		const answer = (await threads.run(task, { transferList: [port2], signal: ender.signal })) as HeavyAnswer<N>;
 		// The answer may come before the last words.
 		for (let left = receiveMessageOnPort(port1); left; left = receiveMessageOnPort(port1))
@@ -62,13 +68,13 @@ export async function inThread<N extends HeavyName>(
 	}
 }
 
-/** The work on kits, done in threads. */
-export function kitWorkInThreads(folder: string): KitWork {
+/** The work on kits of a branch, done in threads. */
+export function kitWorkInThreads(folder: string, branch: string | null): KitWork {
 	return {
-		proposal: (asked, watch) => inThread(folder, { what: 'proposal', asked: [asked], watch }),
-		lineChange: (...asked) => inThread(folder, { what: 'lineChange', asked }),
-		demandPrices: (kit, watch) => inThread(folder, { what: 'demandPrices', asked: [kit], watch }),
-		offerPrices: (asked) => inThread(folder, { what: 'offerPrices', asked: [asked] })
+		proposal: (asked, watch) => inThread(folder, { what: 'proposal', branch, asked: [asked], watch }),
+		lineChange: (...asked) => inThread(folder, { what: 'lineChange', branch, asked }),
+		demandPrices: (kit, watch) => inThread(folder, { what: 'demandPrices', branch, asked: [kit], watch }),
+		offerPrices: (asked) => inThread(folder, { what: 'offerPrices', branch, asked: [asked] })
 	};
 }
 

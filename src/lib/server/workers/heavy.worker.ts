@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import type { MessagePort } from 'node:worker_threads';
 import type { PricingWatch } from '../../core/kit';
 import type { SolveProgress } from '../../core/solver';
+import { seenFrom } from '../db/branch';
 import { openDatabase } from '../db/connection';
 import { HEAVY, type HeavyName } from '../services/heavy';
 import { highsSolver } from '../solver/highs';
@@ -13,6 +14,7 @@ export const url = import.meta.url;
 export interface HeavyTask {
 	what: HeavyName;
 	folder: string;
+	branch: string | null;
 	asked: unknown[];
 	port?: MessagePort;
 }
@@ -40,9 +42,10 @@ function watchThrough(port: MessagePort): PricingWatch {
 type AnyWork = (tools: { db: Knex; solver: typeof highsSolver; watch?: PricingWatch }, ...asked: unknown[]) => unknown;
 
 /** Does a piece of heavy work in this thread. */
-export default async function work({ what, folder, asked, port }: HeavyTask): Promise<unknown> {
+export default async function work({ what, folder, branch, asked, port }: HeavyTask): Promise<unknown> {
 	try {
-		const tools = { db: await databaseIn(folder), solver: highsSolver, ...(port ? { watch: watchThrough(port) } : {}) };
+		const db = seenFrom(await databaseIn(folder), branch);
+		const tools = { db, solver: highsSolver, ...(port ? { watch: watchThrough(port) } : {}) };
 		return await (HEAVY[what] as AnyWork)(tools, ...asked);
 	} finally {
 		port?.close();

@@ -4,6 +4,7 @@ import { accessProblemsIn, readDocumentText, type SheetsView } from '../../core/
 import { counted } from '../../core/quantity';
 import type { Problem } from '../../core/result';
 import type { Tx } from '../db/change';
+import { seenFrom } from '../db/branch';
 import { openDatabase } from '../db/connection';
 import { databaseFailure } from '../db/failure';
 import { findImport, finishImport, importFile, isStopping } from '../repositories/imports';
@@ -108,7 +109,7 @@ async function run({ folder, id, mark, port }: ImportTask): Promise<ImportOutcom
 		if (!row || !bytes || (await isStopping(db, id))) return { kind: 'cancelled' };
 		let words = 0;
 		const open: Open = {
-			db,
+			db: seenFrom(db, row.branch),
 			name: row.name,
 			bytes,
 			options: JSON.parse(row.options) as SheetOptions,

@@ -15,6 +15,7 @@ import * as practice from './0013-practice';
 import * as practiceCases from './0014-practice-cases';
 import * as jobs from './0015-jobs';
 import * as programs from './0016-programs';
+import * as branches from './0017-branches';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -33,7 +34,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0013-practice': practice,
 	'0014-practice-cases': practiceCases,
 	'0015-jobs': jobs,
-	'0016-programs': programs
+	'0016-programs': programs,
+	'0017-branches': branches
 };
 
 /** Their keys, in order. */

@@ -2,6 +2,8 @@ import type { Knex } from 'knex';
 import type { Configuration } from '../../../core/model';
 import type { PricingWatch } from '../../../core/kit';
 import { err, ok, type Result } from '../../../core/result';
+import { branchOf } from '../../db/branch';
+import { branchNames } from '../../repositories/branches';
 import { findConfiguration } from '../../repositories/configurations';
 import { findKit, type StoredKit } from '../../repositories/kits';
 import { dataOfKit } from './data';
@@ -32,6 +34,10 @@ export async function draftOf(
 	if (!kit) return err(`There is no kit "${id}".`);
 	if (kit.state === 'released')
 		return err(`${kit.name} is released, and a released kit does not change: start its next revision.`);
+	if (kit.branch !== branchOf(db)) {
+		const nameOf = await branchNames(db);
+		return err(`${kit.name} is a kit of ${nameOf(kit.branch) ?? 'another branch'}: it is worked on there.`);
+	}
 	const configuration = await findConfiguration(db, kit.configurationId);
 	return configuration ? ok({ kit, configuration }) : err('The vehicle of this kit is no longer there.');
 }

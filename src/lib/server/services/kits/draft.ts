@@ -2,6 +2,7 @@ import type { KitOrder } from '../../../core/model';
 import { NEW_LIFE } from '../../../core/kit';
 import { err, ok, type Result } from '../../../core/result';
 import { orderWords } from '../../../core/views';
+import { branchOf } from '../../db/branch';
 import { change, changeAlways } from '../../db/change';
 import { findConfiguration } from '../../repositories/configurations';
 import { addKit, findKit, updateKit, type StoredKit } from '../../repositories/kits';
@@ -32,6 +33,7 @@ export async function startKit(
 		id,
 		name,
 		configurationId,
+		branch: branchOf(ctx.db),
 		state: 'draft',
 		order,
 		...kit.value,

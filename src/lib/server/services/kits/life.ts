@@ -7,6 +7,7 @@ import { vehicleName } from '../../../core/vehicle';
 import { signaturesWanted, staleWords, unprovedLines } from '../../../core/views';
 import { configurationsOf, findConfigurations } from '../../repositories/configurations';
 import { change } from '../../db/change';
+import { branchNames } from '../../repositories/branches';
 import { findKit, updateKit, type StoredKit } from '../../repositories/kits';
 import { addRevision, listRevisions, type KitRevision } from '../../repositories/kit-revisions';
 import { complaintsAbout } from '../../repositories/complaints';
@@ -20,6 +21,8 @@ import { clashOf, land, standingMark, untilLanded } from './landing';
 /** A released kit as it was frozen, with every fact it stood on. */
 export interface FrozenKit {
 	name: string;
+	/** Name of the branch it is of; nothing where a shop stands alone. */
+	branch?: string | null;
 	vehicle: string;
 	configuration: Configuration;
 	order: KitOrder;
@@ -121,6 +124,7 @@ async function frozenOf(db: Knex, kit: StoredKit, configuration: Configuration):
 	const products = [...ids].flatMap((id) => catalogue.find(id)?.record ?? []);
 	return {
 		name: kit.name,
+		branch: (await branchNames(db))(kit.branch),
 		vehicle: vehicleName(configuration),
 		configuration,
 		order: kit.order,

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { LRUCache } from 'lru-cache';
 import { releaseImpacts, type ReleaseImpact } from '../../../core/kit';
+import { seenFrom } from '../../db/branch';
 import { findConfiguration } from '../../repositories/configurations';
 import { listRevisions, releaseMarks } from '../../repositories/kit-revisions';
 import { complaintsAbout } from '../../repositories/complaints';
@@ -51,13 +52,13 @@ async function workedOut(db: Knex, frozen: FrozenKit): Promise<ReleaseImpact[]> 
 export async function impactsOn(db: Knex, ids: readonly string[]): Promise<Map<string, ReleaseImpact[]>> {
 	const [marks, policy] = [await releaseMarks(db, ids), await readMark(db, 'policy')];
 	const found = new Map<string, ReleaseImpact[]>();
-	for (const [id, { frozen, now }] of marks) {
+	for (const [id, { frozen, now, branch }] of marks) {
 		const mark = Math.max(now, policy);
 		if (mark <= frozen) continue;
 		const last = (await listRevisions(db, id)).at(-1);
 		if (!last) continue;
 		const key = `${last.code} ${mark}`;
-		const impacts = remembered(db).get(key) ?? (await workedOut(db, last.document as FrozenKit));
+		const impacts = remembered(db).get(key) ?? (await workedOut(seenFrom(db, branch), last.document as FrozenKit));
 		remembered(db).set(key, impacts);
 		found.set(id, impacts);
 	}

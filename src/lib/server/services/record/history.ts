@@ -6,17 +6,19 @@ import { err, ok, type Result } from '../../../core/result';
 import { withUnit } from '../../../core/vehicle';
 import { eventsAfter, findEvent, listEvents, type RecordEvent } from '../../repositories/events';
 import { patched } from './patches';
-import { CONFIGURATIONS, UNITS, writeRecord, type Store, type Actor } from './store';
+import { CONFIGURATIONS, eventNames, UNITS, writeRecord, type Store, type Actor } from './store';
 
 /** A record's events, newest first, with what undo and redo would do now. */
 export interface History extends Standpoint {
 	events: RecordEvent[];
 }
 
-/** The history of a record. */
+/** The history of a record, and of its shelf at a branch. There nothing is taken back: what was done to the record was done for all branches. */
 export async function historyOf<T extends object>(db: Knex, store: Store<T>, id: string): Promise<History> {
-	const events = await listEvents(db, store.name(id));
-	return { ...standpoint(events), events: [...events].reverse() };
+	const names = eventNames(db, store, id);
+	const events = await listEvents(db, ...names);
+	const now = names.length === 1 ? standpoint(events) : { undo: null, redo: null };
+	return { ...now, events: [...events].reverse() };
 }
 
 async function stateAfter<T extends object>(
@@ -53,6 +55,10 @@ export async function stepHistory<T extends object & { id: string }>(
 	store: Store<T>,
 	{ id, way, base, actor }: { id: string; way: 'undo' | 'redo'; base?: number | undefined; actor: Actor }
 ): Promise<Result<string, string>> {
+	if (eventNames(db, store, id).length > 1)
+		return err(
+			'What was done to the stock is taken back at the first branch, for all of them. Nothing was taken back.'
+		);
 	return change(db, async (tx) => {
 		const before = await store.find(tx, id);
 		const [since] = base === undefined ? [] : await eventsAfter(tx, store.name(id), base);

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { Accessory, Configuration, Product, Unit } from '../../../core/model';
+import { branchOf, seenFrom, WHOLE_CHAIN } from '../../db/branch';
 import type { Tx } from '../../db/change';
 import {
 	asKept,
@@ -10,8 +11,17 @@ import {
 	putConfigurations
 } from '../../repositories/configurations';
 import { addEvents, lastEvent, type NewEvent } from '../../repositories/events';
-import { findAccessory, findProduct, putAccessories, putProducts } from '../../repositories/products';
+import { putBranchPacks } from '../../repositories/branch-packs';
+import {
+	findAccessory,
+	findProduct,
+	putAccessories,
+	putProducts,
+	touchAccessories,
+	touchProducts
+} from '../../repositories/products';
 import { putUnits, unitsById, usersOfUnit } from '../../repositories/units';
+import { parted, shelfOf, type BranchShelf } from './branch-shelf';
 import { patchesBetween } from './patches';
 
 /** Who works on a record, and when. */
@@ -30,6 +40,8 @@ export interface Store<T extends object, Prepared = unknown> {
 	/** Works out what is to be written, before anybody is kept from writing; units that come along are known by then. */
 	prepare: (db: Knex, record: T, coming: ReadonlyMap<string, Unit>) => Promise<Prepared>;
 	write: (tx: Tx, prepared: readonly Prepared[]) => Promise<void>;
+	/** Of things that lie on shelves: marks some whose shelves at a branch were changed. */
+	touch?: (tx: Tx, ids: readonly string[]) => Promise<void>;
 }
 
 const asItIs = <T>(record: T): T => record;
@@ -63,23 +75,37 @@ export const UNITS: Store<Unit> = store<Unit, Unit>({
 });
 
 /** A store of the catalogue: whatever changes there, what was judged with it is judged anew. */
-const catalogueStore = <T extends { id: string }>(
+const catalogueStore = <T extends Product | Accessory>(
 	kind: string,
-	find: Store<T>['find'],
-	put: (tx: Tx, items: readonly T[]) => Promise<void>
+	own: Pick<Store<T>, 'find' | 'touch'> & { put: (tx: Tx, items: readonly T[]) => Promise<void> }
 ): Store<T> =>
 	store<T, T>({
 		name: (id) => `${kind}:${id}`,
-		find,
+		find: own.find,
 		kept: asItIs,
 		prepare: itself,
-		write: put
+		write: own.put,
+		touch: own.touch
 	});
 
 /** Products, stored as a part of the catalogue. */
-export const PRODUCTS = catalogueStore<Product>('product', findProduct, putProducts);
+export const PRODUCTS = catalogueStore<Product>('product', {
+	find: findProduct,
+	put: putProducts,
+	touch: touchProducts
+});
 /** Accessories, stored as a part of the catalogue. */
-export const ACCESSORIES = catalogueStore<Accessory>('accessory', findAccessory, putAccessories);
+export const ACCESSORIES = catalogueStore<Accessory>('accessory', {
+	find: findAccessory,
+	put: putAccessories,
+	touch: touchAccessories
+});
+
+/** Names under which the events of a record stand: its own, and that of its shelf at the branch from which the database is seen. */
+export function eventNames<T extends object>(db: Knex, { name, touch }: Store<T>, id: string): string[] {
+	const branch = touch ? branchOf(db) : null;
+	return branch === null ? [name(id)] : [name(id), `${name(id)}@${branch}`];
+}
 
 /** What an event says of itself. */
 export interface EventMeta {
@@ -107,30 +133,79 @@ function patchesOf<T extends object>(store: Store<T>, { before, after }: Pick<Wr
 export interface PreparedWrite<T> {
 	id: string;
 	base: number;
-	rows: unknown;
-	event: NewEvent;
+	/** What is written of the record itself; null where it stays. */
+	record: { rows: unknown; event: NewEvent } | null;
+	/** What is written of its shelf at a branch; null where that stays. */
+	shelf: { branch: string; rows: BranchShelf; event: NewEvent } | null;
 	write: Write<T>;
+}
+
+/** What a write is prepared with: the event it stands on, and units that come along. */
+interface Standing {
+	base: number;
+	coming?: ReadonlyMap<string, Unit>;
+}
+
+async function preparedRecord<T extends object & { id: string }>(
+	db: Knex,
+	store: Store<T>,
+	{ write, coming = new Map() }: { write: Write<T> } & Omit<Standing, 'base'>
+): Promise<PreparedWrite<T>['record']> {
+	const { after, event, actor } = write;
+	const patches = patchesOf(store, write);
+	if (!patches) return null;
+	const { kind, of = null, what } = event;
+	return {
+		rows: await store.prepare(db, after, coming),
+		event: { record: store.name(after.id), at: actor.now, by: actor.by, kind, of, what, ...patches }
+	};
+}
+
+/** A write at a branch, parted into what is the same for all and what lies on its own shelves. */
+async function preparedAtBranch<T extends object & { id: string }>(
+	db: Knex,
+	store: Store<T>,
+	{ write, branch }: { write: Write<T>; branch: string }
+): Promise<Pick<PreparedWrite<T>, 'record' | 'shelf'>> {
+	if (branch === WHOLE_CHAIN) throw new Error('Nothing is written to all branches at once.');
+	const { before, after, event, actor } = write;
+	const first = (await store.find(seenFrom(db, null), after.id)) as (T & Product) | null;
+	const { forAll, shelf } = parted(after as T & Product, first);
+	const record = await preparedRecord(db, store, { write: { ...write, before: first, after: forAll } });
+	const patches = patchesBetween(before ? shelfOf(before as T & Product, first) : { id: after.id, packs: [] }, shelf);
+	const { of: _of, ...meta } = event;
+	return {
+		record,
+		shelf:
+			patches.forward.length === 0
+				? null
+				: {
+						branch,
+						rows: shelf,
+						event: {
+							record: `${store.name(after.id)}@${branch}`,
+							at: actor.now,
+							by: actor.by,
+							...meta,
+							of: null,
+							...patches
+						}
+					}
+	};
 }
 
 /** Works a write out before anybody is kept from writing; null when it changes nothing. */
 export async function prepareWrite<T extends object & { id: string }>(
 	db: Knex,
 	store: Store<T>,
-	{ write, base, coming = new Map() }: { write: Write<T>; base: number; coming?: ReadonlyMap<string, Unit> }
+	{ write, base, coming }: { write: Write<T> } & Standing
 ): Promise<PreparedWrite<T> | null> {
-	const { after, event, actor } = write;
-	const patches = patchesOf(store, write);
-	if (!patches) return null;
-	const { kind, of = null, what } = event;
-	const rows = await store.prepare(db, after, coming);
-	const record = store.name(after.id);
-	return {
-		id: after.id,
-		base,
-		rows,
-		event: { record, at: actor.now, by: actor.by, kind, of, what, ...patches },
-		write
-	};
+	const branch = store.touch ? branchOf(db) : null;
+	const { record, shelf } =
+		branch === null
+			? { record: await preparedRecord(db, store, { write, ...(coming ? { coming } : {}) }), shelf: null }
+			: await preparedAtBranch(db, store, { write, branch });
+	return record || shelf ? { id: write.after.id, base, record, shelf, write } : null;
 }
 
 /** Writes what is prepared, every record with the event that led to it. */
@@ -139,14 +214,22 @@ export async function writePrepared<T extends object>(
 	store: Store<T>,
 	prepared: readonly PreparedWrite<T>[]
 ): Promise<void> {
-	if (prepared.length === 0) return;
-	await store.write(
-		tx,
-		prepared.map(({ rows }) => rows)
-	);
+	const records = prepared.flatMap(({ record }) => record ?? []);
+	const shelves = prepared.flatMap(({ shelf }) => shelf ?? []);
+	if (records.length > 0)
+		await store.write(
+			tx,
+			records.map(({ rows }) => rows)
+		);
+	for (const { branch, rows } of shelves) await putBranchPacks(tx, branch, rows.packs);
+	if (shelves.length > 0)
+		await store.touch?.(
+			tx,
+			shelves.map(({ rows }) => rows.id)
+		);
 	await addEvents(
 		tx,
-		prepared.map(({ event }) => event)
+		[...records, ...shelves].map(({ event }) => event)
 	);
 }
 
@@ -159,8 +242,7 @@ export async function writeRecord<T extends object & { id: string }>(
 	store: Store<T>,
 	write: Write<T>
 ): Promise<number> {
-	const name = store.name(write.after.id);
 	const prepared = await prepareWrite(tx, store, { write, base: 0 });
 	if (prepared) await writePrepared(tx, store, [prepared]);
-	return lastEvent(tx, name);
+	return lastEvent(tx, ...eventNames(tx, store, write.after.id));
 }

@@ -1,0 +1,95 @@
+import type { Knex } from 'knex';
+import type { Pack } from '../../core/model';
+import { branchOf, WHOLE_CHAIN } from '../db/branch';
+import { writeRows } from '../db/bulk';
+import type { Tx } from '../db/change';
+import { inParts } from '../db/in-parts';
+
+/** What a branch keeps of a pack: all of it but how many pieces it has and what the supplier asks. */
+export interface BranchPack {
+	sku: string;
+	/** Packs on the shelf and on order; null where nobody counted. */
+	stock: number | null;
+	ordered: number | null;
+	/** Minor units; null where it is as at the first branch. */
+	price: number | null;
+	shelf: string | null;
+}
+
+interface Row extends BranchPack {
+	branch_id: string;
+}
+
+interface Packed {
+	packs: Pack[];
+}
+
+/** Of more packs than this, all that a branch has are read at once. */
+const MANY = 2000;
+
+async function rowsOf(db: Knex, skus: readonly string[], branch: string | null): Promise<Row[]> {
+	const open = () => {
+		const query = db('branch_packs').join('branches', 'branches.id', 'branch_packs.branch_id').where({ closed: 0 });
+		if (branch !== null) void query.where({ branch_id: branch });
+		return query.select('branch_packs.*');
+	};
+	return skus.length > MANY ? open() : inParts(skus, (part) => open().whereIn('sku', part) as Promise<Row[]>);
+}
+
+/** A pack as a branch sees it: what it never had is none of, where anybody counts. */
+export function packAt(pack: Pack, row: BranchPack | undefined): Pack {
+	const { stock, ordered: _ordered, shelf: _shelf, ...rest } = pack;
+	if (!row) return stock === undefined ? rest : { ...rest, stock: 0 };
+	return {
+		...rest,
+		...(row.price === null ? {} : { price: row.price as Pack['price'] }),
+		...(row.stock === null ? {} : { stock: row.stock }),
+		...(row.ordered === null ? {} : { ordered: row.ordered }),
+		...(row.shelf === null ? {} : { shelf: row.shelf })
+	};
+}
+
+const sum = (numbers: readonly (number | null | undefined)[]): number | undefined => {
+	const known = numbers.filter((one) => one != null);
+	return known.length === 0 ? undefined : known.reduce((a, b) => a + b, 0);
+};
+
+/** A pack as it lies on all shelves together. */
+function packAnywhere(pack: Pack, rows: readonly BranchPack[]): Pack {
+	const stock = sum([pack.stock, ...rows.map((row) => row.stock)]);
+	const ordered = sum([pack.ordered, ...rows.map((row) => row.ordered)]);
+	return { ...pack, ...(stock === undefined ? {} : { stock }), ...(ordered === undefined ? {} : { ordered }) };
+}
+
+/** Things of the stock with the shelves and prices of where the database is seen from. */
+export async function asSeenFrom<T extends Packed>(db: Knex, items: readonly T[]): Promise<T[]> {
+	const branch = branchOf(db);
+	if (branch === null || items.length === 0) return [...items];
+	const skus = items.flatMap(({ packs }) => packs.map(({ sku }) => sku as string));
+	const isWhole = branch === WHOLE_CHAIN;
+	const rows = new Map<string, Row[]>();
+	for (const row of await rowsOf(db, skus, isWhole ? null : branch))
+		rows.set(row.sku, [...(rows.get(row.sku) ?? []), row]);
+	return items.map((item) => ({
+		...item,
+		packs: item.packs.map((pack) => {
+			const own = rows.get(pack.sku) ?? [];
+			return isWhole ? packAnywhere(pack, own) : packAt(pack, own[0]);
+		})
+	}));
+}
+
+/** Packs that lie at the open branches beside the first one, by their number. */
+export async function packsAtBranches(db: Knex, skus: readonly string[]): Promise<Map<string, Row[]>> {
+	const found = new Map<string, Row[]>();
+	for (const row of await rowsOf(db, skus, null)) found.set(row.sku, [...(found.get(row.sku) ?? []), row]);
+	return found;
+}
+
+/** Writes what a branch has of some packs. */
+export const putBranchPacks = (tx: Tx, branch: string, packs: readonly BranchPack[]): Promise<void> =>
+	writeRows(
+		tx,
+		{ table: 'branch_packs', key: ['branch_id', 'sku'] },
+		packs.map(({ sku, stock, ordered, price, shelf }) => ({ branch_id: branch, sku, stock, ordered, price, shelf }))
+	);

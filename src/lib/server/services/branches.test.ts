@@ -1,0 +1,206 @@
+import type { Knex } from 'knex';
+import { describe, expect, it } from 'vitest';
+import { allLookedAt, demoDatabase, kitContextOn } from '../../../../tests/support/database';
+import { kitOrder } from '../../core/model';
+import { seenFrom, WHOLE_CHAIN } from '../db/branch';
+import { changeAlways } from '../db/change';
+import { findKit } from '../repositories/kits';
+import { findProduct, productsFor } from '../repositories/products';
+import { bringOver, changeBranch, elsewhere, elsewhereWords, openBranch, shelvesEverywhere } from './branches';
+import { shopData } from './catalogue';
+import { examine } from './doctor';
+import { exportComplete } from './complete';
+import { startKit } from './kits';
+import { brokenKits } from './kits/broken';
+import { reorderKit } from './kits/draft';
+import { checkDraft, releaseKit } from './kits/life';
+import { changePolicy, hasOwnPolicy, readPolicy } from './policy';
+import { historyOf, stepHistory } from './record/history';
+import { PRODUCTS } from './record/store';
+import { whatToOrder } from './reorder';
+import { quoteKit, standingOf, stepSale } from './sales';
+import { saveProduct } from './stock';
+
+const ACTOR = { by: 'A. Person', now: '2026-11-26T08:00:00.000Z' };
+const LAMP = 'GL-P21-RD';
+
+/** A chain of two: the demo's shop, and one at the quay with empty shelves. */
+async function chain(): Promise<{ db: Knex; quay: Knex; folder: string }> {
+	const { db, folder } = await demoDatabase();
+	const opened = await openBranch(db, { name: 'Quay', first: 'Harbour' });
+	if (!opened.ok) throw new Error(opened.error);
+	return { db, quay: seenFrom(db, opened.value.id), folder };
+}
+
+const lampIn = async (db: Knex) => (await findProduct(db, LAMP))!;
+const stockOf = async (db: Knex) => (await lampIn(db)).packs.map(({ stock }) => stock);
+
+/** Says at a branch what lies there of the first pack of the lamp, and what it costs. */
+async function counted(at: Knex, more: { stock?: number; price?: number; shelf?: string }) {
+	const lamp = await lampIn(at);
+	const packs = lamp.packs.map((pack, i) => (i === 0 ? { ...pack, ...more } : pack));
+	expect(await saveProduct(at, { input: { ...lamp, packs }, isNew: false }, ACTOR)).toMatchObject({ ok: true });
+}
+
+describe('a shelf of a branch', () => {
+	it('is its own: what is counted, priced and placed there changes nothing elsewhere, what is said of the lamp is said for all', async () => {
+		const { db, quay } = await chain();
+		const before = await lampIn(db);
+		expect(await stockOf(quay)).toEqual(before.packs.map(() => 0));
+		await counted(quay, { stock: 3, price: 4321, shelf: 'Q1' });
+		expect((await lampIn(quay)).packs[0]).toMatchObject({ stock: 3, price: 4321, shelf: 'Q1' });
+		expect(await lampIn(db)).toEqual(before);
+		expect(
+			await saveProduct(quay, { input: { ...(await lampIn(quay)), limit: 91 }, isNew: false }, ACTOR)
+		).toMatchObject({
+			ok: true
+		});
+		expect((await lampIn(db)).limit).toBe(91);
+		expect((await lampIn(db)).packs).toEqual(before.packs);
+		// A price that is as at the first branch goes with it.
+		await counted(quay, { price: before.packs[0]!.price });
+		await counted(db, { price: 999 });
+		expect((await lampIn(quay)).packs[0]).toMatchObject({ stock: 3, price: 999 });
+		expect((await stockOf(seenFrom(db, WHOLE_CHAIN)))[0]).toBe(before.packs[0]!.stock! + 3);
+	});
+
+	it('has its own history, and the history of the lamp still leads to where it is', async () => {
+		const { db, quay, folder } = await chain();
+		await counted(quay, { stock: 3 });
+		await counted(db, { stock: 1 });
+		const kinds = async (at: Knex) => (await historyOf(at, PRODUCTS, LAMP)).events.map(({ kind }) => kind);
+		expect(await kinds(quay)).toEqual(['change', 'change', 'created']);
+		expect(await kinds(db)).toEqual(['change', 'created']);
+		expect(await stepHistory(quay, PRODUCTS, { id: LAMP, way: 'undo', actor: ACTOR })).toMatchObject({ ok: false });
+		await stepHistory(db, PRODUCTS, { id: LAMP, way: 'undo', actor: ACTOR });
+		expect((await stockOf(quay))[0]).toBe(3);
+		const wrong = (await examine(db, folder)).checks.filter(({ ok, name }) => !ok && name !== 'backups');
+		expect(wrong).toEqual([]);
+	});
+
+	it('that somebody else has changed meanwhile is not written over', async () => {
+		const { quay } = await chain();
+		const base = (await historyOf(quay, PRODUCTS, LAMP)).events[0]?.id ?? 0;
+		const seen = await lampIn(quay);
+		await counted(quay, { stock: 3 });
+		const late = { ...seen, packs: seen.packs.map((pack) => ({ ...pack, stock: 9 })) };
+		expect(await saveProduct(quay, { input: late, isNew: false, base }, ACTOR)).toMatchObject({
+			ok: false,
+			error: [{ path: 'conflict' }]
+		});
+		expect((await stockOf(quay))[0]).toBe(3);
+	});
+
+	it('is filled from another one: both change, or none', async () => {
+		const { db, quay } = await chain();
+		const [pack] = (await lampIn(db)).packs;
+		const asked = { id: LAMP, sku: pack!.sku, from: null, to: 'quay' };
+		expect(await bringOver(db, { ...asked, packs: pack!.stock! + 1 }, ACTOR)).toMatchObject({ ok: false });
+		expect(await bringOver(db, { ...asked, packs: 2 }, ACTOR)).toMatchObject({ ok: true });
+		expect([(await stockOf(db))[0], (await stockOf(quay))[0]]).toEqual([pack!.stock! - 2, 2]);
+		for (const packs of [0, -1, 0.5, Number.NaN])
+			expect(await bringOver(db, { ...asked, packs }, ACTOR)).toMatchObject({ ok: false });
+		expect(await bringOver(db, { ...asked, packs: 1, to: 'nowhere' }, ACTOR)).toMatchObject({ ok: false });
+		expect((await shelvesEverywhere(db, LAMP)).filter(({ sku }) => sku === pack!.sku)).toMatchObject([
+			{ name: 'Harbour', branch: null, stock: pack!.stock! - 2 },
+			{ name: 'Quay', branch: 'quay', stock: 2 }
+		]);
+	});
+
+	it('says what lies elsewhere, by the pieces; of a closed branch nothing counts', async () => {
+		const { db, quay } = await chain();
+		await counted(quay, { stock: 3 });
+		const words = async (at: Knex) => elsewhereWords((await elsewhere(at, [await lampIn(at)])).get(LAMP) ?? []);
+		const [{ count }] = (await lampIn(db)).packs as [{ count: number }];
+		expect(await words(db)).toBe(`${3 * count} at Quay`);
+		expect(await words(quay)).toMatch(/^\d+ at Harbour$/);
+		expect(await changeBranch(db, 'quay', { closed: true })).toMatchObject({ ok: true });
+		expect(await words(db)).toBe('');
+		expect(await changeBranch(db, 'harbour', { closed: true })).toMatchObject({ ok: false });
+	});
+});
+
+describe('a branch', () => {
+	it('matches and judges by its own shelves, prices and policy', async () => {
+		const { db, quay } = await chain();
+		await counted(quay, { stock: 3, price: 4321 });
+		const caseIn = async (at: Knex) =>
+			(await shopData(at, { configurations: [], products: [LAMP] })).catalogue.find(LAMP);
+		expect((await caseIn(quay))?.record.packs[0]).toMatchObject({ stock: 3, price: 4321 });
+		expect((await caseIn(db))?.record.packs[0]?.price).not.toBe(4321);
+		expect(await productsFor(quay, 'P21W')).toHaveLength((await productsFor(db, 'P21W')).length);
+		const common = await readPolicy(db);
+		expect(await changePolicy(quay, { headlamps: 'any' as never })).toMatchObject({ ok: true });
+		expect([await hasOwnPolicy(quay), await hasOwnPolicy(db)]).toEqual([true, false]);
+		expect(await readPolicy(db)).toEqual(common);
+		expect((await shopData(quay, { configurations: [] })).shop.policy).toEqual({ headlamps: 'any' });
+		await changePolicy(quay, null);
+		expect(await readPolicy(quay)).toEqual(common);
+		expect(await changePolicy(db, null)).toMatchObject({ ok: false });
+	});
+
+	it('has kits of its own, worked out from its shelves and worked on there alone; its sales take its packs', async () => {
+		const { db, quay } = await chain();
+		const car = 'fenholm-sound-2015';
+		const order = kitOrder.parse({ scope: 'rear' });
+		const poor = await startKit(kitContextOn(quay), car, { name: 'Poor', order });
+		expect(poor).toMatchObject({ ok: true, value: { branch: 'quay' } });
+		const rich = await startKit({ ...kitContextOn(db), newId: () => 'K8' }, car, { name: 'Rich', order });
+		if (!poor.ok || !rich.ok) throw new Error('a kit could not be worked out');
+		expect(rich.value.answer.lines.length).toBeGreaterThan(poor.value.answer.lines.length);
+		expect(await reorderKit(kitContextOn(db), 'K1', { change: (o) => o })).toMatchObject({
+			ok: false,
+			error: expect.stringContaining('a kit of Quay')
+		});
+		for (const line of rich.value.answer.lines)
+			await bringOver(
+				db,
+				{ id: (line.product ?? line.accessory)!, sku: line.sku, packs: line.packs, from: null, to: 'quay' },
+				ACTOR
+			);
+		expect(await reorderKit(kitContextOn(quay), 'K1', { change: (o) => o })).toMatchObject({ ok: true });
+		const ctx = kitContextOn(quay);
+		expect(await checkDraft(ctx, 'K1', { by: 'A. Person', found: await allLookedAt(ctx, 'K1') })).toMatchObject({
+			ok: true
+		});
+		const released = await releaseKit(ctx, 'K1');
+		if (!released.ok) throw new Error(released.error);
+		expect(released.value.document).toMatchObject({ branch: 'Quay' });
+		const sale = await quoteKit(quay, { id: 'S1', code: released.value.code }, ACTOR);
+		if (!sale.ok) throw new Error(sale.error);
+		const before = [...(await standingOf(db, sale.value, '2026-11-26')).values()];
+		for (const action of [{ kind: 'reserve', until: '2026-12-24' }, { kind: 'order' }, { kind: 'pick' }] as const)
+			// Whoever does it, from wherever they look.
+			expect(await stepSale(db, { id: 'S1', action }, ACTOR)).toMatchObject({ ok: true });
+		const after = [...(await standingOf(db, sale.value, '2026-11-26')).values()];
+		expect(after.map(({ stock }) => stock)).toEqual(before.map(({ stock }, i) => stock - sale.value.lines[i]!.packs));
+		expect(await brokenKits(db)).toEqual([]);
+		expect((await findKit(db, 'K1'))?.branch).toBe('quay');
+		const ordered = async (at: Knex) => (await whatToOrder(at, '2026-11-27')).map(({ id }) => id);
+		expect(await ordered(quay)).not.toEqual(await ordered(db));
+		expect(await ordered(seenFrom(db, WHOLE_CHAIN))).toEqual(expect.any(Array));
+	});
+
+	it('goes along in a complete export; nothing is written to the whole chain at once', async () => {
+		const { db, quay } = await chain();
+		await counted(quay, { stock: 3 });
+		const { complete } = (await exportComplete(quay)) as { complete: { tables: Record<string, object[]> } };
+		expect(complete.tables.branches).toHaveLength(2);
+		expect(complete.tables.branch_packs?.length).toBeGreaterThan(0);
+		const all = seenFrom(db, WHOLE_CHAIN);
+		const lamp = await lampIn(all);
+		await expect(saveProduct(all, { input: { ...lamp, limit: 77 }, isNew: false }, ACTOR)).rejects.toThrow();
+		expect((await lampIn(db)).limit).not.toBe(77);
+		await changeAlways(db, async (tx) => tx('branch_packs').delete());
+	});
+
+	it('has a name that nobody else has', async () => {
+		const { db } = await chain();
+		for (const name of ['', ' ', 'quay', 'HARBOUR', 'x'.repeat(61)])
+			expect(await openBranch(db, { name })).toMatchObject({ ok: false });
+		expect(await openBranch(db, { name: 'Quay!' })).toMatchObject({ ok: true, value: { id: 'quay-2' } });
+		expect(await changeBranch(db, 'quay', { name: 'Harbour' })).toMatchObject({ ok: false });
+		const { db: alone } = await demoDatabase();
+		expect(await openBranch(alone, { name: 'Quay' })).toMatchObject({ ok: false });
+	});
+});
