@@ -1,4 +1,5 @@
 import type { Person } from '$lib/server/access/accounts';
+import type { Where } from '$lib/server/access/where';
 
 declare global {
 	namespace App {
@@ -19,6 +20,8 @@ declare global {
 			guarded: boolean;
 			/** True where the data are made up to try things with. */
 			demo: boolean;
+			/** At which branch it is made. */
+			where: Where;
 		}
 	}
 }

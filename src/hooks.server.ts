@@ -19,7 +19,9 @@ import { onlyLooks } from '$lib/server/access/methods';
 import { overLimit, stillOver } from '$lib/server/access/limits';
 import { isAllowed, permissionFor } from '$lib/server/access/routes';
 import { PERMISSIONS, ROLES } from '$lib/server/access/roles';
+import { whereIs, type Where } from '$lib/server/access/where';
 import { whoIs } from '$lib/server/access/who';
+import { atBranch } from '$lib/server/branch-here';
 import { closeBeside } from '$lib/server/beside';
 import { loadDemo } from '$lib/server/demo/load';
 import { databaseFailure, Trouble } from '$lib/server/db/failure';
@@ -84,12 +86,16 @@ function refuse(
 
 const hosts = ownHosts();
 
+/** Where requests are made before anybody looked. */
+const NOWHERE: Where = { branch: null, name: null, works: [], role: null };
+
 /** Numbers a request, notes how it went, and says to browsers what they may do with the answer. */
 const noted: Handle = async ({ event, resolve: answer }) => {
 	event.locals.request = randomUUID().slice(0, 8);
 	event.locals.person = null;
 	event.locals.guarded = true;
 	event.locals.demo = false;
+	event.locals.where = NOWHERE;
 	const began = performance.now();
 	const response = await answer(event, {
 		transformPageChunk: ({ html }) =>
@@ -176,19 +182,23 @@ const allowed: Handle = async ({ event, resolve: answer }) => {
 	const isWatched = WATCHED.has(event.route.id) && onlyLooks(event.request.method);
 	if (isCustomerDoor(event) || event.route.id === null || isWatched) return answer(event);
 	const { person, guarded, demo } = await whoIs(await database(), event.cookies, new Date().toISOString());
-	event.locals.person = person;
+	const where = await whereIs(await database(), { person, cookies: event.cookies, params: event.params });
+	const { branch, role } = where;
+	event.locals.person = person && role && { ...person, role };
 	event.locals.guarded = guarded;
 	event.locals.demo = demo;
+	event.locals.where = where;
 	const asked = { route: event.route.id, method: event.request.method, action: actionOf(event.url) };
-	if (isAllowed(person?.role ?? null, asked)) return answer(event);
+	if (isAllowed(role, asked)) return atBranch(branch, () => answer(event));
 	const wanted = permissionFor(asked);
 	if (person === null && onlyLooks(asked.method) && !event.isDataRequest)
 		redirect(303, `${resolve('/sign-in')}?to=${encodeURIComponent(event.url.pathname + event.url.search)}`);
 	if (person === null)
 		error(401, { message: 'Nobody is signed in here any more.', kept: 'Sign in in another tab, then send it again.' });
 	const what = wanted && wanted !== 'open' ? PERMISSIONS[wanted] : 'do this';
+	const at = where.name === null ? '' : ` of ${where.name}`;
 	error(403, {
-		message: `As ${ROLES[person.role].label} you may not ${what}.`,
+		message: `As ${ROLES[role ?? 'visitor'].label}${at} you may not ${what}.`,
 		kept: 'Nothing was changed. Ask the owner of the shop.'
 	});
 };

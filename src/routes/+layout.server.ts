@@ -19,6 +19,8 @@ export const load: LayoutServerLoad = async ({ locals }) => {
 		timeZone: timeZone(),
 		person: personHere(),
 		role: locals.person?.role ?? null,
+		/** The branch at which somebody works; null in a shop without branches. */
+		branch: locals.where.name,
 		guarded: locals.guarded,
 		demo: locals.demo,
 		practiceShop: isPracticeShop(),

@@ -31,6 +31,7 @@
 			person={data.person}
 			guarded={data.guarded}
 			role={data.role}
+			branch={data.branch}
 		/>
 		<div id="content" class="min-w-0 grow">{@render children()}</div>
 	</div>

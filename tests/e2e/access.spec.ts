@@ -86,6 +86,7 @@ const SCREENS = {
 		'/practice/find-cause/4/3',
 		'/practice/pack-kit/1/3',
 		'/stock/reorder',
+		'/settings/branches',
 		'/settings/people',
 		'/settings/programs',
 		'/settings'

@@ -77,6 +77,7 @@ let two: Branch;
 let database: string;
 
 test.beforeAll(async ({}, { parallelIndex }) => {
+	test.setTimeout(300_000);
 	const started = await startPostgres();
 	if ('why' in started) throw new Error(started.why);
 	stop = started.stop;

@@ -12,6 +12,7 @@ const asked = z.object({
 	from: z.enum(OFFERS).catch('shelf'),
 	led: z.string().optional(),
 	weigh: z.enum(WEIGHED_BY).catch('even'),
+	shelves: z.enum(['here', 'chain']).catch('here'),
 	make: word,
 	kind: word,
 	market: word,

@@ -1,5 +1,6 @@
 import { coverAsked } from '$lib/server/cover-asked';
 import { coverStanding } from '$lib/server/services/cover/standing';
+import { hasOwnPolicy } from '$lib/server/services/policy';
 import { cover, database } from '$lib/server/shop';
 import type { LayoutServerLoad } from './$types';
 
@@ -17,6 +18,7 @@ export const load: LayoutServerLoad = async ({ url, depends }) => {
 		asked,
 		values,
 		standing: changed > 0 && changed <= FEW_CHANGES ? await coverStanding(await database()) : standing,
-		run: cover.state()
+		run: cover.state(),
+		hasOwnPolicy: await hasOwnPolicy(await database())
 	};
 };

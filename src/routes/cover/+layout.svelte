@@ -12,7 +12,10 @@
 		<h1>Cover</h1>
 		<CoverRun standing={data.standing} run={data.run} />
 	</div>
-	<div class="no-print grid gap-3"><CoverHead asked={data.asked} values={data.values} /></div>
+	<div class="no-print grid gap-3"><CoverHead asked={data.asked} values={data.values} branch={data.branch} /></div>
+	{#if data.hasOwnPolicy}<p class="panel p-3">
+			{data.branch} goes by a policy of its own; what is counted here is judged by the policy of the first branch.
+		</p>{/if}
 	{#if data.standing.finishedAt === null}
 		<section class="panel grid gap-2 p-4">
 			<h2>What share of the vehicles on the road can you serve?</h2>

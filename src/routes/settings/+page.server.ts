@@ -15,7 +15,7 @@ import { actorHere } from '$lib/server/actor';
 import { keepName } from '$lib/server/access/who';
 import { changeAssumptions, readAssumptions, type AssumptionChange } from '$lib/server/services/assumptions';
 import { followUpMonths, setFollowUpMonths } from '$lib/server/services/follow-ups';
-import { changePolicy, readMeasures, readPolicy } from '$lib/server/services/policy';
+import { changePolicy, hasOwnPolicy, readMeasures, readPolicy } from '$lib/server/services/policy';
 import { changeSetup, readSetup, shopSetup } from '$lib/server/services/shop-setup';
 import type { Actor } from '$lib/server/services/record/store';
 import { database } from '$lib/server/shop';
@@ -38,6 +38,8 @@ export const load: PageServerLoad = async ({ locals }) => {
 		backup: last ? { at: last.at, bytes: last.bytes, file: last.file } : null,
 		folder: dataFolder(),
 		policy,
+		/** Whether it is this branch's alone; null at the first branch, whose policy holds for all that have none. */
+		ownPolicy: locals.where.branch === null ? null : await hasOwnPolicy(db),
 		measured: await readMeasures(db),
 		setup: await readSetup(db),
 		askedAfter: await followUpMonths(db),
@@ -107,7 +109,12 @@ export const actions: Actions = {
 	},
 	policy: async ({ request }) => {
 		const db = await database();
-		const { was = '', ...fields } = Object.fromEntries(await request.formData());
+		const { was = '', common, ...fields } = Object.fromEntries(await request.formData());
+		if (common !== undefined)
+			return orDatabaseFailure(async () => {
+				const done = await changePolicy(db, null, String(was));
+				return done.ok ? { saved: true } : fail(409, { message: done.error });
+			});
 		const read = policySchema.safeParse({ ...(await readPolicy(db)), ...fields });
 		if (!read.success) return fail(400, { message: 'Choose one of the policies. Nothing was changed.' });
 		return orDatabaseFailure(async () => {

@@ -104,6 +104,13 @@
 			said="Shops differ, so the policy is the shop's own; it stands on every kit. Rotalux does not say what is allowed: check local rules; a licensed workshop or the inspection decides."
 		>
 			{#if form && 'saved' in form}<p role="status">The policy is saved. Solve kits in draft again.</p>{/if}
+			{#if data.branch}<p>
+					{data.ownPolicy === null
+						? `${data.branch} is the first branch: its policy holds at every branch that has none of its own.`
+						: data.ownPolicy
+							? `A policy of ${data.branch} alone.`
+							: `${data.branch} goes by the policy of the first branch. What is saved here holds at ${data.branch} alone.`}
+				</p>{/if}
 			<BusyForm action="?/policy" class="grid gap-3"
 				>{#snippet children(busy)}
 					{#each groups as group (group.name)}
@@ -123,7 +130,12 @@
 						</fieldset>
 					{/each}
 					<input type="hidden" name="was" value={data.saw.policy} />
-					<p><button class="button" data-main disabled={busy}>Save the policy</button></p>
+					<p class="flex gap-2">
+						<button class="button" data-main disabled={busy}>Save the policy</button>
+						{#if data.ownPolicy}<button class="button" name="common" value="yes" disabled={busy}
+								>Go by the policy of the first branch</button
+							>{/if}
+					</p>
 				{/snippet}</BusyForm
 			>
 		</SettingsSection>
@@ -160,6 +172,7 @@
 		</SettingsSection>
 		<SettingsSection id="data" title={titleOf('data')}>
 			<p class="flex flex-wrap gap-4">
+				<a class="link" href={resolve('/settings/branches')}>Branches</a>
 				{#if data.mayPeople}
 					<a class="link" href={resolve('/settings/people')}>People and their roles</a>
 					<a class="link" href={resolve('/settings/programs')}>Programs that ask, or are told</a>

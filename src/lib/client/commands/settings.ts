@@ -28,6 +28,14 @@ export const SETTINGS: readonly Command[] = [
 		href: () => resolve('/settings/people')
 	},
 	{
+		id: 'settings-branches',
+		group: 'Settings',
+		words: 'Branches, and the one you work at',
+		also: 'chain shops shelves',
+		route: '/settings/branches',
+		href: () => resolve('/settings/branches')
+	},
+	{
 		id: 'settings-programs',
 		group: 'Settings',
 		words: 'Programs that ask, or are told',

@@ -7,18 +7,22 @@
 	/** The head of the Cover room: its pages, and what all of them are asked. `values` are what a filter can have. */
 	let {
 		asked,
-		values
+		values,
+		branch
 	}: {
 		asked: {
 			from: string;
 			ledOnly?: boolean;
 			weigh: string;
+			shelves?: string | undefined;
 			make?: string | undefined;
 			kind?: string | undefined;
 			market?: string | undefined;
 			years?: readonly [number | null, number | null] | undefined;
 		};
 		values: { makes: readonly string[]; kinds: readonly string[]; markets: readonly string[] };
+		/** The branch where it is asked; null in a shop without branches. */
+		branch: string | null;
 	} = $props();
 
 	const PAGES = [
@@ -34,7 +38,8 @@
 	let form = $state<HTMLFormElement>();
 	const kept = $derived(
 		[...page.url.searchParams].filter(
-			([name]) => !['from', 'led', 'weigh', 'make', 'kind', 'market', 'since', 'until', 'page'].includes(name)
+			([name]) =>
+				!['from', 'led', 'weigh', 'make', 'kind', 'market', 'since', 'until', 'shelves', 'page'].includes(name)
 		)
 	);
 </script>
@@ -70,6 +75,13 @@
 				>{/each}
 		</select>
 	</label>
+	{#if branch}<label class="grid gap-0.5 text-sm"
+			>Shelves
+			<select name="shelves" class="field">
+				<option value="here" selected={asked.shelves !== 'chain'}>of {branch}</option>
+				<option value="chain" selected={asked.shelves === 'chain'}>of the whole chain</option>
+			</select>
+		</label>{/if}
 	<label class="grid gap-0.5 text-sm"
 		>Lamps
 		<select name="led" class="field">

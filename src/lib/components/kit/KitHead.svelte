@@ -12,6 +12,7 @@
 	}: {
 		data: {
 			name: string;
+			branch: string | null;
 			state: 'draft' | 'checked' | 'released';
 			code: string | null;
 			revision: number;
@@ -48,6 +49,7 @@
 			<button class="button" disabled={busy}>Rename</button>
 		{/snippet}</BusyForm
 	>
+	{#if data.branch}<span class="chip flex items-center">{data.branch}</span>{/if}
 	<span class="chip flex items-center" data-testid="state">{stands}</span>
 	<span>{counted(served, 'socket')} served, {counted(data.kit.spare, 'piece')} spare</span>
 	<span class="ml-auto text-right">

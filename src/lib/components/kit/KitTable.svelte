@@ -9,6 +9,7 @@
 	/** Kits on record, the last touched first. */
 	let { kits }: { kits: KitRowView[] } = $props();
 
+	const inChain = $derived(kits.some(({ branch }) => branch !== null));
 	const standsAs = ({ code, state }: KitRowView) =>
 		code === null ? state : state === 'released' ? `released as ${code}` : `${code}; next revision ${state}`;
 </script>
@@ -16,9 +17,9 @@
 <table class="grid-table">
 	<thead>
 		<tr>
-			<th scope="col">Kit</th><th scope="col">Vehicle</th><th scope="col">State</th><th scope="col" class="number"
-				>Open sockets</th
-			>
+			<th scope="col">Kit</th><th scope="col">Vehicle</th>{#if inChain}<th scope="col">Branch</th>{/if}<th scope="col"
+				>State</th
+			><th scope="col" class="number">Open sockets</th>
 			<th scope="col" class="number">Total</th><th scope="col">Changed</th>
 		</tr>
 	</thead>
@@ -32,6 +33,7 @@
 					></td
 				>
 				<td>{kit.vehicle}</td>
+				{#if inChain}<td>{kit.branch}</td>{/if}
 				<td
 					>{standsAs(kit)}{#if kit.impacts > 0}<span class="block text-sm text-refuse"
 							>{counted(kit.impacts, 'thing')} changed under it</span

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { Tabs } from 'bits-ui';
 	import type { Snippet } from 'svelte';
-	import type { MatchCandidateView, NeighbourView } from '$lib/core/views';
+	import { resolve } from '$app/paths';
+	import { elsewhereWords, type MatchCandidateView, type NeighbourView } from '$lib/core/views';
 	import ScoreBars from '../charts/ScoreBars.svelte';
 	import VerdictTag from '../ui/VerdictTag.svelte';
 	import ColourPanel from './ColourPanel.svelte';
@@ -52,6 +53,10 @@
 		<p class="leading-snug">
 			<VerdictTag verdict={candidate.verdict} />{#if inShort}<span class="text-soft">: {inShort}</span>{/if}
 		</p>
+		{#if candidate.elsewhere.length > 0}<p class="text-sm">
+				None here; {elsewhereWords(candidate.elsewhere)}.
+				<a class="link" href={resolve('/stock/[item]', { item: candidate.product })}>Bring some here</a>
+			</p>{/if}
 	</div>
 	<div class="flex shrink-0 flex-col items-end gap-1 @2xl:flex-row-reverse">{@render children?.()}</div>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { MatchCandidateView } from '$lib/core/views';
+	import { stockText } from './columns';
 	import { GATES } from '$lib/core/match/findings/finding';
 	import { shopFormats } from '../ui/shop-formats';
 	import Chromaticity from '../charts/Chromaticity.svelte';
@@ -52,7 +53,7 @@
 				heat ? `${Math.round(heat.temperature)} C of ${heat.limit ?? 'no limit given'}` : '–'
 		},
 		{ name: 'Needs', of: (c) => c.needs.join(', ') || 'nothing' },
-		{ name: 'On the shelf', of: (c) => String(c.stock) }
+		{ name: 'On the shelf', of: (c) => stockText(c) }
 	];
 </script>
 

@@ -1,4 +1,4 @@
-import type { CandidateView } from '$lib/core/views';
+import { elsewhereWords, type CandidateView } from '$lib/core/views';
 import type { ShopFormats } from '../ui/shop-formats';
 
 /** One column of the candidate table that can be shown or left out. */
@@ -10,6 +10,10 @@ export interface CandidateColumn {
 }
 
 const share = ({ lightShare }: CandidateView) => (lightShare === null ? '–' : `${Math.round(lightShare * 100)} %`);
+
+/** Pieces here, and where else there are some when none is here. @example "0; 3 at Harbour" */
+export const stockText = ({ stock, elsewhere }: Pick<CandidateView, 'stock' | 'elsewhere'>): string =>
+	elsewhere.length === 0 ? String(stock) : `${stock}; ${elsewhereWords(elsewhere)}`;
 
 /** Columns a person may choose, in the order they stand. A new one is an entry here. */
 export const COLUMNS: readonly CandidateColumn[] = [
@@ -39,7 +43,7 @@ export const COLUMNS: readonly CandidateColumn[] = [
 		number: true,
 		text: ({ pack }, { price }) => (pack ? `${price(pack.price)} for ${pack.count}` : '–')
 	},
-	{ id: 'stock', header: 'Stock', number: true, text: (c) => String(c.stock) }
+	{ id: 'stock', header: 'Stock', number: true, text: stockText }
 ];
 
 /** Columns until a person chooses. */

@@ -13,7 +13,8 @@
 		back,
 		person,
 		role,
-		guarded
+		guarded,
+		branch
 	}: {
 		demo: boolean;
 		/** True in the shop of the practice. */
@@ -23,6 +24,8 @@
 		person: string | null;
 		role: string | null;
 		guarded: boolean;
+		/** The branch whose shelves are shown; null in a shop without branches. */
+		branch: string | null;
 	} = $props();
 
 	const here = $derived(
@@ -53,6 +56,11 @@
 		{/each}
 	</nav>
 	<div class="grid gap-1 px-1 py-2 text-center text-[0.8rem] leading-tight text-soft max-sm:flex sm:mt-auto">
+		{#if branch}<a
+				class="py-1 font-semibold break-words hover:underline"
+				href={resolve('/settings/branches')}
+				aria-label="At {branch}: to the branches">at {branch}</a
+			>{/if}
 		<a class="py-1 hover:underline" href={guarded ? resolve('/settings/account') : resolve('/settings')}
 			>{person ?? 'Your name?'}</a
 		>

@@ -1,3 +1,4 @@
+import type { Elsewhere } from './branch-shelves';
 import { hasEffect, NEED_WORDS, partsFor } from '../accessories';
 import type { Configuration, Product, Socket } from '../model';
 import { outputNames } from '../vehicle';
@@ -51,6 +52,8 @@ export interface CandidateView {
 	/** Cheapest pack, and pieces on the shelf. */
 	pack: { sku: string; count: number; price: number } | null;
 	stock: number;
+	/** Where else it lies, the most first, when none is here. */
+	elsewhere: readonly Elsewhere[];
 }
 
 /** What a finding needs, in words; an LED flasher is named only where one on sale would do. */
@@ -132,6 +135,7 @@ function viewOf(candidate: Candidate, where: Where, shown: readonly Finding[]): 
 		mired: widestMired(candidate.cases.socket, candidate.cases.product),
 		tried: triedHere(candidate.cases.socket, candidate.cases.product),
 		pack: pack ? { sku: pack.sku, count: pack.count, price: pack.price } : null,
-		stock: piecesOf(product) ?? 0
+		stock: piecesOf(product) ?? 0,
+		elsewhere: []
 	};
 }

@@ -41,3 +41,4 @@ export * from './mode-test';
 export * from './aim-wall';
 export * from './place-heat';
 export * from './specification';
+export * from './branch-shelves';

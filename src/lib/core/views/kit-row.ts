@@ -2,6 +2,8 @@
 export interface KitRowView {
 	id: string;
 	name: string;
+	/** Branch it is of; null where a shop stands alone. */
+	branch: string | null;
 	/** Id and name of its vehicle. */
 	configuration: string;
 	vehicle: string;

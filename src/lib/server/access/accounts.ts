@@ -2,7 +2,7 @@ import { createHash, randomBytes, randomInt } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import type { Knex } from 'knex';
 import { err, ok, type Result } from '../../core/result';
-import { change, changeAlways } from '../db/change';
+import { change, changeAlways, type Tx } from '../db/change';
 import {
 	addAccount,
 	addBayCode,
@@ -16,6 +16,7 @@ import {
 	updateAccount,
 	type Account
 } from '../repositories/accounts';
+import { listBranches, putRolesAtBranches, rolesAtBranches } from '../repositories/branches';
 import { ROLE_IDS, type Role } from './roles';
 
 /** Somebody who is signed in. */
@@ -157,14 +158,38 @@ export const signOutEverywhere = (db: Knex, id: number): Promise<void> =>
 /** What may be changed about an account. */
 export interface AccountChange {
 	name?: string;
+	/** In all branches; where there are branches at which they work, nowhere else. */
 	role?: string;
+	/** What they are at which branches, by branch; nothing in it for all branches. */
+	branches?: ReadonlyMap<string, string>;
 	password?: string;
 	closed?: boolean;
 }
 
-/** Changes an account. Another password or role, or closing it, ends its sessions; one owner always stays. */
+/** Says at which branches somebody works, and as what; a sentence when that cannot be, and whether it is otherwise than before. */
+async function movedTo(
+	tx: Tx,
+	{ id, role, branches }: { id: number; role: Role; branches: ReadonlyMap<string, string> }
+): Promise<string | boolean> {
+	const there = new Set((await listBranches(tx)).map((branch) => branch.id));
+	const roles = new Map<string, Role>();
+	for (const [branch, wanted] of branches) {
+		const known = ROLE_IDS.find((one) => one === wanted);
+		if (!there.has(branch)) return `There is no branch “${branch}”.`;
+		if (!known) return `A role is one of ${ROLE_IDS.join(', ')}.`;
+		if (known === 'owner') return 'An owner works at all branches: nobody is owner of one.';
+		roles.set(branch, known);
+	}
+	if (role === 'owner' && roles.size > 0) return 'An owner works at all branches.';
+	const before = await rolesAtBranches(tx, id);
+	if (roles.size === before.size && [...roles].every(([branch, own]) => before.get(branch) === own)) return false;
+	await putRolesAtBranches(tx, id, roles);
+	return true;
+}
+
+/** Changes an account. Another password, role or branch, or closing it, ends its sessions; one owner always stays. */
 export async function changeAccount(db: Knex, id: number, asked: AccountChange): Promise<Result<Account, string>> {
-	const { name, role, password, closed } = asked;
+	const { name, role, password, closed, branches } = asked;
 	const wrong =
 		(name === undefined ? null : wrongName(name)) ?? (password === undefined ? null : wrongPassword(password));
 	if (wrong) return err(wrong);
@@ -183,12 +208,14 @@ export async function changeAccount(db: Knex, id: number, asked: AccountChange):
 		if (account.role === 'owner' && !account.closed && owners.length === 0 && !stays)
 			return err('One owner has to stay: make somebody else owner first.');
 		await updateAccount(tx, id, {
-			...(bare === undefined ? {} : { name: bare }),
+			name: bare ?? account.name,
 			...(known === undefined ? {} : { role: known }),
 			...(secret === undefined ? {} : { secret, failures: 0, lockedUntil: null }),
 			...(closed === undefined ? {} : { closed })
 		});
-		if (secret !== undefined || closed || (known !== undefined && known !== account.role))
+		const moved = branches !== undefined && (await movedTo(tx, { id, role: known ?? account.role, branches }));
+		if (typeof moved === 'string') return err(moved);
+		if (secret !== undefined || closed || moved || (known !== undefined && known !== account.role))
 			await endSessions(tx, { account_id: id });
 		const after = await findAccount(tx, { id });
 		return after ? ok(after) : err('This account is not there any more.');

@@ -23,7 +23,9 @@ export const ROLES = {
 		may: ['look', 'record', 'kit', 'release', 'fit', 'complain', 'stock', 'import']
 	},
 	counter: { label: 'counter', may: ['look', 'kit', 'complain'] },
-	workshop: { label: 'workshop', may: ['look', 'record', 'fit', 'complain'] }
+	workshop: { label: 'workshop', may: ['look', 'record', 'fit', 'complain'] },
+	/** Also what somebody is at a branch where they do not work. */
+	visitor: { label: 'visitor', may: ['look'] }
 } as const satisfies Record<string, { label: string; may: readonly Permission[] }>;
 
 export type Role = keyof typeof ROLES;

@@ -89,6 +89,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 			doctor: 'keep'
 		}
 	},
+	'/settings/branches': { read: 'look', write: { stand: 'look', open: 'people', change: 'people' } },
 	'/settings/people': { read: 'people', write: 'people' },
 	'/settings/programs': { read: 'people', write: 'people' },
 	'/settings/account': { read: 'look', write: 'look' },

@@ -1,6 +1,8 @@
 import type { Knex } from 'knex';
 import { describe, expect, it } from 'vitest';
 import { demoDatabase, kitContextOn } from '../../../../tests/support/database';
+import { seenFrom } from '../db/branch';
+import { bringOver, openBranch } from '../services/branches';
 import { createToken, goodToken, takeBackToken } from '../access/tokens';
 import { listTokens } from '../repositories/api-tokens';
 import { wantedBy } from '../repositories/demand';
@@ -26,7 +28,7 @@ function toolsOn(db: Knex): ApiTools & { log: CounterLog } {
 	return {
 		db,
 		log,
-		kits: () => Promise.resolve(kitContextOn(db, NOW)),
+		kits: (branch) => Promise.resolve(kitContextOn(seenFrom(db, branch), NOW)),
 		vin: simulatedVin,
 		now: NOW,
 		asked: (vehicle, answers) => log.noteAsked(db, { vehicle, answers }, '2026-11-29')
@@ -66,6 +68,40 @@ describe('a program', () => {
 		const { body: kit } = await ask(tools, `/vehicles/${CAR}/kit?scope=rear`);
 		expect(kit.prices.map(({ balance }: { balance: string }) => balance)).toEqual(['price', 'light', 'ease']);
 		expect(kit.currency).toBe('EUR');
+	});
+
+	it('asks for a branch of a chain, and is told where else there are some', async () => {
+		const { db } = await demoDatabase();
+		const tools = toolsOn(db);
+		expect((await ask(tools, '/branches')).body).toEqual({ branches: [] });
+		await openBranch(db, { name: 'Quay', first: 'Harbour' });
+		expect((await ask(tools, '/branches')).body.branches).toMatchObject([{ id: 'harbour' }, { id: 'quay' }]);
+		const { body: car } = await ask(tools, `/vehicles/${CAR}`);
+		const stop = car.sockets.find(({ functions }: { functions: string[] }) => functions.includes('stop'));
+		const lamps = `/vehicles/${CAR}/sockets/${stop.id}/lamps`;
+		const [here] = (await ask(tools, lamps)).body.candidates;
+		expect(here.elsewhere).toEqual([]);
+		const { sku } = here.pack;
+		const before = (await ask(tools, `/stock/${sku}`)).body;
+		const actor = { by: null, now: NOW };
+		await bringOver(db, { id: here.product, sku, packs: 1, from: null, to: 'quay' }, actor);
+		expect((await ask(tools, `/stock/${sku}?branch=quay`)).body).toMatchObject({
+			packs: 1,
+			branches: [
+				{ branch: 'harbour', packs: before.packs - 1 },
+				{ branch: 'quay', packs: 1 }
+			]
+		});
+		await bringOver(db, { id: here.product, sku, packs: 1, from: 'quay', to: null }, actor);
+		const { body: there } = await ask(tools, `${lamps}?branch=quay`);
+		expect(there.candidates.find(({ product }: { product: string }) => product === here.product)).toMatchObject({
+			stock: 0,
+			elsewhere: [{ branch: 'Harbour', pieces: here.stock }]
+		});
+		const costs = async (branch: string) =>
+			(await ask(tools, `/vehicles/${CAR}/kit?scope=rear&branch=${branch}`)).body.prices[0];
+		expect((await costs('quay')).served).toBeLessThan((await costs('harbour')).served);
+		expect(await ask(tools, `${lamps}?branch=nowhere`)).toMatchObject({ status: 404 });
 	});
 
 	it('sees a released kit by its code, and the shelf, and what was asked for in vain', async () => {

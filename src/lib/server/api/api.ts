@@ -39,8 +39,9 @@ export class ApiRefusal extends Error {
 
 /** What endpoints work with. */
 export interface ApiTools {
+	/** As the branch sees it that was asked for. */
 	db: Knex;
-	kits: () => Promise<KitContext>;
+	kits: (branch: string | null) => Promise<KitContext>;
 	vin: VinService;
 	/** ISO. */
 	now: string;

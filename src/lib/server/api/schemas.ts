@@ -13,6 +13,19 @@ export const vehicleId = z
 	.max(80)
 	.meta({ description: 'Id of a vehicle', example: 'fenholm-skerry-ii-2017' });
 
+/** Asks for the shelves and prices of a branch; of the first one when none is named. */
+export const branch = z
+	.string()
+	.min(1)
+	.max(80)
+	.optional()
+	.meta({ description: 'Id of a branch whose shelves, prices and policy count; the first one when none is named' });
+
+/** Where else in the chain something lies. */
+export const elsewhere = z
+	.array(z.object({ branch: z.string().meta({ description: 'Name of the branch' }), pieces: z.number().int() }))
+	.meta({ description: 'Branches where some lie when none are at the one that was asked for, the most first' });
+
 /** A vehicle in short. */
 export const vehicle = z
 	.object({ id: vehicleId, name: z.string(), market: z.string(), kind: z.string() })
@@ -43,7 +56,8 @@ export const candidate = z
 			)
 			.meta({ description: 'What was found against it, by codes that do not change' }),
 		pack: z.object({ sku: z.string(), count: z.number().int(), price: money }).nullable(),
-		stock: z.number().int().meta({ description: 'Pieces on the shelf' })
+		stock: z.number().int().meta({ description: 'Pieces on the shelf' }),
+		elsewhere
 	})
 	.meta({ id: 'Candidate' });
 

@@ -1,5 +1,8 @@
+import type { Knex } from 'knex';
 import { z } from 'zod';
+import { seenFrom } from '../db/branch';
 import { databaseFailure } from '../db/failure';
+import { listBranches } from '../repositories/branches';
 import { API_ERRORS, ApiRefusal, type ApiErrorCode, type ApiScope, type ApiTools, type Endpoint } from './api';
 import { ENDPOINTS } from './endpoints';
 
@@ -64,6 +67,14 @@ function read(schema: z.ZodObject, value: unknown): Record<string, unknown> {
 	return found.data;
 }
 
+/** The database as a branch sees it, by its id. @throws ApiRefusal where there is no open one */
+async function seenAt(db: Knex, branch: string | undefined): Promise<Knex> {
+	if (branch === undefined) return seenFrom(db, null);
+	const there = (await listBranches(db)).find(({ id, closed }) => id === branch && !closed);
+	if (!there) throw new ApiRefusal('not-found', `There is no branch “${branch}”.`);
+	return seenFrom(db, there.first ? null : there.id);
+}
+
 /**
  * Answers a request of a program.
  * @param path behind `/api/v1`
@@ -80,7 +91,8 @@ export async function serve(
 		if (!scopes.includes(endpoint.scope))
 			throw new ApiRefusal('no-scope', `This token is not good for “${endpoint.scope}”.`);
 		const asked = { ...read(endpoint.query, readQuery(endpoint.query, search)), ...read(endpoint.params, params) };
-		return { status: 200, body: endpoint.answer.parse(await endpoint.run(tools, asked as never)) };
+		const db = await seenAt(tools.db, (asked as { branch?: string }).branch);
+		return { status: 200, body: endpoint.answer.parse(await endpoint.run({ ...tools, db }, asked as never)) };
 	} catch (error) {
 		if (error instanceof ApiRefusal) return refused(error.code, error.message);
 		if (error instanceof URIError) return refused('bad-request', 'The address cannot be read.');

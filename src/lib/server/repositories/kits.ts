@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { removeRows, writeRows } from '../db/bulk';
+import { ofBranch } from '../db/branch';
 import type { Tx } from '../db/change';
 import { inParts } from '../db/in-parts';
 import type { KitOrder } from '../../core/model';
@@ -160,14 +161,24 @@ export async function kitSummaries(
 		configurationId,
 		states,
 		typed = '',
+		isHere = false,
 		from,
 		most
-	}: { configurationId?: string; states?: readonly StoredKit['state'][]; typed?: string; from: number; most: number }
+	}: {
+		configurationId?: string;
+		states?: readonly StoredKit['state'][];
+		typed?: string;
+		/** Only those of where the database is seen from. */
+		isHere?: boolean;
+		from: number;
+		most: number;
+	}
 ): Promise<{ rows: KitSummary[]; total: number }> {
 	const matching = () => {
 		const query = db('kits');
 		if (configurationId !== undefined) void query.where({ configuration_id: configurationId });
 		if (states) void query.whereIn('state', states);
+		if (isHere) void query.where(ofBranch(db, 'kits'));
 		for (const word of typed.toLowerCase().split(/\s+/).filter(Boolean)) {
 			const like = `%${anyCharacter(word)}%`;
 			void query.where((one) =>

@@ -17,13 +17,13 @@ export async function findSale(db: Knex, id: string): Promise<Sale | null> {
 	return row ? read(row) : null;
 }
 
-/** Sales in some states, the newest first, some of them; and how many there are. */
+/** Sales of where the database is seen from, in some states, the newest first, some of them; and how many there are. */
 export async function listSales(
 	db: Knex,
 	{ states, kit, from, most }: { states?: readonly SaleState[]; kit?: string; from: number; most: number }
 ): Promise<{ sales: Sale[]; total: number }> {
 	const matching = () => {
-		const query = db('sales');
+		const query = db('sales').where(ofBranch(db, 'sales'));
 		if (states) void query.whereIn('state', states);
 		if (kit !== undefined) void query.where({ kit_id: kit });
 		return query;

@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import type { Accessory, Product } from '../../core/model';
 import { counted } from '../../core/quantity';
 import { err, ok, type Result } from '../../core/result';
+import type { Elsewhere, PackThere } from '../../core/views';
 import { branchOf, seenFrom, WHOLE_CHAIN } from '../db/branch';
 import { change } from '../db/change';
 import { packsAtBranches } from '../repositories/branch-packs';
@@ -77,19 +78,6 @@ export function changeBranch(
 	});
 }
 
-/** What lies of a pack at a branch. */
-export interface PackThere {
-	sku: string;
-	/** As rows keep it: null for the first branch. */
-	branch: string | null;
-	name: string;
-	/** Packs; null where nobody counted. */
-	stock: number | null;
-	/** Minor units. */
-	price: number;
-	shelf: string | null;
-}
-
 /** Every pack of a thing at every open branch, the first branch first; none where a shop stands alone. */
 export async function shelvesEverywhere(db: Knex, id: string): Promise<PackThere[]> {
 	const branches = (await listBranches(db)).filter(({ closed }) => !closed);
@@ -99,6 +87,7 @@ export async function shelvesEverywhere(db: Knex, id: string): Promise<PackThere
 		const item = await findItem(seenFrom(db, branch), id);
 		return (item?.packs ?? []).map(({ sku, stock = null, price, shelf = null }) => ({
 			sku,
+			id: own,
 			branch,
 			name,
 			stock,
@@ -111,12 +100,6 @@ export async function shelvesEverywhere(db: Knex, id: string): Promise<PackThere
 
 const findItem = async (db: Knex, id: string): Promise<Product | Accessory | null> =>
 	(await findProduct(db, id)) ?? (await findAccessory(db, id));
-
-/** Where else something lies, and how many pieces of it. */
-export interface Elsewhere {
-	name: string;
-	pieces: number;
-}
 
 /** Pieces of things that lie at other open branches, by thing, the most first; those that lie nowhere else are not in it. */
 export async function elsewhere(
@@ -163,10 +146,6 @@ async function piecesAtFirst(db: Knex, ids: readonly string[]): Promise<Map<stri
 		items.map(({ id, packs }) => [id as string, packs.reduce((sum, { count, stock = 0 }) => sum + count * stock, 0)])
 	);
 }
-
-/** Where else something lies, in words. @example "none here; 3 at Harbour, 2 at Mole" */
-export const elsewhereWords = (others: readonly Elsewhere[]): string =>
-	others.map(({ name, pieces }) => `${pieces} at ${name}`).join(', ');
 
 /** Brings packs from the shelf of one branch to that of another: both are changed, or none. */
 export function bringOver(

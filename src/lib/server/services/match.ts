@@ -4,6 +4,7 @@ import type { PolicyException, Product } from '../../core/model';
 import {
 	Candidate,
 	openReason,
+	piecesOf,
 	socketCase,
 	type ProductCase,
 	type SocketCase,
@@ -27,6 +28,7 @@ import { findConfiguration } from '../repositories/configurations';
 import { kitsOf } from '../repositories/kits';
 import { itemOfSku } from '../repositories/packs';
 import { findProduct, productIdLike } from '../repositories/products';
+import { elsewhere } from './branches';
 import { shopData } from './catalogue';
 
 /** A socket's candidates as Match shows them. */
@@ -105,6 +107,15 @@ function countsOf(candidates: readonly Candidate[]): Record<Verdict, number> {
 	return counts;
 }
 
+/** Says of candidates of which none is here where some are. */
+async function noneHere(db: Knex, candidates: readonly Candidate[]) {
+	const found = await elsewhere(
+		db,
+		candidates.flatMap(({ product }) => (piecesOf(product) === 0 ? product : []))
+	);
+	return (view: CandidateView): CandidateView => ({ ...view, elsewhere: found.get(view.product) ?? [] });
+}
+
 /** A socket's candidates, best first unless another order is wished; null when vehicle or socket is not there. */
 export async function showMatch(db: Knex, id: string, wish: MatchWish): Promise<MatchView | null> {
 	const configuration = await findConfiguration(db, id);
@@ -127,13 +138,14 @@ export async function showMatch(db: Knex, id: string, wish: MatchWish): Promise<
 	const rows = [...left.slice(0, wish.most), ...more.filter((one) => left.indexOf(one) >= wish.most)];
 	const [chosen = asked?.product ?? left[0]?.product.id ?? every[0]?.product.id, ...beside] = wish.looked;
 	const looked = [...new Set([chosen, ...beside])].flatMap((one) => every.find((c) => c.product.id === one) ?? []);
+	const atOthers = await noneHere(db, [...rows, ...looked]);
 	return {
 		open: prepared ? null : openReason(socket),
 		counts: countsOf(every),
-		candidates: rows.map((candidate) => candidateRow(here(candidate), where)),
+		candidates: rows.map((candidate) => atOthers(candidateRow(here(candidate), where))),
 		left: left.length,
 		looked: looked.map((candidate) => ({
-			...candidateView(here(candidate), where),
+			...atOthers(candidateView(here(candidate), where)),
 			detail: candidateDetail(here(candidate))
 		})),
 		filament: filamentAnswer(every),

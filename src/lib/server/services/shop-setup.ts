@@ -4,6 +4,7 @@ import { MARKETS } from '../../core/lamps';
 import { policy as policySchema } from '../../core/model';
 import { DATE_STYLES, MEASURE_SYSTEMS, type DateStyle } from '../../core/quantity';
 import { err, ok, type Result } from '../../core/result';
+import { seenFrom } from '../db/branch';
 import { change } from '../db/change';
 import { raiseMark, readSetting, writeSetting } from '../repositories/settings';
 import { readCurrency, readMeasures, readPolicy } from './policy';
@@ -39,7 +40,11 @@ export async function readMarket(db: Knex): Promise<ShopSetup['market']> {
 
 /** How the shop is set up now. */
 export async function readSetup(db: Knex): Promise<ShopSetup> {
-	const [currency, measures, policy] = [await readCurrency(db), await readMeasures(db), await readPolicy(db)];
+	const [currency, measures, policy] = [
+		await readCurrency(db),
+		await readMeasures(db),
+		await readPolicy(seenFrom(db, null))
+	];
 	return {
 		currency,
 		measures: measures as ShopSetup['measures'],
@@ -60,7 +65,7 @@ export function changeSetup(db: Knex, setup: ShopSetup): Promise<Result<ShopSetu
 			return err(
 				`Prices are on record in ${now} and are not converted. The currency stays ${now}; nothing was changed.`
 			);
-		const policy = await readPolicy(tx);
+		const policy = await readPolicy(seenFrom(tx, null));
 		if (policy.headlamps !== setup.headlamps) {
 			await writeSetting(tx, 'policy', { ...policy, headlamps: setup.headlamps });
 			await raiseMark(tx, 'shop', 'policy');

@@ -2,6 +2,7 @@ import { MessageChannel, type MessagePort } from 'node:worker_threads';
 import { setTimeout as pause } from 'node:timers/promises';
 import type { Knex } from 'knex';
 import type { Piscina } from 'piscina';
+import { branchHere } from '../branch-here';
 import type { Jobs } from '../jobs';
 import { log } from '../log';
 import { coverState } from '../repositories/cover';
@@ -95,9 +96,9 @@ export class CoverRuns {
 		(await this.jobs()).say('stop-cover', {});
 	}
 
-	/** Answers a question from the cover, as it stood after the last run. */
+	/** Answers a question from the cover, as it stood after the last run, with the shelves of the branch where it is asked. */
 	async ask<N extends CoverQuestion>(question: N, ...asked: AskedOfCover<N>): Promise<CoverAnswer<N>> {
-		const task: CoverTask = { kind: 'ask', folder: this.folder(), question, asked };
+		const task: CoverTask = { kind: 'ask', folder: this.folder(), branch: branchHere(), question, asked };
 		return (await (await this.threads()).run(task)) as CoverAnswer<N>;
 	}
 

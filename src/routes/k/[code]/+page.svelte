@@ -20,7 +20,7 @@
 
 <main class="paper mx-auto grid max-w-xl gap-4 bg-white p-4 text-black">
 	<header>
-		<p class="text-sm">LED kit {kit.code}, released {day(kit.releasedAt)}</p>
+		<p class="text-sm">LED kit {kit.code}, released {day(kit.releasedAt)}{kit.branch ? ` by ${kit.branch}` : ''}</p>
 		<h1>{kit.vehicle}</h1>
 		{#each kit.also as name (name)}<p class="text-sm">Also for {name}</p>{/each}
 	</header>

@@ -65,6 +65,27 @@
 							autocomplete="new-password"
 						/></label
 					>
+					{#if data.branches.length > 0 && account.role !== 'owner'}
+						<fieldset class="flex w-full flex-wrap items-end gap-2 border-t border-line pt-2">
+							<legend class="text-sm text-soft"
+								>{Object.keys(account.at).length === 0
+									? `Works at all branches as ${data.roles.find(({ id }) => id === account.role)?.label}, unless something is chosen here`
+									: 'Works at these branches alone; elsewhere they look'}</legend
+							>
+							<input type="hidden" name="at" value="" />
+							{#each data.branches as branch (branch.id)}
+								<label class="grid gap-0.5 text-sm text-soft"
+									>{branch.name}
+									<select name="at:{branch.id}" class="field text-base text-ink" value={account.at[branch.id] ?? ''}>
+										<option value="">–</option>
+										{#each data.roles.filter(({ id }) => id !== 'owner') as role (role.id)}<option value={role.id}
+												>{role.label}</option
+											>{/each}
+									</select></label
+								>
+							{/each}
+						</fieldset>
+					{/if}
 					<button class="button" disabled={busy}>Save</button>
 					<button class="button" name="closed" value={account.closed ? 'no' : 'yes'} disabled={busy}
 						>{account.closed ? 'Open again' : 'Close'}</button

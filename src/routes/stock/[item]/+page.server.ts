@@ -1,4 +1,4 @@
-import { readNumber } from '$lib/core/quantity';
+import { counted, readNumber } from '$lib/core/quantity';
 import { error, fail } from '@sveltejs/kit';
 import { shopDay } from '$lib/server/shop-time';
 import { z } from 'zod';
@@ -19,8 +19,9 @@ import { readCurrency } from '$lib/server/services/policy';
 import { actorHere } from '$lib/server/actor';
 import { openComplaints } from '$lib/server/repositories/complaints';
 import { lastEvent } from '$lib/server/repositories/events';
+import { bringOver, shelvesEverywhere } from '$lib/server/services/branches';
 import { historyOf, stepHistory } from '$lib/server/services/record/history';
-import { ACCESSORIES, PRODUCTS } from '$lib/server/services/record/store';
+import { ACCESSORIES, eventNames, PRODUCTS } from '$lib/server/services/record/store';
 import {
 	addProductEvidence,
 	CONFLICT,
@@ -42,7 +43,7 @@ async function found(id: string) {
 	return { db, item };
 }
 
-export const load: PageServerLoad = async ({ params }) => {
+export const load: PageServerLoad = async ({ params, locals }) => {
 	const { db, item } = await found(params.item);
 	const shelf = isProduct(item) ? ('products' as const) : ('accessories' as const);
 	const history = isProduct(item) ? await historyOf(db, PRODUCTS, item.id) : await historyOf(db, ACCESSORIES, item.id);
@@ -53,6 +54,8 @@ export const load: PageServerLoad = async ({ params }) => {
 		form: stockForm(shelf),
 		values: formValues(shelf, item),
 		packs: item.packs.map(({ sku, count, price, stock }) => ({ sku, count, price, stock: stock ?? null })),
+		branch: locals.where.name,
+		everywhere: locals.where.name === null ? [] : await shelvesEverywhere(db, item.id),
 		withdrawn: item.withdrawn === true,
 		history,
 		product: isProduct(item)
@@ -99,7 +102,10 @@ export const actions: Actions = {
 			answered(
 				await save(db, { input: { ...read.value, id: item.id }, isNew: false, base: sawIn(form) }, actorHere()),
 				'Saved.',
-				await lastEvent(db, (isProduct(item) ? PRODUCTS : ACCESSORIES).name(item.id))
+				await lastEvent(
+					db,
+					...(isProduct(item) ? eventNames(db, PRODUCTS, item.id) : eventNames(db, ACCESSORIES, item.id))
+				)
 			)
 		);
 	},
@@ -126,6 +132,23 @@ export const actions: Actions = {
 		return orDatabaseFailure(async () =>
 			answered(await addProductEvidence(db, { id: params.item, item: item.data }, actor), 'Taken into the evidence.')
 		);
+	},
+	bring: async ({ params, request, locals }) => {
+		const { db, item } = await found(params.item);
+		const form = await request.formData();
+		const asked = {
+			id: item.id as string,
+			sku: String(form.get('sku') ?? ''),
+			packs: Number(form.get('packs') || NaN),
+			from: String(form.get('from') ?? '') || null,
+			to: locals.where.branch
+		};
+		return orDatabaseFailure(async () => {
+			const brought = await bringOver(db, asked, actorHere());
+			return brought.ok
+				? { done: `${counted(brought.value, 'pack')} of ${asked.sku} written to this shelf.` }
+				: fail(400, { problems: [], message: `${brought.error} Nothing was changed.` });
+		});
 	},
 	step: async ({ params, request }) => {
 		const { db, item } = await found(params.item);

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import BranchShelves from '$lib/components/stock/BranchShelves.svelte';
 	import ClaimReview from '$lib/components/stock/ClaimReview.svelte';
 	import ProductEvidence from '$lib/components/stock/ProductEvidence.svelte';
 	import StockFields from '$lib/components/stock/StockFields.svelte';
@@ -66,6 +67,7 @@
 		>
 	{/key}
 	<div class="grid content-start gap-3">
+		{#if data.branch && data.everywhere.length > 0}<BranchShelves packs={data.everywhere} here={data.branch} />{/if}
 		{#if data.product}
 			<ClaimReview claims={data.product.claims} derated={data.product.derated} />
 			<ProductEvidence facts={data.product.facts} choices={data.product.choices} />

@@ -16,6 +16,13 @@
 		<h1 class="mr-auto">What to order</h1>
 		{#if data.rows.length > 0}<span>{counted(data.rows.length, 'product')}, {shop.money(known)}</span>{/if}
 	</div>
+	{#if data.branch}<p>
+			For {data.isWhole ? 'the whole chain' : data.branch}; see
+			<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query behind it -->
+			<a class="link" href={data.isWhole ? resolve('/stock/reorder') : `${resolve('/stock/reorder')}?shelves=chain`}
+				>{data.isWhole ? `${data.branch} alone` : 'the whole chain'}</a
+			>.{data.isWhole ? ' What one branch has too much of is brought to another before it is ordered.' : ''}
+		</p>{/if}
 	<p class="max-w-prose text-sm text-soft">
 		By what was sold or fitted in the last {data.days} days, a delivery time of 7 days with a reserve, and 30 days that a
 		delivery should last. Reserved packs count as gone, packs on order as here.

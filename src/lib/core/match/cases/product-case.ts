@@ -55,6 +55,18 @@ export function piecesOf({ packs }: Pick<Product, 'packs'>): number | null {
 	return counted.length === 0 ? null : counted.reduce((sum, pack) => sum + pack.count * (pack.stock ?? 0), 0);
 }
 
+const cheapest = ({ packs }: Pick<Product, 'packs'>): number =>
+	Math.min(Infinity, ...packs.map((pack) => pack.price / pack.count));
+
+/** The same product with other packs: on another shelf, at another price. */
+export const withPacks = (product: ProductCase, packs: Product['packs']): ProductCase => ({
+	...product,
+	product: { ...product.product, packs },
+	record: { ...product.record, packs },
+	price: cheapest({ packs }),
+	pieces: piecesOf({ packs })
+});
+
 /** Prepares a product for matching. `track`: how it did wherever it was fitted; `field`: what was found of it on vehicles. */
 export function productCase(
 	record: Product,
@@ -71,7 +83,7 @@ export function productCase(
 		light,
 		minorLight: minorLight(product) ?? (isSwitchback(product) ? null : light),
 		flux: deratedFlux(product) ?? (led ? null : nominalFlux(product)),
-		price: Math.min(Infinity, ...product.packs.map((pack) => pack.price / pack.count)),
+		price: cheapest(product),
 		pieces: piecesOf(product),
 		track,
 		field

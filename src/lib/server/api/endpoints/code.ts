@@ -11,6 +11,7 @@ export const code = endpoint({
 	query: z.object({}),
 	answer: z.object({
 		code: z.string(),
+		branch: z.string().nullable().meta({ description: 'Branch it is from; null where a shop stands alone' }),
 		vehicle: z.string(),
 		also: z.array(z.string()).meta({ description: 'Other vehicles it does for' }),
 		releasedAt: z.string(),
@@ -23,8 +24,19 @@ export const code = endpoint({
 	run: async ({ db }, { code: asked }) => {
 		const found = await customerKit(db, asked.toUpperCase());
 		if (!found) throw new ApiRefusal('not-found', 'No kit was released under this code.');
-		const { vehicle, also, releasedAt, newer, places, stays, policy, cautions } = found;
+		const { branch, vehicle, also, releasedAt, newer, places, stays, policy, cautions } = found;
 		const lines = places.map(({ places: where, name, pieces }) => ({ places: where, name, pieces }));
-		return { code: found.code, vehicle, also, releasedAt, newer, lines, stays, policy, cautions: [...cautions] };
+		return {
+			code: found.code,
+			branch,
+			vehicle,
+			also,
+			releasedAt,
+			newer,
+			lines,
+			stays,
+			policy,
+			cautions: [...cautions]
+		};
 	}
 });

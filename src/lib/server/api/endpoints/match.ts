@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { matchWish, showMatch } from '../../services/match';
 import { ApiRefusal, endpoint } from '../api';
-import { candidate, VERDICTS, vehicleId, verdict } from '../schemas';
+import { branch, candidate, VERDICTS, vehicleId, verdict } from '../schemas';
 
 const MOST = 50;
 const FIRST = 10;
@@ -14,6 +14,7 @@ export const match = endpoint({
 	params: z.object({ vehicle: vehicleId, socket: z.string().min(1).max(80) }),
 	query: z.object({
 		most: z.coerce.number().int().min(1).max(MOST).default(FIRST),
+		branch,
 		verdict: z.array(verdict).default([]).meta({ description: 'Only candidates of these verdicts' })
 	}),
 	answer: z.object({
@@ -31,7 +32,7 @@ export const match = endpoint({
 			open: shown.open,
 			counts: shown.counts,
 			candidates: shown.candidates.map(
-				({ product, name, maker, colour, verdict: own, needs, findings, pack, stock }) => ({
+				({ product, name, maker, colour, verdict: own, needs, findings, pack, stock, elsewhere }) => ({
 					product,
 					name,
 					maker,
@@ -46,7 +47,8 @@ export const match = endpoint({
 						why
 					})),
 					pack,
-					stock
+					stock,
+					elsewhere: elsewhere.map(({ name: where, pieces }) => ({ branch: where, pieces }))
 				})
 			)
 		};

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { itemOfSku, sameNumber } from '../../repositories/packs';
 import { findAccessory, findProduct } from '../../repositories/products';
+import { shelvesEverywhere } from '../../services/branches';
 import { ApiRefusal, endpoint } from '../api';
-import { money } from '../schemas';
+import { branch, money } from '../schemas';
 
 /** What is on the shelf of a pack number. */
 export const stock = endpoint({
@@ -10,7 +11,7 @@ export const stock = endpoint({
 	scope: 'stock',
 	summary: 'What is on the shelf of a pack number',
 	params: z.object({ sku: z.string().min(1).max(80) }),
-	query: z.object({}),
+	query: z.object({ branch }),
 	answer: z.object({
 		sku: z.string(),
 		item: z.string(),
@@ -18,7 +19,10 @@ export const stock = endpoint({
 		count: z.number().int().meta({ description: 'Pieces in a pack' }),
 		price: money,
 		packs: z.number().int().nullable().meta({ description: 'Packs on the shelf; null when nobody said' }),
-		ordered: z.number().int().meta({ description: 'Packs on order with the supplier' })
+		ordered: z.number().int().meta({ description: 'Packs on order with the supplier' }),
+		branches: z
+			.array(z.object({ branch: z.string(), name: z.string(), packs: z.number().int().nullable(), price: money }))
+			.meta({ description: 'What lies at each branch of a chain; nothing where a shop stands alone' })
 	}),
 	run: async ({ db }, { sku }) => {
 		const id = await itemOfSku(db, sku);
@@ -26,6 +30,16 @@ export const stock = endpoint({
 		const pack = item?.packs.find((one) => sameNumber(one.sku, sku));
 		if (!item || !pack) throw new ApiRefusal('not-found', `No pack has the number “${sku}”.`);
 		const { count, price, stock: packs = null, ordered = 0 } = pack;
-		return { sku: pack.sku, item: item.id as string, name: item.name ?? null, count, price, packs, ordered };
+		const there = (await shelvesEverywhere(db, item.id)).filter((one) => one.sku === pack.sku);
+		return {
+			sku: pack.sku,
+			item: item.id as string,
+			name: item.name ?? null,
+			count,
+			price,
+			packs,
+			ordered,
+			branches: there.map((one) => ({ branch: one.id, name: one.name, packs: one.stock, price: one.price }))
+		};
 	}
 });

@@ -51,6 +51,7 @@ function lines(doc: Doc, { title, rows }: { title: string; rows: readonly LineVi
 export function factsOf(sheet: KitSheet): string[] {
 	const { checked } = sheet.life;
 	return [
+		sheet.branch ? `From ${sheet.branch}` : '',
 		sheet.code
 			? `Released as ${sheet.code}${sheet.releasedAt ? ` on ${shopDay(sheet.releasedAt)}` : ''}`
 			: `Draft of revision ${sheet.revision}: not released, may still change`,

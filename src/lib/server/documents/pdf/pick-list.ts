@@ -30,7 +30,11 @@ function pickListPdf(sheet: KitSheet, paper: Paper): Promise<Buffer> {
 			.font('bold')
 			.fontSize(18)
 			.text(`Pick list, ${sheet.code ?? `draft ${sheet.id}`}`, MARGIN, MARGIN, { width: inner(doc) });
-		paragraph(doc, `${sheet.name}, ${sheet.vehicleName}. ${packs} packs from ${shelves.length} shelves.`, 11);
+		paragraph(
+			doc,
+			`${sheet.name}, ${sheet.vehicleName}${sheet.branch ? `, from the shelves of ${sheet.branch}` : ''}. ${packs} packs from ${shelves.length} shelves.`,
+			11
+		);
 		doc.moveDown(0.6);
 		const rows = shelves.flatMap(([shelf, lines]) =>
 			lines.map((l, i) => [

@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import { LiveCover, shelvesOf, type Cover } from '../../../core/cover';
 import { assumedForPlaces, productView, RULE_IDS, type ProductCase } from '../../../core/match';
 import { rememberingLens } from '../../../core/optics';
+import { seenFrom } from '../../db/branch';
 import { asOfNow, changeAlways, type Tx } from '../../db/change';
 import { fingerprint } from '../../fingerprint';
 import {
@@ -78,9 +79,9 @@ export class KeptCover {
 		private readonly rules: string
 	) {}
 
-	/** What a cover of this shop is judged by, in short. What a part costs and how many there are is not. */
+	/** What a cover of this shop is judged by, in short: of a chain, the policy of its first branch. What a part costs and how many there are is not. */
 	static async rulesOf(db: Knex): Promise<string> {
-		const { policy, assumptions, accessories } = (await shopRules(db)).shop;
+		const { policy, assumptions, accessories } = (await shopRules(seenFrom(db, null))).shop;
 		const parts = accessories.map(({ packs: _packs, ...part }) => part);
 		return fingerprint([RULES_VERSION, RULE_IDS, policy, assumptions, parts]);
 	}

@@ -11,6 +11,8 @@ import { wiresIn } from './show';
 /** What a customer sees of a released kit: no prices, no names of the shop's people, nothing that can be changed. */
 export interface CustomerKit {
 	code: string;
+	/** Branch it is from; null where a shop stands alone. */
+	branch: string | null;
 	vehicle: string;
 	also: string[];
 	releasedAt: string;
@@ -50,6 +52,7 @@ export async function customerKit(db: Knex, code: string): Promise<CustomerKit |
 	const last = (await listRevisions(db, revision.kitId)).at(-1);
 	return {
 		code,
+		branch: frozen.branch ?? null,
 		vehicle: frozen.vehicle,
 		also,
 		releasedAt: revision.releasedAt,

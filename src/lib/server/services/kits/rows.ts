@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { KitRowView } from '../../../core/views';
+import { branchNames } from '../../repositories/branches';
 import { configurationNames } from '../../repositories/configurations';
 import { kitSummaries } from '../../repositories/kits';
 import { impactsOn } from './release-impacts';
@@ -14,6 +15,7 @@ export async function kitRows(
 ): Promise<{ rows: KitRowView[]; total: number }> {
 	const { rows, total } = await kitSummaries(db, { from: 0, ...wish, most: KITS_A_PAGE });
 	const names = await configurationNames(db, [...new Set(rows.map((kit) => kit.configurationId))]);
+	const branchName = await branchNames(db);
 	const impacts = await impactsOn(
 		db,
 		rows.map(({ id }) => id)
@@ -23,6 +25,7 @@ export async function kitRows(
 		rows: rows.map((kit) => ({
 			id: kit.id,
 			name: kit.name,
+			branch: branchName(kit.branch),
 			configuration: kit.configurationId,
 			vehicle: names.get(kit.configurationId) ?? kit.configurationId,
 			state: kit.state,

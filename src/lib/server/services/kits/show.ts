@@ -11,6 +11,7 @@ import {
 	type UnprovedLine
 } from '../../../core/views';
 import { vehicleName } from '../../../core/vehicle';
+import { branchNames } from '../../repositories/branches';
 import { findConfiguration } from '../../repositories/configurations';
 import { findKit, type StoredKit } from '../../repositories/kits';
 import { listRevisions, type KitRevision } from '../../repositories/kit-revisions';
@@ -27,6 +28,8 @@ import { impactsOnRelease } from './release-impacts';
 export interface KitSheet {
 	id: string;
 	name: string;
+	/** Branch it is of, or was when it was released; null where a shop stands alone. */
+	branch: string | null;
 	state: StoredKit['state'];
 	/** Code of the revision that is shown; null for a draft. */
 	code: string | null;
@@ -65,7 +68,7 @@ export interface KitSheet {
 
 type Shown = Pick<
 	FrozenKit,
-	'configuration' | 'vehicle' | 'order' | 'answer' | 'policy' | 'currency' | 'life' | 'also'
+	'branch' | 'configuration' | 'vehicle' | 'order' | 'answer' | 'policy' | 'currency' | 'life' | 'also'
 >;
 
 async function shownKit(db: Knex, stored: StoredKit, configuration: Configuration): Promise<Shown> {
@@ -73,6 +76,7 @@ async function shownKit(db: Knex, stored: StoredKit, configuration: Configuratio
 	const { order, answer, life } = stored;
 	const also = await Promise.all(life.also.map((id) => findConfiguration(db, id)));
 	return {
+		branch: (await branchNames(db))(stored.branch),
 		configuration,
 		vehicle: vehicleName(configuration),
 		order,
@@ -130,6 +134,7 @@ export async function kitSheet(
 	return {
 		id,
 		name: stored.name,
+		branch: shown.branch ?? null,
 		state: released ? 'released' : stored.state,
 		code: released?.code ?? null,
 		revision: released?.revision ?? revisions.length + 1,

@@ -5,7 +5,12 @@ import { MOST_OF_A_KIND, type WaitingSource } from './source';
 
 /** Kits that nobody has checked, and checked ones that nobody has released. */
 export const kitsWaiting: WaitingSource = async (db) => {
-	const { rows } = await kitSummaries(db, { states: ['draft', 'checked'], from: 0, most: MOST_OF_A_KIND });
+	const { rows } = await kitSummaries(db, {
+		states: ['draft', 'checked'],
+		isHere: true,
+		from: 0,
+		most: MOST_OF_A_KIND
+	});
 	const names = await vehicleNames(
 		db,
 		rows.map(({ configurationId }) => configurationId)

@@ -20,6 +20,8 @@ export type WeighedBy = (typeof WEIGHED_BY)[number];
 /** What a page asks of the cover: vehicles, lamps, and how they are weighed. */
 export interface CoverAsked extends CoverFilter {
 	weigh: WeighedBy;
+	/** Whose shelves count, in a chain: those of the branch where it is asked, or all of them. */
+	shelves?: 'here' | 'chain';
 }
 
 /** What questions are answered from. */
