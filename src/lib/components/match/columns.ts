@@ -1,4 +1,4 @@
-import { elsewhereWords, type CandidateView } from '$lib/core/views';
+import { elsewhereInShort, type CandidateView } from '$lib/core/views';
 import type { ShopFormats } from '../ui/shop-formats';
 
 /** One column of the candidate table that can be shown or left out. */
@@ -13,7 +13,7 @@ const share = ({ lightShare }: CandidateView) => (lightShare === null ? '–' : 
 
 /** Pieces here, and where else there are some when none is here. @example "0; 3 at Harbour" */
 export const stockText = ({ stock, elsewhere }: Pick<CandidateView, 'stock' | 'elsewhere'>): string =>
-	elsewhere.length === 0 ? String(stock) : `${stock}; ${elsewhereWords(elsewhere)}`;
+	elsewhere.length === 0 ? String(stock) : `${stock}; ${elsewhereInShort(elsewhere)}`;
 
 /** Columns a person may choose, in the order they stand. A new one is an entry here. */
 export const COLUMNS: readonly CandidateColumn[] = [

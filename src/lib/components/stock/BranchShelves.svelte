@@ -29,8 +29,8 @@
 					{#each there as row (row.name)}
 						<tr class={{ 'font-semibold': row.name === here }}>
 							<th scope="row" class="text-left font-[inherit]">{row.name}{row.name === here ? ', here' : ''}</th>
-							<td class="number">{row.stock ?? 'not counted'}</td>
-							<td class="number">{price(row.price)}</td>
+							<td class="number text-right">{row.stock ?? 'not counted'}</td>
+							<td class="number text-right">{price(row.price)}</td>
 							<td class="pl-3">{row.shelf ?? '–'}</td>
 						</tr>
 					{/each}

@@ -39,3 +39,9 @@ export interface Elsewhere {
 /** Where else something lies, in words. @example "3 at Harbour, 2 at Mole" */
 export const elsewhereWords = (others: readonly Elsewhere[]): string =>
 	others.map(({ name, pieces }) => `${pieces} at ${name}`).join(', ');
+
+/** The same where there is little room. @example "5 at 2 branches" */
+export const elsewhereInShort = (others: readonly Elsewhere[]): string =>
+	others.length > 1
+		? `${others.reduce((sum, { pieces }) => sum + pieces, 0)} at ${others.length} branches`
+		: elsewhereWords(others);

@@ -46,7 +46,14 @@ describe('where somebody works', () => {
 
 	it('is where a kit is from, and there somebody of another branch looks only', async () => {
 		const { db, owner, person, at } = await chain();
-		const kit = { configuration_id: 'fenholm-sound-2015', state: 'draft', kit_order: '{}', answer: '{}', extra: '{}', total: 0 };
+		const kit = {
+			configuration_id: 'fenholm-sound-2015',
+			state: 'draft',
+			kit_order: '{}',
+			answer: '{}',
+			extra: '{}',
+			total: 0
+		};
 		const more = { name: 'K', created_at: NOW, updated_at: NOW };
 		await changeAlways(db, async (tx) => {
 			await tx('kits').insert({ id: 'KH', ...kit, ...more });

@@ -1,14 +1,11 @@
 import type { Cookies } from '@sveltejs/kit';
 import type { Knex } from 'knex';
-import { briefly } from '../briefly';
 import { listBranches, rolesAtBranches, type Branch } from '../repositories/branches';
 import type { Person } from './accounts';
 import type { Role } from './roles';
 
 const BRANCH = 'rotalux-branch';
 const YEAR_S = 365 * 24 * 3600;
-
-const openBranches = briefly(async (db) => (await listBranches(db)).filter(({ closed }) => !closed));
 
 /** Remembers at a browser at which branch somebody works. */
 export const keepBranch = (cookies: Cookies, url: URL, branch: string): void =>
@@ -56,7 +53,7 @@ export async function whereIs(
 	db: Knex,
 	{ person, cookies, params }: { person: Person | null; cookies: Cookies; params: Partial<Record<string, string>> }
 ): Promise<Where> {
-	const branches = await openBranches(db);
+	const branches = (await listBranches(db)).filter(({ closed }) => !closed);
 	const [first] = branches;
 	if (!first) return { branch: null, name: null, works: [], role: person?.role ?? null };
 	const roles = person?.id == null ? new Map<string, Role>() : await rolesAtBranches(db, person.id);

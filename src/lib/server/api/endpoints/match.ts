@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { matchWish, showMatch } from '../../services/match';
+import { readCurrency } from '../../services/policy';
 import { ApiRefusal, endpoint } from '../api';
 import { branch, candidate, VERDICTS, vehicleId, verdict } from '../schemas';
 
@@ -18,6 +19,7 @@ export const match = endpoint({
 		verdict: z.array(verdict).default([]).meta({ description: 'Only candidates of these verdicts' })
 	}),
 	answer: z.object({
+		currency: z.string(),
 		open: z.string().nullable().meta({ description: 'Why nothing can be said of this place, if so' }),
 		counts: z.object({ fits: z.number(), parts: z.number(), unknown: z.number(), refused: z.number() }),
 		candidates: z.array(candidate)
@@ -29,6 +31,7 @@ export const match = endpoint({
 		const best = VERDICTS.find((one) => shown.counts[one] > 0);
 		await asked(vehicle, [{ socket, verdict: best }]);
 		return {
+			currency: await readCurrency(db),
 			open: shown.open,
 			counts: shown.counts,
 			candidates: shown.candidates.map(

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { itemOfSku, sameNumber } from '../../repositories/packs';
 import { findAccessory, findProduct } from '../../repositories/products';
+import { readCurrency } from '../../services/policy';
 import { shelvesEverywhere } from '../../services/branches';
 import { ApiRefusal, endpoint } from '../api';
 import { branch, money } from '../schemas';
@@ -18,6 +19,7 @@ export const stock = endpoint({
 		name: z.string().nullable(),
 		count: z.number().int().meta({ description: 'Pieces in a pack' }),
 		price: money,
+		currency: z.string(),
 		packs: z.number().int().nullable().meta({ description: 'Packs on the shelf; null when nobody said' }),
 		ordered: z.number().int().meta({ description: 'Packs on order with the supplier' }),
 		branches: z
@@ -37,6 +39,7 @@ export const stock = endpoint({
 			name: item.name ?? null,
 			count,
 			price,
+			currency: await readCurrency(db),
 			packs,
 			ordered,
 			branches: there.map((one) => ({ branch: one.id, name: one.name, packs: one.stock, price: one.price }))
