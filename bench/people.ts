@@ -11,9 +11,9 @@ import { median, ms } from './measure';
 const PEOPLE = 50;
 const MINUTE_MS = 60_000;
 const CHANGE_ONE_IN = 10;
-const AIM = { perSecond: 150, p99: 1000, page: 300, bytes: 300_000, counter: 100 };
+export const AIM = { perSecond: 150, p99: 1000, page: 300, bytes: 300_000, counter: 100 };
 
-const PAGES = [
+export const PAGES = [
 	'/',
 	'/vehicles',
 	'/vehicles/identify?q=bran',
@@ -37,12 +37,12 @@ const PAGES = [
 	'/settings'
 ];
 
-interface Names {
+export interface Names {
 	make: string;
 	model: string;
 }
 
-async function namesOf(folder: string): Promise<Names[]> {
+export async function namesOf(folder: string): Promise<Names[]> {
 	const db = await openDatabase(folder);
 	const names: Names[] = await db('configurations').select('make', 'model').limit(2000);
 	await db.destroy();
@@ -61,7 +61,8 @@ interface Asked {
 	body?: string;
 }
 
-function timed(
+/** Asks an address once; how long it took, and what came. */
+export function timed(
 	address: string,
 	{ method = 'GET', headers = {}, body }: Asked = {}
 ): Promise<{ time: number; bytes: number; status: number }> {
@@ -141,7 +142,8 @@ function person(served: Served, names: readonly Names[], seed: number): () => Pr
 	};
 }
 
-async function crowd(served: Served, names: readonly Names[]): Promise<void> {
+/** Fifty people for a minute. */
+export async function crowd(served: Served, names: readonly Names[]): Promise<void> {
 	const times: number[] = [];
 	const memory: number[] = [];
 	let failed = 0;

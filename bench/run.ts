@@ -13,6 +13,7 @@ import { kits } from './kits';
 import { PARTS as ACCESSORIES } from './fleet/products';
 import { generateConfiguration, generateProducts } from './generate';
 import { cover } from './cover';
+import { engines } from './engines';
 import { median, ms, slopeOf } from './measure';
 import { sellable } from './sellable';
 import { people } from './people';
@@ -107,7 +108,8 @@ const PARTS: Record<string, () => void | Promise<void>> = {
 	circuits,
 	diagnosis,
 	firstLoad,
-	people
+	people,
+	engines
 };
 const only = process.argv[2];
 for (const [name, part] of Object.entries(PARTS)) if (only === undefined || only === name) await part();

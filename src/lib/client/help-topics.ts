@@ -51,6 +51,8 @@ export const HELP_TOPICS: readonly HelpTopic[] = [
 	{ topic: 'practice', title: 'Practice', routes: ['/practice'], keys: ['an exercise'] },
 	{ topic: 'reference', title: 'Reference', routes: ['/reference'], keys: ['the interchange map'] },
 	{ topic: 'words', title: 'Words', routes: [], keys: [] },
+	{ topic: 'branches', title: 'Branches', routes: ['/settings/branches'], keys: [] },
+	{ topic: 'programs', title: 'Programs', routes: ['/settings/programs'], keys: [] },
 	{ topic: 'settings', title: 'Settings', routes: ['/settings', '/sign-in'], keys: [] }
 ];
 
