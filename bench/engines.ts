@@ -54,20 +54,18 @@ async function questions(both: Both, names: readonly Names[]): Promise<void> {
 	const socket = () => `/vehicles/v${any(2000)}/match/S${any(16)}/__data.json`;
 	await sideBySide('match, a change of socket', { both, paths: many(socket), aim: 100 });
 	const kit = () => `/vehicles/v${any(2000)}/kit/offer.json?scope=rear`;
-	await sideBySide('kit, three balances', { both, paths: many(kit), aim: 1000 });
+	await sideBySide('three kits, one of each balance', { both, paths: many(kit), aim: 3000 });
 }
 
-/** A big shop from a file and from a PostgreSQL, side by side in one run; then fifty people on the latter. */
+/** A big shop from a file and from a PostgreSQL, side by side in one run; then fifty people on each. `ROTALUX_BIG` names a folder that is filled already. */
 export async function engines(size: ShopSize = BIG): Promise<void> {
 	const postgres = await startPostgres();
 	if ('why' in postgres) return console.log(`engines: NOT RUN: ${postgres.why}.`);
 	const folder = mkdtempSync(join(tmpdir(), 'rotalux-engines-'));
-	const [data, moving, empty] = ['file', 'moving', 'server'].map((name) => join(folder, name)) as [
-		string,
-		string,
-		string
-	];
-	await fillShop(data, size);
+	const kept = process.env.ROTALUX_BIG;
+	const data = kept ?? join(folder, 'file');
+	if (!kept) await fillShop(data, size);
+	const moving = join(folder, 'moving');
 	cpSync(data, moving, { recursive: true });
 	const began = performance.now();
 	await moveData(moving, postgres.url);
@@ -76,16 +74,17 @@ export async function engines(size: ShopSize = BIG): Promise<void> {
 	);
 	const both = {
 		file: await serve(data, { ROTALUX_LOG: 'silent' }),
-		server: await serve(empty, { ROTALUX_LOG: 'silent', ROTALUX_DATABASE: postgres.url })
+		server: await serve(join(folder, 'server'), { ROTALUX_LOG: 'silent', ROTALUX_DATABASE: postgres.url })
 	};
 	try {
 		const names = await namesOf(data);
 		await questions(both, names);
 		for (const path of PAGES)
 			await sideBySide(path, { both, paths: Array.from({ length: PAGES_ASKED }, () => path), aim: AIM.page });
-		await both.file.stop();
-		console.log('  the server alone:');
-		await crowd(both.server, names);
+		for (const [name, served] of Object.entries(both)) {
+			console.log(`  people on the ${name}:`);
+			await crowd(served, names);
+		}
 	} finally {
 		await both.file.stop();
 		await both.server.stop();

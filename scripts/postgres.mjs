@@ -4,8 +4,7 @@ import { execFileSync, spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { chownSync, existsSync, mkdtempSync, readdirSync, rmSync, statfsSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { basename, join } from 'node:path';
 import pg from 'pg';
 
 const HOME = '/usr/lib/postgresql';
@@ -117,7 +116,7 @@ export async function startPostgres() {
 	return { why: 'the server did not start' };
 }
 
-if (process.argv[1] === fileURLToPath(import.meta.url)) {
+if (basename(process.argv[1] ?? '') === 'postgres.mjs') {
 	const started = await startPostgres();
 	if ('why' in started) {
 		console.error(started.why);

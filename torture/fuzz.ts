@@ -5,7 +5,7 @@ import { ask, cli, demoFolder, inside, scratch, VEHICLE, whileServed, type Effor
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 
-const SLOW_MS = 5000;
+const SLOW_MS = 20_000;
 
 const NASTY = [
 	'__proto__',

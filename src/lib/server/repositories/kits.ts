@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { removeRows, writeRows } from '../db/bulk';
+import { idsWith, plainWords } from '../db/text-search';
 import { ofBranch } from '../db/branch';
 import type { Tx } from '../db/change';
 import { inParts } from '../db/in-parts';
@@ -154,47 +155,39 @@ export interface KitSummary {
 	updatedAt: string;
 }
 
-/** A page of kits, the last touched first, and how many there are: all, those of a configuration, or those whose name or code holds what is typed. */
-export async function kitSummaries(
-	db: Knex,
-	{
-		configurationId,
-		states,
-		typed = '',
-		isHere = false,
-		from,
-		most
-	}: {
-		configurationId?: string;
-		states?: readonly StoredKit['state'][];
-		typed?: string;
-		/** Only those of where the database is seen from. */
-		isHere?: boolean;
-		from: number;
-		most: number;
+/** Which kits somebody looks for: all, those of a configuration, or those whose name, code or vehicle holds what is typed. */
+export interface KitWish {
+	configurationId?: string;
+	states?: readonly StoredKit['state'][];
+	typed?: string;
+	/** Only those of where the database is seen from. */
+	isHere?: boolean;
+}
+
+function matchingKits(db: Knex, { configurationId, states, typed = '', isHere = false }: KitWish): Knex.QueryBuilder {
+	const query = db('kits');
+	if (configurationId !== undefined) void query.where({ configuration_id: configurationId });
+	if (states) void query.whereIn('state', states);
+	if (isHere) void query.where(ofBranch(db, 'kits'));
+	for (const word of typed.toLowerCase().split(/\s+/).filter(Boolean)) {
+		const like = `%${anyCharacter(word)}%`;
+		const words = plainWords([word]).map((part) => [part]);
+		void query.where((one) => {
+			void one
+				.whereILike('kits.name', like)
+				.orWhereIn('kits.id', db('kit_revisions').whereILike('code', like).select('kit_id'));
+			if (words.length > 0) void one.orWhereIn('kits.configuration_id', idsWith(db, 'configuration_search', words));
+		});
 	}
-): Promise<{ rows: KitSummary[]; total: number }> {
-	const matching = () => {
-		const query = db('kits');
-		if (configurationId !== undefined) void query.where({ configuration_id: configurationId });
-		if (states) void query.whereIn('state', states);
-		if (isHere) void query.where(ofBranch(db, 'kits'));
-		for (const word of typed.toLowerCase().split(/\s+/).filter(Boolean)) {
-			const like = `%${anyCharacter(word)}%`;
-			void query.where((one) =>
-				one
-					.whereILike('kits.name', like)
-					.orWhereIn('kits.id', db('kit_revisions').whereILike('code', like).select('kit_id'))
-					.orWhereIn(
-						'kits.configuration_id',
-						db('configurations').whereILike('make', like).orWhereILike('model', like).select('id')
-					)
-			);
-		}
-		return query;
-	};
-	const [count] = await matching().count({ n: '*' });
-	const rows: KitRow[] = await matching()
+	return query;
+}
+
+/** Some kits, the last touched first. */
+export async function someKits(
+	db: Knex,
+	{ from, most, ...wish }: KitWish & { from: number; most: number }
+): Promise<KitSummary[]> {
+	const rows: KitRow[] = await matchingKits(db, wish)
 		.orderBy([...LAST_TOUCHED_FIRST])
 		.offset(from)
 		.limit(most)
@@ -207,20 +200,23 @@ export async function kitSummaries(
 		.orderBy('revision')
 		.select('kit_id', 'code');
 	const last = new Map(codes.map(({ kit_id, code }) => [kit_id, code]));
-	return {
-		total: Number(count?.n ?? 0),
-		rows: rows.map((row) => ({
-			id: row.id,
-			name: row.name,
-			configurationId: row.configuration_id,
-			branch: row.branch_id,
-			state: row.state,
-			total: row.total,
-			openPlaces: row.open_places,
-			code: last.get(row.id) ?? null,
-			updatedAt: row.updated_at
-		}))
-	};
+	return rows.map((row) => ({
+		id: row.id,
+		name: row.name,
+		configurationId: row.configuration_id,
+		branch: row.branch_id,
+		state: row.state,
+		total: row.total,
+		openPlaces: row.open_places,
+		code: last.get(row.id) ?? null,
+		updatedAt: row.updated_at
+	}));
+}
+
+/** How many kits there are of those somebody looks for. */
+export async function countKits(db: Knex, wish: KitWish): Promise<number> {
+	const [count] = await matchingKits(db, wish).count({ n: '*' });
+	return Number(count?.n ?? 0);
 }
 
 /** Writes what a kit is found by: what is in it, and for which other configurations it does. */

@@ -4,7 +4,7 @@ import type { FoundThing } from '../../core/views';
 import { socketName, vehicleName } from '../../core/vehicle';
 import { findComplaint } from '../repositories/complaints';
 import { findConfiguration, findConfigurations } from '../repositories/configurations';
-import { kitSummaries } from '../repositories/kits';
+import { someKits } from '../repositories/kits';
 import { pageOfAccessories, pageOfProducts, searchStock, type StockWish } from '../repositories/products';
 import { searchIds } from '../repositories/search';
 
@@ -52,7 +52,7 @@ async function stock(db: Knex, line: string): Promise<FoundThing[]> {
 }
 
 async function kits(db: Knex, typed: string): Promise<FoundThing[]> {
-	const { rows } = await kitSummaries(db, { typed, from: 0, most: EACH });
+	const rows = await someKits(db, { typed, from: 0, most: EACH });
 	return rows.map((kit) => ({
 		kind: 'kit',
 		id: kit.id,

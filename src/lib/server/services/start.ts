@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { vehicleName } from '../../core/vehicle';
 import { pageOfConfigurations, findConfigurations } from '../repositories/configurations';
 import { recentRecords } from '../repositories/events';
-import { kitSummaries } from '../repositories/kits';
+import { countKits, someKits } from '../repositories/kits';
 import { pageOfProducts } from '../repositories/products';
 import { isSetUp } from './shop-setup';
 
@@ -23,8 +23,8 @@ export async function readStart(db: Knex): Promise<ShopStart> {
 	const { total: vehicles } = await pageOfConfigurations(db, { from: 0, most: 1 });
 	const { total: products } = await pageOfProducts(db, { found: null, from: 0, most: 1 });
 	const [last] = await findConfigurations(db, await recentRecords(db, 'configuration:', 1));
-	const { rows } = await kitSummaries(db, { states: ['draft', 'checked'], from: 0, most: 1 });
-	const { total: released } = await kitSummaries(db, { states: ['released'], from: 0, most: 1 });
+	const rows = await someKits(db, { states: ['draft', 'checked'], from: 0, most: 1 });
+	const released = await countKits(db, { states: ['released'] });
 	const [kit] = rows;
 	return {
 		isSetUp: await isSetUp(db),

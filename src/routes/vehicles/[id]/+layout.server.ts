@@ -1,7 +1,7 @@
 import { error, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
 import { lastEvent } from '$lib/server/repositories/events';
-import { kitSummaries } from '$lib/server/repositories/kits';
+import { countKits } from '$lib/server/repositories/kits';
 import { countQuestions } from '$lib/server/repositories/questions';
 import { mergedInto } from '$lib/server/services/record/create';
 import { historyOf } from '$lib/server/services/record/history';
@@ -19,7 +19,7 @@ export const load: LayoutServerLoad = async ({ params }) => {
 		if (into) redirect(307, resolve('/vehicles/[id]/walk/[[socket]]', { id: into }));
 		error(404, { message: `There is no vehicle “${id}” on record.`, kept: 'Nothing was changed.' });
 	}
-	const { total: kits } = await kitSummaries(db, { configurationId: id, from: 0, most: 1 });
+	const kits = await countKits(db, { configurationId: id });
 	const { undo, redo, events } = await historyOf(db, CONFIGURATIONS, id);
 	const what = (event: number | null) => events.find((e) => e.id === event)?.what ?? null;
 	return {

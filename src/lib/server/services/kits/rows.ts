@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import type { KitRowView } from '../../../core/views';
 import { branchNames } from '../../repositories/branches';
 import { configurationNames } from '../../repositories/configurations';
-import { kitSummaries } from '../../repositories/kits';
+import { countKits, someKits } from '../../repositories/kits';
 import { impactsOn } from './release-impacts';
 
 /** Kits of a page of the list. */
@@ -13,7 +13,7 @@ export async function kitRows(
 	db: Knex,
 	wish: { configurationId?: string; typed?: string; from?: number }
 ): Promise<{ rows: KitRowView[]; total: number }> {
-	const { rows, total } = await kitSummaries(db, { from: 0, ...wish, most: KITS_A_PAGE });
+	const rows = await someKits(db, { from: 0, ...wish, most: KITS_A_PAGE });
 	const names = await configurationNames(db, [...new Set(rows.map((kit) => kit.configurationId))]);
 	const branchName = await branchNames(db);
 	const impacts = await impactsOn(
@@ -21,7 +21,7 @@ export async function kitRows(
 		rows.map(({ id }) => id)
 	);
 	return {
-		total,
+		total: await countKits(db, wish),
 		rows: rows.map((kit) => ({
 			id: kit.id,
 			name: kit.name,

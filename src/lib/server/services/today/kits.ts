@@ -1,11 +1,11 @@
 import { counted } from '../../../core/quantity';
-import { kitSummaries } from '../../repositories/kits';
+import { someKits } from '../../repositories/kits';
 import { vehicleNames } from '../vehicle-names';
 import { MOST_OF_A_KIND, type WaitingSource } from './source';
 
 /** Kits that nobody has checked, and checked ones that nobody has released. */
 export const kitsWaiting: WaitingSource = async (db) => {
-	const { rows } = await kitSummaries(db, {
+	const rows = await someKits(db, {
 		states: ['draft', 'checked'],
 		isHere: true,
 		from: 0,
