@@ -15,6 +15,7 @@ import { actorHere } from '$lib/server/actor';
 import { keepName } from '$lib/server/access/who';
 import { changeAssumptions, readAssumptions, type AssumptionChange } from '$lib/server/services/assumptions';
 import { followUpMonths, setFollowUpMonths } from '$lib/server/services/follow-ups';
+import { whereIs, whereWords } from '$lib/server/db/where';
 import { changePolicy, hasOwnPolicy, readMeasures, readPolicy } from '$lib/server/services/policy';
 import { changeSetup, readSetup, shopSetup } from '$lib/server/services/shop-setup';
 import type { Actor } from '$lib/server/services/record/store';
@@ -37,6 +38,7 @@ export const load: PageServerLoad = async ({ locals }) => {
 		mayPeople: may(locals.person?.role ?? 'workshop', 'people'),
 		backup: last ? { at: last.at, bytes: last.bytes, file: last.file } : null,
 		folder: dataFolder(),
+		data: whereWords(whereIs(dataFolder())),
 		policy,
 		/** Whether it is this branch's alone; null at the first branch, whose policy holds for all that have none. */
 		ownPolicy: locals.where.branch === null ? null : await hasOwnPolicy(db),

@@ -183,7 +183,9 @@
 				{data.backup
 					? `Last backup ${moment(data.backup.at)}, ${bytesText(data.backup.bytes)}; one is made every day and before every update.`
 					: 'No backup yet; one is made every day and before every update.'}
-				<span class="block text-sm text-soft">Data and backups are in {data.folder}. Keep a copy on another disk.</span>
+				<span class="block text-sm text-soft"
+					>Data are in {data.data}, backups in {data.folder}. Keep a copy on another disk.</span
+				>
 			</p>
 			{#if data.mayKeep}
 				<div class="flex flex-wrap gap-2">

@@ -65,3 +65,11 @@ export function whereIs(folder: string, env: NodeJS.ProcessEnv = process.env): W
 		? { engine: 'sqlite', file: join(folder, DATABASE_FILE) }
 		: serverAt(address, env.ROTALUX_DATABASE === address ? 'ROTALUX_DATABASE' : join(folder, ADDRESS_FILE));
 }
+
+/** Where data are, for the people of the shop: nothing of who may come in there. @example "the database rotalux on db.example" */
+export function whereWords(where: Where): string {
+	if (where.engine === 'sqlite') return where.file;
+	const { hostname, pathname, searchParams } = new URL(where.url);
+	const host = searchParams.get('host') ?? hostname;
+	return `the database ${pathname.slice(1)} on ${host === '' || host.startsWith('/') ? 'this machine' : host}`;
+}

@@ -1,8 +1,11 @@
 import type { Knex } from 'knex';
 import type { FittingMark } from '../../core/fitup';
 import type { FitUpView } from '../../core/views';
+import { bytesText } from '../../core/quantity';
+import { mostPictureBytes } from '../config';
 import { branchOf } from '../db/branch';
 import type { Tx } from '../db/change';
+import { Trouble } from '../db/failure';
 
 /** A kit that is fitted to a customer's vehicle. */
 export interface StoredFitting {
@@ -109,12 +112,22 @@ export async function everyPicture(db: Knex): Promise<{ hash: string; type: stri
 	return rows.map(({ hash, type, data }) => ({ hash, type, bytes: Buffer.from(data, 'base64') }));
 }
 
-/** Keeps a picture under the hash of its bytes, once. */
-export async function keepPicture(tx: Tx, hash: string, picture: { type: string; bytes: Uint8Array }): Promise<void> {
-	await tx('pictures')
-		.insert({ hash, type: picture.type, data: Buffer.from(picture.bytes).toString('base64') })
-		.onConflict('hash')
-		.ignore();
+/**
+ * Keeps a picture under the hash of its bytes, once.
+ * @throws Trouble when all pictures together would take more than they may
+ */
+export async function keepPicture(
+	tx: Tx,
+	hash: string,
+	{ type, bytes }: { type: string; bytes: Uint8Array }
+): Promise<void> {
+	if (await tx('pictures').where({ hash }).first('hash')) return;
+	const [all] = await tx('pictures').sum({ bytes: 'bytes' });
+	if (Number(all?.bytes ?? 0) + bytes.length > mostPictureBytes())
+		throw new Trouble(
+			`The pictures of the shop take all the room they may, ${bytesText(mostPictureBytes())}. This one was not kept; ROTALUX_PICTURES gives them more.`
+		);
+	await tx('pictures').insert({ hash, type, data: Buffer.from(bytes).toString('base64'), bytes: bytes.length });
 }
 
 /** Fittings that are finished, the last finished first. */

@@ -1,11 +1,12 @@
 import type { Knex } from 'knex';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, onTestFinished, vi } from 'vitest';
 import { demoDatabase, kitContextOn, putRecords } from '../../../../tests/support/database';
 import { solver } from '../../../../tests/support/solver';
 import { kitOrder } from '../../core/model';
 import { openQuestions } from '../../core/vehicle';
 import { findConfiguration } from '../repositories/configurations';
-import { findFitting, findPicture, marksOf } from '../repositories/fittings';
+import { changeAlways } from '../db/change';
+import { findFitting, findPicture, keepPicture, marksOf } from '../repositories/fittings';
 import { sentMarks, showFitting, startFitting, stepsOf, takeMarks } from './fittings';
 import { fitUpOf, kitSheet, startKit } from './kits';
 import { mergeConfigurations, splitConfiguration } from './record/create';
@@ -35,6 +36,21 @@ const sent = (kind: string, step: string, more: object = {}) => ({
 });
 const take = (db: Knex, ...marks: object[]) =>
 	takeMarks(db, 'F1', { marks: sentMarks.parse({ marks }).marks, actor: ACTOR });
+
+it('pictures are kept once, and none beyond what all of them may take', async () => {
+	const { db } = await demoDatabase();
+	const keep = (hash: string) =>
+		changeAlways(db, (tx) => keepPicture(tx, hash, { type: 'image/png', bytes: new Uint8Array(600_000) }));
+	vi.stubEnv('ROTALUX_PICTURES', '1');
+	onTestFinished(() => void vi.unstubAllEnvs());
+	await keep('a');
+	await keep('a');
+	await expect(keep('b')).rejects.toThrow('all the room they may');
+	expect(await findPicture(db, 'b')).toBeNull();
+	vi.stubEnv('ROTALUX_PICTURES', '2');
+	await keep('b');
+	expect((await findPicture(db, 'b'))?.bytes.length ?? 0).toBe(600_000);
+});
 
 describe('a fitting', () => {
 	it('keeps what is ticked once, however often it is sent', async () => {

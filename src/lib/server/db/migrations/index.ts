@@ -16,6 +16,7 @@ import * as practiceCases from './0014-practice-cases';
 import * as jobs from './0015-jobs';
 import * as programs from './0016-programs';
 import * as branches from './0017-branches';
+import * as pictureSizes from './0018-picture-sizes';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -35,7 +36,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0014-practice-cases': practiceCases,
 	'0015-jobs': jobs,
 	'0016-programs': programs,
-	'0017-branches': branches
+	'0017-branches': branches,
+	'0018-picture-sizes': pictureSizes
 };
 
 /** Their keys, in order. */
