@@ -189,7 +189,9 @@ async function movedTo(
 
 /** Changes an account. Another password, role or branch, or closing it, ends its sessions; one owner always stays. */
 export async function changeAccount(db: Knex, id: number, asked: AccountChange): Promise<Result<Account, string>> {
-	const { name, role, password, closed, branches } = asked;
+	const { name, role, password, closed } = asked;
+	// Who becomes owner works at all branches.
+	const branches = asked.branches ?? (role === 'owner' ? new Map<string, string>() : undefined);
 	const wrong =
 		(name === undefined ? null : wrongName(name)) ?? (password === undefined ? null : wrongPassword(password));
 	if (wrong) return err(wrong);

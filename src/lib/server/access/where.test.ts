@@ -72,6 +72,10 @@ describe('where somebody works', () => {
 		expect(await at(person.id!, ['quay', 'owner'])).toMatchObject({ ok: false });
 		expect(await at(person.id!, ['quay', 'king'])).toMatchObject({ ok: false });
 		expect(await at(person.id!, ['nowhere', 'counter'])).toMatchObject({ ok: false });
+		expect(await changeAccount(db, person.id!, { role: 'owner' })).toMatchObject({ ok: true });
+		expect(await whereIs(db, { person: { ...person, role: 'owner' }, cookies: browser(), params: {} })).toMatchObject({
+			role: 'owner'
+		});
 		expect(await at(person.id!)).toMatchObject({ ok: true });
 	});
 

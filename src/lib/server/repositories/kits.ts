@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { removeRows, writeRows } from '../db/bulk';
 import { idsWith, plainWords } from '../db/text-search';
-import { ofBranch } from '../db/branch';
+import { branchOf, ofBranch } from '../db/branch';
 import type { Tx } from '../db/change';
 import { inParts } from '../db/in-parts';
 import type { KitOrder } from '../../core/model';
@@ -117,6 +117,10 @@ export async function kitsOf(db: Knex, configurationId: string): Promise<StoredK
 		.orderBy([...LAST_TOUCHED_FIRST]);
 	return rows.map(fromRow);
 }
+
+/** Kits of a configuration that are worked on where the database is seen from, the last touched first. */
+export const kitsHere = async (db: Knex, configurationId: string): Promise<StoredKit[]> =>
+	(await kitsOf(db, configurationId)).filter(({ branch }) => branch === branchOf(db));
 
 /** Kits that do for a configuration: its own, and those of others that say so. */
 export async function kitsFor(db: Knex, configurationId: string): Promise<StoredKit[]> {

@@ -13,6 +13,7 @@ import { examine } from './doctor';
 import { exportComplete } from './complete';
 import { startKit } from './kits';
 import { brokenKits } from './kits/broken';
+import { draftFor } from './kits/choices';
 import { reorderKit } from './kits/draft';
 import { checkDraft, releaseKit } from './kits/life';
 import { changePolicy, hasOwnPolicy, readPolicy } from './policy';
@@ -21,6 +22,7 @@ import { PRODUCTS } from './record/store';
 import { whatToOrder } from './reorder';
 import { quoteKit, standingOf, stepSale } from './sales';
 import { saveProduct } from './stock';
+import { askSupplier } from './supplier';
 
 const ACTOR = { by: 'A. Person', now: '2026-11-26T08:00:00.000Z' };
 const LAMP = 'GL-P21-RD';
@@ -108,6 +110,20 @@ describe('a shelf of a branch', () => {
 		]);
 	});
 
+	it('is not filled by the supplier, whoever asks: the first one is', async () => {
+		const { db, quay } = await chain();
+		const { sku, price } = (await lampIn(db)).packs[0]!;
+		const quotes = [{ sku, price: price + 1, stock: 77 }];
+		const supplier = {
+			name: 'Made up',
+			simulated: true,
+			ask: () => Promise.resolve({ at: ACTOR.now, currency: 'EUR', quotes })
+		};
+		expect(await askSupplier(quay, supplier, ACTOR)).toMatchObject({ trouble: null, changes: 2 });
+		expect((await lampIn(db)).packs[0]).toMatchObject({ stock: 77, price: price + 1 });
+		expect((await lampIn(quay)).packs[0]).toMatchObject({ stock: 0, price: price + 1 });
+	});
+
 	it('says what lies elsewhere, by the pieces; of a closed branch nothing counts', async () => {
 		const { db, quay } = await chain();
 		await counted(quay, { stock: 3 });
@@ -153,6 +169,9 @@ describe('a branch', () => {
 			ok: false,
 			error: expect.stringContaining('a kit of Quay')
 		});
+		// Where its own kit is none, Match begins one.
+		const own = await draftFor(kitContextOn(db), car, 'stop-L');
+		expect(own).toMatchObject({ ok: true, value: { branch: null } });
 		for (const line of rich.value.answer.lines)
 			await bringOver(
 				db,

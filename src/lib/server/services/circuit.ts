@@ -14,7 +14,7 @@ import { bestSet, remedyTable, type BestSet, type RemedyTable } from '../../core
 import { type Solver } from '../../core/solver';
 import { bestLamps, matchConfiguration } from '../../core/match';
 import { findConfiguration } from '../repositories/configurations';
-import { kitsOf, type StoredKit } from '../repositories/kits';
+import { kitsHere, type StoredKit } from '../repositories/kits';
 import { shopData, type ShopData } from './catalogue';
 import { remembered } from './remember';
 
@@ -55,7 +55,7 @@ function lampAt(configuration: Configuration, socketId: string, product: Product
 
 /** The kit that is being made for a vehicle; null when none is. */
 async function kitUnderWay(db: Knex, id: string): Promise<StoredKit | null> {
-	return (await kitsOf(db, id)).find((k) => k.state !== 'released' && k.answer.lines.length > 0) ?? null;
+	return (await kitsHere(db, id)).find((k) => k.state !== 'released' && k.answer.lines.length > 0) ?? null;
 }
 
 function chosenFor(configuration: Configuration, kit: StoredKit | null, { catalogue, shop }: ShopData): Chosen {

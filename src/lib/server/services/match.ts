@@ -25,7 +25,7 @@ import {
 	type NeighbourView
 } from '../../core/views';
 import { findConfiguration } from '../repositories/configurations';
-import { kitsOf } from '../repositories/kits';
+import { kitsHere } from '../repositories/kits';
 import { itemOfSku } from '../repositories/packs';
 import { findProduct, productIdLike } from '../repositories/products';
 import { elsewhere } from './branches';
@@ -75,7 +75,7 @@ export const matchWish = (socketId: string, more: Partial<MatchWish> = {}): Matc
 
 /** The exception signed for the draft kit last touched, if any. */
 async function exceptionOf(db: Knex, id: string): Promise<PolicyException | undefined> {
-	return (await kitsOf(db, id)).find((kit) => kit.state === 'draft')?.order.exception;
+	return (await kitsHere(db, id)).find((kit) => kit.state === 'draft')?.order.exception;
 }
 
 /** The product a person means by its number or by the number of a pack; null when nothing has it. */

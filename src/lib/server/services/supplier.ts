@@ -3,6 +3,7 @@ import type { Accessory, Pack, Product } from '../../core/model';
 import { amount, counted, type Currency } from '../../core/quantity';
 import { shopMoment } from '../shop-time';
 import { err, ok } from '../../core/result';
+import { seenFrom } from '../db/branch';
 import { change, changeAlways } from '../db/change';
 import { lastEvents } from '../repositories/events';
 import { itemsOfSkus } from '../repositories/packs';
@@ -58,7 +59,7 @@ async function firstPacks(db: Knex): Promise<FeedPack[]> {
 
 /** The supplier of this shop. */
 export async function shopSupplier(db: Knex, now: () => Date): Promise<Supplier> {
-	return supplierOf(() => firstPacks(db), await readCurrency(db), { now });
+	return supplierOf(() => firstPacks(seenFrom(db, null)), await readCurrency(db), { now });
 }
 
 /** How prices and stock stand, without asking anybody. */
@@ -171,10 +172,11 @@ async function haveMoved(db: Knex, store: Writes['store'], prepared: Writes['pre
 }
 
 /**
- * Asks the supplier and takes its prices and stock in, each change in the history of its item. When the supplier is down or sends
+ * Asks the supplier and takes its prices and stock in, for the first branch of a chain, each change in the history of its item. When the supplier is down or sends
  * nonsense the last good values stay, with their date, and the state says so.
  */
-export async function askSupplier(db: Knex, supplier: Supplier, actor: Actor): Promise<SupplierState> {
+export async function askSupplier(from: Knex, supplier: Supplier, actor: Actor): Promise<SupplierState> {
+	const db = seenFrom(from, null);
 	const before = await supplierState(db, supplier);
 	const keep = async (state: Partial<SupplierState>) => {
 		const { name: _name, simulated: _simulated, ...kept } = { ...before, ...state, lastAsked: actor.now };

@@ -6,7 +6,7 @@ import { err, ok, type Result } from '../../../core/result';
 import { socketName, twinGroups } from '../../../core/vehicle';
 import type { LineChangeView } from '../../../core/views';
 import { findConfiguration } from '../../repositories/configurations';
-import { kitsOf, type StoredKit } from '../../repositories/kits';
+import { kitsHere, type StoredKit } from '../../repositories/kits';
 import { shopData } from '../catalogue';
 import { draftOf, type KitContext } from './context';
 import { dataToChooseFrom, productsIn } from './data';
@@ -28,7 +28,7 @@ export async function draftFor(
 	const configuration = await findConfiguration(ctx.db, configurationId);
 	const socket = configuration?.sockets.find((s) => s.id === socketId);
 	if (!socket) return err(`There is no socket "${socketId}" on this vehicle.`);
-	const open = (await kitsOf(ctx.db, configurationId)).filter((kit) => kit.state !== 'released');
+	const open = (await kitsHere(ctx.db, configurationId)).filter((kit) => kit.state !== 'released');
 	const draft = open.find((kit) => takesIn(kit, socket));
 	return draft ? ok(draft) : startKit(ctx, configurationId, { name: 'Kit', order: kitOrder.parse({}) });
 }
