@@ -86,6 +86,14 @@ export async function packsAtBranches(db: Knex, skus: readonly string[]): Promis
 	return found;
 }
 
+/** Gives what lies at branches to the new number of a pack. */
+export async function renameBranchPacks(tx: Tx, renamed: readonly { from: string; to: string }[]): Promise<void> {
+	for (const { from, to } of renamed) {
+		await tx('branch_packs').where({ sku: to }).delete();
+		await tx('branch_packs').where({ sku: from }).update({ sku: to });
+	}
+}
+
 /** Writes what a branch has of some packs. */
 export const putBranchPacks = (tx: Tx, branch: string, packs: readonly BranchPack[]): Promise<void> =>
 	writeRows(

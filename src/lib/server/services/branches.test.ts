@@ -110,6 +110,25 @@ describe('a shelf of a branch', () => {
 		]);
 	});
 
+	it('goes along when a pack gets another number, wherever that is written', async () => {
+		const { db, quay } = await chain();
+		const before = (await stockOf(db))[0];
+		await counted(quay, { stock: 3, price: 4321 });
+		const rename = async (at: Knex, sku: string) => {
+			const lamp = await lampIn(at);
+			const packs = lamp.packs.map((pack, i) => (i === 0 ? { ...pack, sku } : pack));
+			expect(await saveProduct(at, { input: { ...lamp, packs }, isNew: false }, ACTOR)).toMatchObject({ ok: true });
+		};
+		for (const [at, sku] of [
+			[db, 'NEW-1'],
+			[quay, 'NEW-2']
+		] as const) {
+			await rename(at, sku);
+			expect((await lampIn(db)).packs[0]).toMatchObject({ sku, stock: before });
+			expect((await lampIn(quay)).packs[0]).toMatchObject({ sku, stock: 3, price: 4321 });
+		}
+	});
+
 	it('is not filled by the supplier, whoever asks: the first one is', async () => {
 		const { db, quay } = await chain();
 		const { sku, price } = (await lampIn(db)).packs[0]!;

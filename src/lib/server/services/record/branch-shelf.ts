@@ -22,16 +22,38 @@ function packOfFirst(pack: Pack, first: Pack | undefined): Pack {
 	};
 }
 
+/** Packs that have another number in their place than before: what lies at branches goes along. */
+export function renamedPacks(
+	before: Pick<Item, 'packs'> | null,
+	after: Pick<Item, 'packs'>
+): { from: string; to: string }[] {
+	const [old, now] = [before?.packs ?? [], after.packs].map((packs) => new Set(packs.map(({ sku }) => sku as string)));
+	return after.packs.flatMap(({ sku: to }, i) => {
+		const from = before?.packs[i]?.sku;
+		return from !== undefined && !now?.has(from) && !old?.has(to) ? [{ from, to }] : [];
+	});
+}
+
+/** Packs as the first branch has them, by the numbers that a thing has now. */
+function packsOfFirst(item: Item, first: Item | null): Map<string, Pack> {
+	const packs = new Map(first?.packs.map((pack) => [pack.sku as string, pack]));
+	for (const { from, to } of renamedPacks(first, item)) {
+		const pack = packs.get(from);
+		if (pack) packs.set(to, pack);
+	}
+	return packs;
+}
+
 /** What of a thing, as a branch sees it, is its own: a price only where it is another one. */
 export function shelfOf(item: Item, first: Item | null): BranchShelf {
-	const prices = new Map(first?.packs.map(({ sku, price }) => [sku, price]));
+	const known = packsOfFirst(item, first);
 	return {
 		id: item.id,
 		packs: item.packs.map(({ sku, stock = null, ordered = null, price, shelf = null }) => ({
 			sku,
 			stock,
 			ordered,
-			price: (prices.get(sku) ?? price) === price ? null : price,
+			price: (known.get(sku)?.price ?? price) === price ? null : price,
 			shelf
 		}))
 	};
@@ -39,7 +61,7 @@ export function shelfOf(item: Item, first: Item | null): BranchShelf {
 
 /** A thing as it was changed at a branch, parted into what is the same for all and what is that branch's. */
 export function parted<T extends Item>(item: T, first: T | null): { forAll: T; shelf: BranchShelf } {
-	const known = new Map(first?.packs.map((pack) => [pack.sku, pack]));
+	const known = packsOfFirst(item, first);
 	return {
 		forAll: { ...item, packs: item.packs.map((pack) => packOfFirst(pack, known.get(pack.sku))) },
 		shelf: shelfOf(item, first)

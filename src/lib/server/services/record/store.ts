@@ -11,7 +11,7 @@ import {
 	putConfigurations
 } from '../../repositories/configurations';
 import { addEvents, lastEvent, type NewEvent } from '../../repositories/events';
-import { putBranchPacks } from '../../repositories/branch-packs';
+import { putBranchPacks, renameBranchPacks } from '../../repositories/branch-packs';
 import {
 	findAccessory,
 	findProduct,
@@ -21,7 +21,7 @@ import {
 	touchProducts
 } from '../../repositories/products';
 import { putUnits, unitsById, usersOfUnit } from '../../repositories/units';
-import { parted, shelfOf, type BranchShelf } from './branch-shelf';
+import { parted, renamedPacks, shelfOf, type BranchShelf } from './branch-shelf';
 import { patchesBetween } from './patches';
 
 /** Who works on a record, and when. */
@@ -220,6 +220,11 @@ export async function writePrepared<T extends object>(
 		await store.write(
 			tx,
 			records.map(({ rows }) => rows)
+		);
+	if (store.touch)
+		await renameBranchPacks(
+			tx,
+			prepared.flatMap(({ write }) => renamedPacks(write.before as Product | null, write.after as T & Product))
 		);
 	for (const { branch, rows } of shelves) await putBranchPacks(tx, branch, rows.packs);
 	if (shelves.length > 0)
