@@ -1,5 +1,5 @@
 import type { Person } from '$lib/server/access/accounts';
-import type { Where } from '$lib/server/access/where';
+import type { Workplace } from '$lib/server/access/workplace';
 
 declare global {
 	namespace App {
@@ -21,7 +21,7 @@ declare global {
 			/** True where the data are made up to try things with. */
 			demo: boolean;
 			/** At which branch it is made. */
-			where: Where;
+			workplace: Workplace;
 		}
 	}
 }

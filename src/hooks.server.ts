@@ -19,8 +19,9 @@ import { onlyLooks } from '$lib/server/access/methods';
 import { overLimit, stillOver } from '$lib/server/access/limits';
 import { isAllowed, permissionFor } from '$lib/server/access/routes';
 import { PERMISSIONS, ROLES } from '$lib/server/access/roles';
-import { whereIs, type Where } from '$lib/server/access/where';
+
 import { whoIs } from '$lib/server/access/who';
+import { workplaceOf, type Workplace } from '$lib/server/access/workplace';
 import { atBranch } from '$lib/server/branch-here';
 import { closeBeside } from '$lib/server/beside';
 import { loadDemo } from '$lib/server/demo/load';
@@ -87,7 +88,7 @@ function refuse(
 const hosts = ownHosts();
 
 /** Where requests are made before anybody looked. */
-const NOWHERE: Where = { branch: null, name: null, works: [], role: null };
+const NOWHERE: Workplace = { branch: null, name: null, works: [], role: null };
 
 /** Numbers a request, notes how it went, and says to browsers what they may do with the answer. */
 const noted: Handle = async ({ event, resolve: answer }) => {
@@ -95,7 +96,7 @@ const noted: Handle = async ({ event, resolve: answer }) => {
 	event.locals.person = null;
 	event.locals.guarded = true;
 	event.locals.demo = false;
-	event.locals.where = NOWHERE;
+	event.locals.workplace = NOWHERE;
 	const began = performance.now();
 	const response = await answer(event, {
 		transformPageChunk: ({ html }) =>
@@ -182,12 +183,12 @@ const allowed: Handle = async ({ event, resolve: answer }) => {
 	const isWatched = WATCHED.has(event.route.id) && onlyLooks(event.request.method);
 	if (isCustomerDoor(event) || event.route.id === null || isWatched) return answer(event);
 	const { person, guarded, demo } = await whoIs(await database(), event.cookies, new Date().toISOString());
-	const where = await whereIs(await database(), { person, cookies: event.cookies, params: event.params });
-	const { branch, role } = where;
+	const workplace = await workplaceOf(await database(), { person, cookies: event.cookies, params: event.params });
+	const { branch, role } = workplace;
 	event.locals.person = person && role && { ...person, role };
 	event.locals.guarded = guarded;
 	event.locals.demo = demo;
-	event.locals.where = where;
+	event.locals.workplace = workplace;
 	const asked = { route: event.route.id, method: event.request.method, action: actionOf(event.url) };
 	if (isAllowed(role, asked)) return atBranch(branch, () => answer(event));
 	const wanted = permissionFor(asked);
@@ -196,7 +197,7 @@ const allowed: Handle = async ({ event, resolve: answer }) => {
 	if (person === null)
 		error(401, { message: 'Nobody is signed in here any more.', kept: 'Sign in in another tab, then send it again.' });
 	const what = wanted && wanted !== 'open' ? PERMISSIONS[wanted] : 'do this';
-	const at = where.name === null ? '' : ` of ${where.name}`;
+	const at = workplace.name === null ? '' : ` of ${workplace.name}`;
 	error(403, {
 		message: `As ${ROLES[role ?? 'visitor'].label}${at} you may not ${what}.`,
 		kept: 'Nothing was changed. Ask the owner of the shop.'

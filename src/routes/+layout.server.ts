@@ -20,7 +20,7 @@ export const load: LayoutServerLoad = async ({ locals }) => {
 		person: personHere(),
 		role: locals.person?.role ?? null,
 		/** The branch at which somebody works; null in a shop without branches. */
-		branch: locals.where.name,
+		branch: locals.workplace.name,
 		guarded: locals.guarded,
 		demo: locals.demo,
 		practiceShop: isPracticeShop(),

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import pg from 'pg';
-import { ADDRESS_FILE } from '../../src/lib/server/db/where';
+import { ADDRESS_FILE, addressOf } from '../../src/lib/server/db/where';
 
 /** Address of a PostgreSQL that tests may use; unset, they use files. */
 export const TEST_SERVER = process.env.ROTALUX_TEST_DATABASE;
@@ -40,3 +40,7 @@ export async function databaseOnServer(folder: string, like?: string): Promise<s
 
 /** Takes it away again, whoever still has it open. */
 export const dropOnServer = (url: string): Promise<void> => say(`DROP DATABASE IF EXISTS ${nameOf(url)} WITH (FORCE)`);
+
+/** Ends every connection to the database of a folder, as a restart of the server does. */
+export const cutOff = (folder: string): Promise<void> =>
+	say(`SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = '${nameOf(addressOf(folder) ?? '')}'`);

@@ -41,7 +41,7 @@ export const load: PageServerLoad = async ({ locals }) => {
 		data: whereWords(whereIs(dataFolder())),
 		policy,
 		/** Whether it is this branch's alone; null at the first branch, whose policy holds for all that have none. */
-		ownPolicy: locals.where.branch === null ? null : await hasOwnPolicy(db),
+		ownPolicy: locals.workplace.branch === null ? null : await hasOwnPolicy(db),
 		measured: await readMeasures(db),
 		setup: await readSetup(db),
 		askedAfter: await followUpMonths(db),

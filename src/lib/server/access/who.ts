@@ -9,11 +9,11 @@ const SESSION = 'rotalux-session';
 const ROLE = 'rotalux-role';
 const NAME = 'rotalux-person';
 const MONTH_S = 30 * 24 * 3600;
-const YEAR_S = 365 * 24 * 3600;
+export const YEAR_S = 365 * 24 * 3600;
 const LONGEST_NAME = 80;
 
 /** A cookie is sent back over a safe door only, where there is one. */
-const kept = (url: URL, maxAge: number) =>
+export const kept = (url: URL, maxAge: number) =>
 	({ path: '/', maxAge, httpOnly: true, sameSite: 'lax', secure: url.protocol === 'https:' }) as const;
 
 /** Remembers at a browser that somebody is signed in. */

@@ -1,10 +1,8 @@
 import type { Knex } from 'knex';
-import pg from 'pg';
 import { describe, expect, it, onTestFinished } from 'vitest';
 import { freshDatabase } from '../../../../tests/support/database';
-import { TEST_SERVER } from '../../../../tests/support/server-database';
+import { cutOff } from '../../../../tests/support/server-database';
 import { changeAlways } from '../db/change';
-import { addressOf } from '../db/where';
 import { jobsOf, type Jobs } from '.';
 
 async function process(db: Knex, folder: string): Promise<Jobs> {
@@ -16,16 +14,6 @@ async function process(db: Knex, folder: string): Promise<Jobs> {
 const until = async (holds: () => boolean): Promise<void> => {
 	while (!holds()) await new Promise((resolve) => setTimeout(resolve, 20));
 };
-
-/** Ends every connection of the processes to their server. */
-async function cutOff(folder: string): Promise<void> {
-	const client = new pg.Client({ connectionString: TEST_SERVER });
-	await client.connect();
-	await client.query('SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = $1', [
-		new URL(addressOf(folder) ?? '').pathname.slice(1)
-	]);
-	await client.end();
-}
 
 describe('work in line on a server', () => {
 	it('is done by one of the processes, once, and all hear what one says', async () => {

@@ -36,6 +36,12 @@ async function rowsOf(db: Knex, skus: readonly string[], branch: string | null):
 	return skus.length > MANY ? open() : inParts(skus, (part) => open().whereIn('sku', part) as Promise<Row[]>);
 }
 
+function bySku(rows: readonly Row[]): Map<string, Row[]> {
+	const found = new Map<string, Row[]>();
+	for (const row of rows) found.set(row.sku, [...(found.get(row.sku) ?? []), row]);
+	return found;
+}
+
 /** A pack as a branch sees it: what it never had is none of, where anybody counts. */
 export function packAt(pack: Pack, row: BranchPack | undefined): Pack {
 	const { stock, ordered: _ordered, shelf: _shelf, ...rest } = pack;
@@ -67,9 +73,7 @@ export async function asSeenFrom<T extends Packed>(db: Knex, items: readonly T[]
 	if (branch === null || items.length === 0) return [...items];
 	const skus = items.flatMap(({ packs }) => packs.map(({ sku }) => sku as string));
 	const isWhole = branch === WHOLE_CHAIN;
-	const rows = new Map<string, Row[]>();
-	for (const row of await rowsOf(db, skus, isWhole ? null : branch))
-		rows.set(row.sku, [...(rows.get(row.sku) ?? []), row]);
+	const rows = bySku(await rowsOf(db, skus, isWhole ? null : branch));
 	return items.map((item) => ({
 		...item,
 		packs: item.packs.map((pack) => {
@@ -80,11 +84,8 @@ export async function asSeenFrom<T extends Packed>(db: Knex, items: readonly T[]
 }
 
 /** Packs that lie at the open branches beside the first one, by their number. */
-export async function packsAtBranches(db: Knex, skus: readonly string[]): Promise<Map<string, Row[]>> {
-	const found = new Map<string, Row[]>();
-	for (const row of await rowsOf(db, skus, null)) found.set(row.sku, [...(found.get(row.sku) ?? []), row]);
-	return found;
-}
+export const packsAtBranches = async (db: Knex, skus: readonly string[]): Promise<Map<string, Row[]>> =>
+	bySku(await rowsOf(db, skus, null));
 
 /** Gives what lies at branches to the new number of a pack. */
 export async function renameBranchPacks(tx: Tx, renamed: readonly { from: string; to: string }[]): Promise<void> {

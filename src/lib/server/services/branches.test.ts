@@ -23,6 +23,7 @@ import { whatToOrder } from './reorder';
 import { quoteKit, standingOf, stepSale } from './sales';
 import { saveProduct } from './stock';
 import { askSupplier } from './supplier';
+import { changedSince } from './today/since';
 
 const ACTOR = { by: 'A. Person', now: '2026-11-26T08:00:00.000Z' };
 const LAMP = 'GL-P21-RD';
@@ -70,6 +71,8 @@ describe('a shelf of a branch', () => {
 	it('has its own history, and the history of the lamp still leads to where it is', async () => {
 		const { db, quay, folder } = await chain();
 		await counted(quay, { stock: 3 });
+		const { changes } = await changedSince(db, '2026-11-25');
+		expect(changes.map(({ item }) => item)).toEqual([LAMP]);
 		await counted(db, { stock: 1 });
 		const kinds = async (at: Knex) => (await historyOf(at, PRODUCTS, LAMP)).events.map(({ kind }) => kind);
 		expect(await kinds(quay)).toEqual(['change', 'change', 'created']);

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { piecesOf } from '../../core/match';
 import type { Accessory, Product } from '../../core/model';
 import { counted } from '../../core/quantity';
 import { err, ok, type Result } from '../../core/result';
@@ -142,9 +143,7 @@ export async function elsewhere(
 async function piecesAtFirst(db: Knex, ids: readonly string[]): Promise<Map<string, number>> {
 	const first = seenFrom(db, null);
 	const items = [...(await findProducts(first, ids)), ...(await findAccessories(first, ids))];
-	return new Map(
-		items.map(({ id, packs }) => [id as string, packs.reduce((sum, { count, stock = 0 }) => sum + count * stock, 0)])
-	);
+	return new Map(items.map((item) => [item.id as string, piecesOf(item) ?? 0]));
 }
 
 /** Brings packs from the shelf of one branch to that of another: both are changed, or none. */

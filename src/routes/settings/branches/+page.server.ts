@@ -1,20 +1,20 @@
 import { fail } from '@sveltejs/kit';
 import { may } from '$lib/server/access/roles';
-import { keepBranch } from '$lib/server/access/where';
+import { keepBranch } from '$lib/server/access/workplace';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
 import { listBranches } from '$lib/server/repositories/branches';
 import { changeBranch, openBranch } from '$lib/server/services/branches';
 import { database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals: { person, where } }) => {
-	const works = new Set(where.works.map(({ id }) => id));
+export const load: PageServerLoad = async ({ locals: { person, workplace } }) => {
+	const works = new Set(workplace.works.map(({ id }) => id));
 	return {
 		mayChange: person !== null && may(person.role, 'people'),
 		branches: (await listBranches(await database())).map((branch) => ({
 			...branch,
 			works: works.has(branch.id),
-			here: branch.name === where.name
+			here: branch.name === workplace.name
 		}))
 	};
 };
@@ -22,9 +22,9 @@ export const load: PageServerLoad = async ({ locals: { person, where } }) => {
 const text = (form: FormData, name: string) => String(form.get(name) ?? '');
 
 export const actions: Actions = {
-	stand: async ({ request, cookies, url, locals: { where } }) => {
+	stand: async ({ request, cookies, url, locals: { workplace } }) => {
 		const branch = text(await request.formData(), 'branch');
-		const there = where.works.find(({ id }) => id === branch);
+		const there = workplace.works.find(({ id }) => id === branch);
 		if (!there) return fail(400, { message: 'You do not work at this branch.' });
 		keepBranch(cookies, url, there.id);
 		return { done: `You work at ${there.name} now, at this browser.` };

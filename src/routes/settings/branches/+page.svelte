@@ -1,9 +1,11 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import BusyForm from '$lib/components/ui/BusyForm.svelte';
+	import { answerOf } from '$lib/components/ui/form-answer';
 	import Message from '$lib/components/ui/Message.svelte';
 
 	let { data, form } = $props();
+	const answer = $derived(answerOf(form));
 </script>
 
 <svelte:head><title>Branches · Rotalux</title></svelte:head>
@@ -17,8 +19,8 @@
 		Each branch has its own shelves, and may have its own prices and its own policy. Vehicles, what was found out about
 		them, complaints and proofs are the same for all. A kit belongs to the branch where it was begun.
 	</p>
-	{#if form && 'message' in form && form.message}<Message text={form.message} />{/if}
-	{#if form && 'done' in form}<p role="status">{form.done}</p>{/if}
+	{#if answer.message}<Message text={answer.message} />{/if}
+	{#if answer.done}<p role="status">{answer.done}</p>{/if}
 	{#each data.branches as branch (branch.id)}
 		<section class="panel grid gap-3 p-4" aria-label={branch.name}>
 			<div class="flex flex-wrap items-center gap-3">
@@ -27,7 +29,7 @@
 					>{branch.closed
 						? 'closed'
 						: branch.first
-							? 'the first branch: shelves and prices stand with the products'
+							? 'the first branch: its prices hold where another has none of its own'
 							: ''}</span
 				>
 				{#if branch.here}<strong>you work here</strong>{:else if branch.works}

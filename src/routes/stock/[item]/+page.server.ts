@@ -54,8 +54,8 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 		form: stockForm(shelf),
 		values: formValues(shelf, item),
 		packs: item.packs.map(({ sku, count, price, stock }) => ({ sku, count, price, stock: stock ?? null })),
-		branch: locals.where.name,
-		everywhere: locals.where.name === null ? [] : await shelvesEverywhere(db, item.id),
+		branch: locals.workplace.name,
+		everywhere: locals.workplace.name === null ? [] : await shelvesEverywhere(db, item.id),
 		withdrawn: item.withdrawn === true,
 		history,
 		product: isProduct(item)
@@ -141,7 +141,7 @@ export const actions: Actions = {
 			sku: String(form.get('sku') ?? ''),
 			packs: Number(form.get('packs') || NaN),
 			from: String(form.get('from') ?? '') || null,
-			to: locals.where.branch
+			to: locals.workplace.branch
 		};
 		return orDatabaseFailure(async () => {
 			const brought = await bringOver(db, asked, actorHere());

@@ -21,7 +21,7 @@
 			<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query behind it -->
 			<a class="link" href={data.isWhole ? resolve('/stock/reorder') : `${resolve('/stock/reorder')}?shelves=chain`}
 				>{data.isWhole ? `${data.branch} alone` : 'the whole chain'}</a
-			>.{data.isWhole ? ' What one branch has too much of is brought to another before it is ordered.' : ''}
+			>.{data.isWhole ? ' Packs at any branch count as available: bring them over before you order.' : ''}
 		</p>{/if}
 	<p class="max-w-prose text-sm text-soft">
 		By what was sold or fitted in the last {data.days} days, a delivery time of 7 days with a reserve, and 30 days that a

@@ -2,12 +2,11 @@ import { existsSync, mkdtempSync, rmSync, statSync, truncateSync, writeFileSync 
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
-import pg from 'pg';
 import { describe, expect, it, onTestFinished } from 'vitest';
 import { demoDatabase, freshDatabase, putRecords } from '../../../../../tests/support/database';
 import { dumpOf } from '../../../../../tests/support/dump';
 import { makeConfiguration, STOP_SOCKET } from '../../../../../tests/support/make';
-import { TEST_SERVER } from '../../../../../tests/support/server-database';
+import { cutOff, TEST_SERVER } from '../../../../../tests/support/server-database';
 import { loadDemo } from '../../demo/load';
 import { backUp, restore } from '../../services/backups';
 import { changePolicy } from '../../services/policy';
@@ -31,16 +30,6 @@ const sentence = async (folder: string): Promise<string | null> =>
 		(db) => db.destroy().then(() => 'opened'),
 		(error: unknown) => databaseFailure(error) ?? `no sentence for ${String(error)}`
 	);
-
-/** Ends every connection to the database of a folder, as a restart of the server does. */
-async function cutOff(folder: string): Promise<void> {
-	const client = new pg.Client({ connectionString: TEST_SERVER });
-	await client.connect();
-	await client.query('SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = $1', [
-		new URL(addressOf(folder) ?? '').pathname.slice(1)
-	]);
-	await client.end();
-}
 
 describe('an address', () => {
 	it('names a server, a database and a schema, and a practice has a schema beside it', () => {

@@ -29,7 +29,9 @@ function together(events: readonly Event[]): { event: Event; more: number }[] {
 	return groups;
 }
 
-const idIn = (record: string, kind: string) => (record.startsWith(`${kind}:`) ? record.slice(kind.length + 1) : null);
+/** The id in the name of a record of some kind; that of a shelf at a branch names the branch behind it. */
+const idIn = (record: string, kind: string) =>
+	record.startsWith(`${kind}:`) ? (record.slice(kind.length + 1).split('@')[0] ?? null) : null;
 
 /** What changed since an instant, the last first: changes of vehicles, products and parts, by whom. */
 export async function changedSince(db: Knex, since: string): Promise<{ changes: ChangeSince[]; total: number }> {

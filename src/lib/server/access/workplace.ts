@@ -3,19 +3,13 @@ import type { Knex } from 'knex';
 import { listBranches, rolesAtBranches, type Branch } from '../repositories/branches';
 import type { Person } from './accounts';
 import type { Role } from './roles';
+import { kept, YEAR_S } from './who';
 
 const BRANCH = 'rotalux-branch';
-const YEAR_S = 365 * 24 * 3600;
 
 /** Remembers at a browser at which branch somebody works. */
 export const keepBranch = (cookies: Cookies, url: URL, branch: string): void =>
-	cookies.set(BRANCH, branch, {
-		path: '/',
-		maxAge: YEAR_S,
-		httpOnly: true,
-		sameSite: 'lax',
-		secure: url.protocol === 'https:'
-	});
+	cookies.set(BRANCH, branch, kept(url, YEAR_S));
 
 /** Tables whose rows belong to a branch, by the name that addresses have for one of them. */
 const OWNED = { kit: 'kits', sale: 'sales', fitting: 'fittings' } as const;
@@ -33,7 +27,7 @@ async function branchOfAddress(db: Knex, params: Partial<Record<string, string>>
 }
 
 /** Where a request is made, and as what. */
-export interface Where {
+export interface Workplace {
 	/** As rows keep it: null for the first branch, and for a shop without branches. */
 	branch: string | null;
 	/** What the branch is called; null for a shop without branches. */
@@ -49,10 +43,10 @@ const idAsKept = ({ id, first }: Branch) => (first ? null : id);
  * Where a request is made: at the branch of the kit, sale or fitting it is about; otherwise at the branch that was chosen at this browser, if
  * the person works there, and at the first at which they do. Where somebody does not work they look.
  */
-export async function whereIs(
+export async function workplaceOf(
 	db: Knex,
 	{ person, cookies, params }: { person: Person | null; cookies: Cookies; params: Partial<Record<string, string>> }
-): Promise<Where> {
+): Promise<Workplace> {
 	const branches = (await listBranches(db)).filter(({ closed }) => !closed);
 	const [first] = branches;
 	if (!first) return { branch: null, name: null, works: [], role: person?.role ?? null };

@@ -7,7 +7,7 @@ import { changeAlways } from '../db/change';
 import { changeBranch, openBranch } from '../services/branches';
 import { changeAccount, createAccount, personOfToken, signIn, type Person } from './accounts';
 import type { Role } from './roles';
-import { whereIs } from './where';
+import { workplaceOf } from './workplace';
 
 const NOW = '2026-11-27T10:00:00.000Z';
 const GOOD = 'a long enough one';
@@ -30,7 +30,7 @@ async function chain() {
 	const branches = new Map([['quay', 'specialist']]);
 	expect(await changeAccount(db, person.id!, { branches })).toMatchObject({ ok: true });
 	const at = (who: Person, branch?: string, params = {}) =>
-		whereIs(db, { person: who, cookies: browser(branch), params });
+		workplaceOf(db, { person: who, cookies: browser(branch), params });
 	return { db, owner, person, at };
 }
 
@@ -73,7 +73,9 @@ describe('where somebody works', () => {
 		expect(await at(person.id!, ['quay', 'king'])).toMatchObject({ ok: false });
 		expect(await at(person.id!, ['nowhere', 'counter'])).toMatchObject({ ok: false });
 		expect(await changeAccount(db, person.id!, { role: 'owner' })).toMatchObject({ ok: true });
-		expect(await whereIs(db, { person: { ...person, role: 'owner' }, cookies: browser(), params: {} })).toMatchObject({
+		expect(
+			await workplaceOf(db, { person: { ...person, role: 'owner' }, cookies: browser(), params: {} })
+		).toMatchObject({
 			role: 'owner'
 		});
 		expect(await at(person.id!)).toMatchObject({ ok: true });
@@ -82,14 +84,14 @@ describe('where somebody works', () => {
 	it('is nowhere in particular in a shop that stands alone; who worked at a closed branch looks', async () => {
 		const { db: alone } = await demoDatabase();
 		const sitting = { id: null, name: 'Anna', role: 'owner' as const };
-		expect(await whereIs(alone, { person: sitting, cookies: browser('quay'), params: {} })).toMatchObject({
+		expect(await workplaceOf(alone, { person: sitting, cookies: browser('quay'), params: {} })).toMatchObject({
 			branch: null,
 			name: null,
 			role: 'owner'
 		});
 		const { db, person } = await chain();
 		await changeBranch(db, 'quay', { closed: true });
-		expect(await whereIs(seenFrom(db, null), { person, cookies: browser(), params: {} })).toMatchObject({
+		expect(await workplaceOf(seenFrom(db, null), { person, cookies: browser(), params: {} })).toMatchObject({
 			role: 'visitor',
 			works: []
 		});
