@@ -11,6 +11,9 @@ const VERDICTS = {
 /** What a kit may be worked out for. */
 const BALANCES = { price: 'Lowest price', light: 'Most light', ease: 'Easiest to fit' };
 
+/** Sides of a vehicle, in words. */
+const SIDES = { L: ', left', R: ', right' };
+
 const found = document.getElementById('found');
 const trouble = document.getElementById('trouble');
 
@@ -71,7 +74,11 @@ async function vehicle(id) {
 		{ id: 'place', onchange: () => places.value && lampsFor(id, places.value, lamps) },
 		element('option', { value: '' }, 'Choose a place'),
 		...body.sockets.map((socket) =>
-			element('option', { value: socket.id }, `${socket.place}${socket.category ? `, ${socket.category}` : ''}`)
+			element(
+				'option',
+				{ value: socket.id },
+				`${socket.place}${SIDES[socket.side] ?? ''}${socket.category ? `, ${socket.category}` : ''}`
+			)
 		)
 	);
 	found.replaceChildren(

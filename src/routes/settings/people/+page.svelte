@@ -108,31 +108,38 @@
 			</div>
 		</section>
 	{/each}
-	<BusyForm action="?/add" class="panel flex flex-wrap items-end gap-2 p-4"
-		>{#snippet children(busy)}
-			<h2 class="w-full">{data.accounts.length === 0 ? 'The owner' : 'Somebody new'}</h2>
-			<label class="grid gap-0.5 text-sm text-soft"
-				>Name <input name="name" class="field text-base text-ink" required maxlength="80" /></label
-			>
-			<label class="grid gap-0.5 text-sm text-soft"
-				>Role <select name="role" class="field text-base text-ink">
-					{#each data.accounts.length === 0 ? data.roles.slice(0, 1) : data.roles as role (role.id)}<option
-							value={role.id}>{role.label}</option
-						>{/each}
-				</select></label
-			>
-			<label class="grid gap-0.5 text-sm text-soft"
-				>Password, 10 characters or more <input
-					name="password"
-					type="password"
-					class="field text-base text-ink"
-					required
-					minlength="10"
-					maxlength="200"
-					autocomplete="new-password"
-				/></label
-			>
-			<button class="button" data-main disabled={busy}>Give an account</button>
-		{/snippet}</BusyForm
-	>
+	<!-- Who has an account is not given another one by another press. -->
+	{#key data.accounts.length}
+		<BusyForm action="?/add" class="panel flex flex-wrap items-end gap-2 p-4"
+			>{#snippet children(busy)}
+				<h2 class="w-full">{data.accounts.length === 0 ? 'The owner' : 'Somebody new'}</h2>
+				<label class="grid gap-0.5 text-sm text-soft"
+					>Name <input name="name" class="field text-base text-ink" required maxlength="80" /></label
+				>
+				<label class="grid gap-0.5 text-sm text-soft"
+					>Role <select
+						name="role"
+						class="field text-base text-ink"
+						value={data.accounts.length === 0 ? 'owner' : 'counter'}
+					>
+						{#each data.accounts.length === 0 ? data.roles.slice(0, 1) : data.roles as role (role.id)}<option
+								value={role.id}>{role.label}</option
+							>{/each}
+					</select></label
+				>
+				<label class="grid gap-0.5 text-sm text-soft"
+					>Password, 10 characters or more <input
+						name="password"
+						type="password"
+						class="field text-base text-ink"
+						required
+						minlength="10"
+						maxlength="200"
+						autocomplete="new-password"
+					/></label
+				>
+				<button class="button" data-main disabled={busy}>Give an account</button>
+			{/snippet}</BusyForm
+		>
+	{/key}
 </main>
