@@ -1,12 +1,14 @@
 // Makes the screenshots of the main views from the demo data, into docs/screenshots. Needs a build (npm run build).
 import { spawn, spawnSync } from 'node:child_process';
 import { once } from 'node:events';
+import { rmSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 
 const PORT = '4188';
 const BASE = `http://127.0.0.1:${PORT}`;
 const OUT = 'docs/screenshots';
-const env = { ...process.env, PORT, ROTALUX_DATA: '.rotalux/screenshots' };
+const DATA = '.rotalux/screenshots';
+const env = { ...process.env, PORT, ROTALUX_DATA: DATA };
 
 const SKERRY = '/vehicles/fenholm-skerry-ii-2017';
 const TARN = '/vehicles/brisken-tarn-2018-us';
@@ -50,6 +52,7 @@ async function releaseKit(page) {
 }
 
 const only = process.argv.slice(2);
+rmSync(DATA, { recursive: true, force: true });
 spawnSync(process.execPath, ['node_modules/.rotalux-cli/main.js', 'load-demo'], {
 	env,
 	stdio: ['ignore', 'ignore', 'inherit']
@@ -95,7 +98,7 @@ try {
 		if (answer) {
 			for (const words of answer) await page.getByLabel(words).check();
 			await page.getByRole('button', { name: 'Answer' }).click();
-			await page.getByText('What says so').waitFor();
+			await page.getByRole('heading', { name: 'Why' }).waitFor();
 		}
 		if (press) await page.getByRole('button', { name: press }).last().click();
 		if (wait) await page.getByRole('heading', { name: wait }).waitFor();

@@ -12,7 +12,7 @@ const VERDICTS = {
 const BALANCES = { price: 'Lowest price', light: 'Most light', ease: 'Easiest to fit' };
 
 /** Sides of a vehicle, in words. */
-const SIDES = { L: ', left', R: ', right' };
+const SIDES = { left: ', left', right: ', right' };
 
 const found = document.getElementById('found');
 const trouble = document.getElementById('trouble');

@@ -16,7 +16,7 @@ export async function up(db: Knex): Promise<void> {
 		/** When it was taken back; null while it is good. */
 		t.string('ended_at');
 	});
-	await db.schema.createTable('webhooks', (t) => {
+	await db.schema.createTable('hooks', (t) => {
 		t.increments('id');
 		t.string('address').notNullable();
 		/** What it is told of, JSON. */
@@ -28,7 +28,7 @@ export async function up(db: Knex): Promise<void> {
 	});
 	await db.schema.createTable('messages', (t) => {
 		t.string('id').primary();
-		t.integer('webhook_id').notNullable().references('webhooks.id').index();
+		t.integer('hook_id').notNullable().references('hooks.id').index();
 		t.string('event').notNullable();
 		/** As it is sent, JSON. */
 		t.text('body').notNullable();
@@ -49,5 +49,5 @@ export async function up(db: Knex): Promise<void> {
 
 /** Takes it down again. */
 export async function down(db: Knex): Promise<void> {
-	for (const table of ['flagged_kits', 'messages', 'webhooks', 'api_tokens']) await db.schema.dropTable(table);
+	for (const table of ['flagged_kits', 'messages', 'hooks', 'api_tokens']) await db.schema.dropTable(table);
 }

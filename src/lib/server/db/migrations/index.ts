@@ -17,6 +17,7 @@ import * as jobs from './0015-jobs';
 import * as programs from './0016-programs';
 import * as branches from './0017-branches';
 import * as pictureSizes from './0018-picture-sizes';
+import * as webhooks from './0019-webhooks';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -37,7 +38,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0015-jobs': jobs,
 	'0016-programs': programs,
 	'0017-branches': branches,
-	'0018-picture-sizes': pictureSizes
+	'0018-picture-sizes': pictureSizes,
+	'0019-webhooks': webhooks
 };
 
 /** Their keys, in order. */
