@@ -83,7 +83,7 @@ export async function engines(size: ShopSize = BIG): Promise<void> {
 			await sideBySide(path, { both, paths: Array.from({ length: PAGES_ASKED }, () => path), aim: AIM.page });
 		for (const [name, served] of Object.entries(both)) {
 			console.log(`  people on the ${name}:`);
-			await crowd(served, names);
+			await crowd(served, names, name === 'server' ? postgres.pid : undefined);
 		}
 	} finally {
 		await both.file.stop();

@@ -1,10 +1,11 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { Agent, request } from 'node:http';
-import { tmpdir } from 'node:os';
+import { availableParallelism, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { openDatabase } from '../src/lib/server/db/connection';
 import { randomFrom } from '../tests/support/random';
 import { serve, type Served } from '../tests/support/served';
+import { cpuSeconds, stolenSeconds } from './cpu';
 import { BIG, fillShop, type ShopSize } from './big-shop';
 import { median, ms } from './measure';
 
@@ -142,11 +143,26 @@ function person(served: Served, names: readonly Names[], seed: number): () => Pr
 	};
 }
 
-/** Fifty people for a minute. */
-export async function crowd(served: Served, names: readonly Names[]): Promise<void> {
+/** CPU time taken so far, and lost to other machines, s. */
+function taken(served: Served, database: number | undefined) {
+	const { user, system } = process.cpuUsage();
+	return {
+		server: cpuSeconds(served.process.pid ?? 0),
+		database: database === undefined ? 0 : cpuSeconds(database),
+		asking: (user + system) / 1e6,
+		stolen: stolenSeconds()
+	};
+}
+
+/**
+ * Fifty people for a minute. What a request costs is said in CPU time too: on a machine whose cores are lent to others the rate says little.
+ * @param database process of the database server, where there is one
+ */
+export async function crowd(served: Served, names: readonly Names[], database?: number): Promise<void> {
 	const times: number[] = [];
 	const memory: number[] = [];
 	let failed = 0;
+	const before = taken(served, database);
 	const until = Date.now() + MINUTE_MS;
 	const watch = setInterval(() => memory.push(memoryOf(served)), MINUTE_MS / 12);
 	await Promise.all(
@@ -160,11 +176,17 @@ export async function crowd(served: Served, names: readonly Names[]): Promise<vo
 		})
 	);
 	clearInterval(watch);
+	const after = taken(served, database);
 	times.sort((a, b) => a - b);
 	const at = (share: number) => ms(times[Math.floor(times.length * share)] ?? NaN);
 	const rate = times.length / (MINUTE_MS / 1000);
 	console.log(
 		`  ${PEOPLE} people for a minute, one change in ${CHANGE_ONE_IN}: ${rate.toFixed(0)} requests/s (aim: ${AIM.perSecond} on two quiet cores; this program takes one of them), p50 ${at(0.5)}, p99 ${at(0.99)} (aim: under ${AIM.p99} ms), worst ${at(0.99999)}, ${failed} not answered well`
+	);
+	const each = (what: keyof ReturnType<typeof taken>) => ms(((after[what] - before[what]) * 1000) / times.length);
+	const stolen = ((after.stolen - before.stolen) * 1000) / MINUTE_MS / availableParallelism();
+	console.log(
+		`  CPU time a request: server ${each('server')}, database ${each('database')}, asking ${each('asking')} (two cores bear ${AIM.perSecond} requests/s at ${ms(2000 / AIM.perSecond)} together); other machines had ${(stolen * 100).toFixed(0)} % of the cores meanwhile`
 	);
 	console.log(`  memory of the server over the minute, MB: ${memory.map((mb) => mb.toFixed(0)).join(' ')}`);
 }

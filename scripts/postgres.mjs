@@ -64,7 +64,7 @@ async function answers(url, server) {
 
 /**
  * Starts a server.
- * @returns {Promise<{ url: string, stop: () => Promise<void> } | { why: string }>} its address, or why there is none
+ * @returns {Promise<{ url: string, pid: number, stop: () => Promise<void> } | { why: string }>} its address and process, or why there is none
  */
 export async function startPostgres() {
 	const bin = programs();
@@ -111,7 +111,7 @@ export async function startPostgres() {
 		}
 		rmSync(folder, { recursive: true, force: true });
 	};
-	if (await answers(url, server)) return { url, stop };
+	if (await answers(url, server)) return { url, pid: server.pid, stop };
 	await stop();
 	return { why: 'the server did not start' };
 }

@@ -22,11 +22,11 @@ import { PERMISSIONS, ROLES } from '$lib/server/access/roles';
 
 import { whoIs } from '$lib/server/access/who';
 import { workplaceOf, type Workplace } from '$lib/server/access/workplace';
-import { atBranch } from '$lib/server/branch-here';
 import { closeBeside } from '$lib/server/beside';
 import { loadDemo } from '$lib/server/demo/load';
 import { databaseFailure, Trouble } from '$lib/server/db/failure';
 import { log, logFailure } from '$lib/server/log';
+import { answeredHere, standAt } from '$lib/server/request-here';
 import { closeShop, database, openShop } from '$lib/server/shop';
 import { dataFolder } from '$lib/server/config';
 import { warmHeavy } from '$lib/server/workers/heavy';
@@ -190,7 +190,10 @@ const allowed: Handle = async ({ event, resolve: answer }) => {
 	event.locals.demo = demo;
 	event.locals.workplace = workplace;
 	const asked = { route: event.route.id, method: event.request.method, action: actionOf(event.url) };
-	if (isAllowed(role, asked)) return atBranch(branch, () => answer(event));
+	if (isAllowed(role, asked)) {
+		standAt(branch);
+		return answer(event);
+	}
 	const wanted = permissionFor(asked);
 	if (person === null && onlyLooks(asked.method) && !event.isDataRequest)
 		redirect(303, `${resolve('/sign-in')}?to=${encodeURIComponent(event.url.pathname + event.url.search)}`);
@@ -204,7 +207,11 @@ const allowed: Handle = async ({ event, resolve: answer }) => {
 	});
 };
 
-export const handle: Handle = sequence(noted, fromHere, allowed);
+/** Everything below is about one request. */
+const oneRequest: Handle = ({ event, resolve: answer }) =>
+	answeredHere({ onlyLooks: onlyLooks(event.request.method) }, () => answer(event));
+
+export const handle: Handle = sequence(noted, fromHere, oneRequest, allowed);
 
 /** An unexpected failure: one sentence for the person, the whole of it for the log. */
 export const handleError: HandleServerError = ({ error, event, status, message }) => {

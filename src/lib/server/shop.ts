@@ -1,11 +1,11 @@
 import { randomBytes } from 'node:crypto';
 import type { Knex } from 'knex';
 import { dataFolder } from './config';
-import { branchHere } from './branch-here';
 import { seenFrom } from './db/branch';
 import { openDatabase, quickCheck } from './db/connection';
 import { placeOf } from './db/places';
 import { log } from './log';
+import { branchHere } from './request-here';
 import { clockBehind } from './repositories/events';
 import { countTogether } from './access/limits';
 import { ask, ASK_MS } from './asking';

@@ -38,7 +38,16 @@ function byItsLamps(channel: Channel, sockets: readonly Socket[]): string {
  * ids behind it.
  * @example outputNames(skerry).get('turn-left') // "left turn signals"
  */
-export function outputNames({ channels, sockets }: Fed): ReadonlyMap<string, string> {
+export function outputNames(vehicle: Fed): ReadonlyMap<string, string> {
+	const names = called.get(vehicle) ?? namesOf(vehicle);
+	called.set(vehicle, names);
+	return names;
+}
+
+/** Every row of a list asks for them. */
+const called = new WeakMap<Fed, ReadonlyMap<string, string>>();
+
+function namesOf({ channels, sockets }: Fed): ReadonlyMap<string, string> {
 	const names = channels.map((channel): [string, string] => [channel.id, byItsLamps(channel, sockets)]);
 	const count = (name: string) => names.filter(([, other]) => other === name).length;
 	return new Map(names.map(([id, name]) => [id, count(name) > 1 ? `${name} (${id})` : name]));

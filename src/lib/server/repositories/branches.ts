@@ -3,6 +3,7 @@ import { writeRows } from '../db/bulk';
 import { WHOLE_CHAIN } from '../db/branch';
 import type { Tx } from '../db/change';
 import type { Role } from '../access/roles';
+import { readOnce } from '../request-here';
 
 /** A branch of the chain. */
 export interface Branch {
@@ -22,8 +23,10 @@ interface Row {
 
 /** Every branch, the first one first; none where a shop stands alone. */
 export async function listBranches(db: Knex): Promise<Branch[]> {
-	const rows: Row[] = await db('branches').orderBy([{ column: 'first', order: 'desc' }, 'name', 'id']);
-	return rows.map(({ id, name, first, closed }) => ({ id, name, first: first === 1, closed: closed === 1 }));
+	return readOnce(db, 'branches', async () => {
+		const rows: Row[] = await db('branches').orderBy([{ column: 'first', order: 'desc' }, 'name', 'id']);
+		return rows.map(({ id, name, first, closed }) => ({ id, name, first: first === 1, closed: closed === 1 }));
+	});
 }
 
 /** Writes a branch. */

@@ -4,6 +4,7 @@ import type { Tx } from '../db/change';
 import { dropWords, putWords } from '../db/text-search';
 import type { Configuration, Unit } from '../../core/model';
 import { openQuestions, unitIdsOf, vehicleName, withoutUnit, withUnit } from '../../core/vehicle';
+import { readOnce } from '../request-here';
 import { markOf } from './marks';
 import { searchWords } from './search';
 import { raiseMark } from './settings';
@@ -38,7 +39,7 @@ export async function pageOfConfigurations(
 	const rows: Row[] = await db('configurations').orderBy(['make', 'model', 'id']).offset(from).limit(most);
 	const [count] = await db('configurations').count({ n: '*' });
 	return {
-		configurations: await Promise.all(rows.map((row) => composed(db, read(row)))),
+		configurations: await composedAll(db, rows.map(read)),
 		total: Number(count?.n ?? 0)
 	};
 }
@@ -79,7 +80,7 @@ export async function nearConfigurations(
 /** Configurations of a model. */
 export async function configurationsOf(db: Knex, model: { make: string; model: string }): Promise<Configuration[]> {
 	const rows: Row[] = await db('configurations').where(model).orderBy('id');
-	return Promise.all(rows.map((row) => composed(db, read(row))));
+	return composedAll(db, rows.map(read));
 }
 
 /** A configuration as it is kept, without what shared lamp units keep for it; null when it is not there. */
@@ -94,22 +95,40 @@ export async function composed(
 	stored: Configuration,
 	coming: ReadonlyMap<string, Unit> = new Map()
 ): Promise<Configuration> {
-	const ids = unitIdsOf(stored);
-	if (ids.length === 0) return stored;
+	const [whole] = await composedAll(db, [stored], coming);
+	return whole as Configuration;
+}
+
+/** Stored configurations, each with the facts of its shared lamp units. */
+async function composedAll(
+	db: Knex,
+	stored: readonly Configuration[],
+	coming: ReadonlyMap<string, Unit> = new Map()
+): Promise<Configuration[]> {
+	const ids = [...new Set(stored.flatMap(unitIdsOf))];
+	if (ids.length === 0) return [...stored];
 	const units = new Map([...(await unitsById(db, ids)), ...coming]);
-	return { ...stored, sockets: stored.sockets.map((socket) => withUnit(socket, units)) };
+	return stored.map((one) => ({ ...one, sockets: one.sockets.map((socket) => withUnit(socket, units)) }));
 }
 
 /** One configuration, or null. */
 export async function findConfiguration(db: Knex, id: string): Promise<Configuration | null> {
-	const stored = await findStored(db, id);
-	return stored && composed(db, stored);
+	return readOnce(db, `configuration ${id}`, async () => {
+		const stored = await findStored(db, id);
+		return stored && composed(db, stored);
+	});
 }
 
 /** Several configurations, in the order of their ids; those not there are left out. */
 export async function findConfigurations(db: Knex, ids: readonly string[]): Promise<Configuration[]> {
-	const found = await Promise.all(ids.map((id) => findConfiguration(db, id)));
-	return found.filter((c) => c !== null);
+	return readOnce(db, `configurations ${ids.join()}`, async () => {
+		const rows: Row[] = await db('configurations').whereIn('id', ids).select('document');
+		const stored = new Map(rows.map(read).map((one) => [one.id as string, one]));
+		return composedAll(
+			db,
+			ids.flatMap((id) => stored.get(id) ?? [])
+		);
+	});
 }
 
 const questionRows = (c: Configuration) =>

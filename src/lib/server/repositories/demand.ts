@@ -8,6 +8,9 @@ import type { Tx } from '../db/change';
 export const DEMAND_SOURCES = ['registered', 'asked', 'lost'] as const;
 export type DemandSource = (typeof DEMAND_SOURCES)[number];
 
+/** Rows written in one statement. */
+const AT_ONCE = 100;
+
 interface Row {
 	configuration_id: string;
 	function: string;
@@ -77,9 +80,16 @@ export interface Asked {
 
 /** Counts what was asked for, and whether there was anything for it. Of who asked nothing is kept. */
 export async function countAsked(tx: Tx, asked: readonly Asked[]): Promise<void> {
-	for (const { source, configuration, function: fn = '', day, answered, count = 1 } of asked)
+	const sums = new Map<string, Row & { source: DemandSource; day: string; answered: number }>();
+	for (const { source, configuration, function: fn = '', day, answered, count = 1 } of asked) {
+		const row = { source, configuration_id: configuration, function: fn, day, answered: answered ? 1 : 0 };
+		const key = Object.values(row).join(' ');
+		sums.set(key, { ...row, count: count + (sums.get(key)?.count ?? 0) });
+	}
+	const rows = [...sums.values()];
+	for (let at = 0; at < rows.length; at += AT_ONCE)
 		await tx('demand')
-			.insert({ source, configuration_id: configuration, function: fn, day, answered: answered ? 1 : 0, count })
+			.insert(rows.slice(at, at + AT_ONCE))
 			.onConflict(['source', 'configuration_id', 'function', 'day', 'answered'])
-			.merge({ count: tx.raw('demand.count + ?', [count]) });
+			.merge({ count: tx.raw('demand.count + excluded.count') });
 }

@@ -2,7 +2,7 @@ import { MessageChannel, type MessagePort } from 'node:worker_threads';
 import { setTimeout as pause } from 'node:timers/promises';
 import type { Knex } from 'knex';
 import type { Piscina } from 'piscina';
-import { branchHere } from '../branch-here';
+import { branchHere } from '../request-here';
 import type { Jobs } from '../jobs';
 import { log } from '../log';
 import { coverState } from '../repositories/cover';

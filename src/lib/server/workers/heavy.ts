@@ -2,7 +2,7 @@ import { availableParallelism } from 'node:os';
 import { MessageChannel, receiveMessageOnPort } from 'node:worker_threads';
 import type { Piscina } from 'piscina';
 import type { PricingWatch } from '../../core/kit';
-import { branchHere } from '../branch-here';
+import { branchHere } from '../request-here';
 import type { HeavyAnswer, HeavyAsked, HeavyName } from '../services/heavy';
 import type { KitWork } from '../services/kits/work';
 import { Stopped } from '../solver/highs';

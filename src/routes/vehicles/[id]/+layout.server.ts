@@ -1,6 +1,5 @@
 import { error, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
-import { lastEvent } from '$lib/server/repositories/events';
 import { countKits } from '$lib/server/repositories/kits';
 import { countQuestions } from '$lib/server/repositories/questions';
 import { mergedInto } from '$lib/server/services/record/create';
@@ -25,7 +24,7 @@ export const load: LayoutServerLoad = async ({ params }) => {
 	return {
 		vehicle,
 		kits,
-		revision: await lastEvent(db, CONFIGURATIONS.name(id)),
+		revision: events[0]?.id ?? 0,
 		questions: await countQuestions(db, id),
 		steps: { undo: what(undo), redo: what(redo) }
 	};
