@@ -15,18 +15,25 @@ export interface KitRevision {
 	mark?: number;
 }
 
-/** Marks of the last revisions of kits, whose they are, and the highest of what each of them stands on; a kit that was never released is not in it. */
-export async function releaseMarks(
-	db: Knex,
-	ids: readonly string[]
-): Promise<Map<string, { frozen: number; now: number; branch: string | null }>> {
-	const revisions: { kit_id: string; mark: number; branch_id: string | null }[] = await db('kit_revisions')
+/** The last revision of a kit by its code, whose it is, the mark under which it was frozen, and the highest of what it stands on. */
+interface ReleaseMarks {
+	code: string;
+	branch: string | null;
+	frozen: number;
+	now: number;
+}
+
+/** Marks of the last revisions of kits; a kit that was never released is not in it. */
+export async function releaseMarks(db: Knex, ids: readonly string[]): Promise<Map<string, ReleaseMarks>> {
+	const revisions: { kit_id: string; code: string; mark: number; branch_id: string | null }[] = await db(
+		'kit_revisions'
+	)
 		.join('kits', 'kits.id', 'kit_revisions.kit_id')
 		.whereIn('kit_id', ids)
 		.orderBy('revision')
-		.select('kit_id', 'mark', 'branch_id');
+		.select('kit_id', 'code', 'mark', 'branch_id');
 	const marks = new Map(
-		revisions.map(({ kit_id, mark, branch_id }) => [kit_id, { frozen: mark, now: 0, branch: branch_id }])
+		revisions.map(({ kit_id, code, mark, branch_id }) => [kit_id, { code, branch: branch_id, frozen: mark, now: 0 }])
 	);
 	const raise = (rows: readonly { id: string; mark: number | null }[]) => {
 		for (const { id, mark } of rows) {

@@ -3,7 +3,7 @@ import { LRUCache } from 'lru-cache';
 import { releaseImpacts, type ReleaseImpact } from '../../../core/kit';
 import { seenFrom } from '../../db/branch';
 import { findConfiguration } from '../../repositories/configurations';
-import { listRevisions, releaseMarks } from '../../repositories/kit-revisions';
+import { findRevision, releaseMarks } from '../../repositories/kit-revisions';
 import { complaintsAbout } from '../../repositories/complaints';
 import { readMark } from '../../repositories/settings';
 import { dataOfKit } from './data';
@@ -17,6 +17,12 @@ function remembered(db: Knex): LRUCache<string, ReleaseImpact[]> {
 	const kept = cache.get(db) ?? new LRUCache<string, ReleaseImpact[]>({ max: REMEMBERED });
 	cache.set(db, kept);
 	return kept;
+}
+
+async function frozenAs(db: Knex, code: string): Promise<FrozenKit> {
+	const revision = await findRevision(db, code);
+	if (!revision) throw new Error(`The release ${code} is not there.`);
+	return revision.document as FrozenKit;
 }
 
 async function workedOut(db: Knex, frozen: FrozenKit): Promise<ReleaseImpact[]> {
@@ -52,13 +58,11 @@ async function workedOut(db: Knex, frozen: FrozenKit): Promise<ReleaseImpact[]> 
 export async function impactsOn(db: Knex, ids: readonly string[]): Promise<Map<string, ReleaseImpact[]>> {
 	const [marks, policy] = [await releaseMarks(db, ids), await readMark(db, 'policy')];
 	const found = new Map<string, ReleaseImpact[]>();
-	for (const [id, { frozen, now, branch }] of marks) {
+	for (const [id, { code, frozen, now, branch }] of marks) {
 		const mark = Math.max(now, policy);
 		if (mark <= frozen) continue;
-		const last = (await listRevisions(db, id)).at(-1);
-		if (!last) continue;
-		const key = `${last.code} ${mark}`;
-		const impacts = remembered(db).get(key) ?? (await workedOut(seenFrom(db, branch), last.document as FrozenKit));
+		const key = `${code} ${mark}`;
+		const impacts = remembered(db).get(key) ?? (await workedOut(seenFrom(db, branch), await frozenAs(db, code)));
 		remembered(db).set(key, impacts);
 		found.set(id, impacts);
 	}
