@@ -5,7 +5,7 @@ import { askCounter } from '$lib/server/services/counter';
 import { couldServe } from '$lib/server/services/cover/could-serve';
 import { dueToday } from '$lib/server/services/follow-ups';
 import { changedSince, waitingToday } from '$lib/server/services/today';
-import { isBeginning, readStart } from '$lib/server/services/start';
+import { beginning } from '$lib/server/services/start';
 import { showVehiclesById } from '$lib/server/services/vehicle';
 import { counterLog, cover, database } from '$lib/server/shop';
 import { shopDay } from '$lib/server/shop-time';
@@ -27,12 +27,6 @@ async function readToday(db: Knex, now: Date, since: string) {
 	return { waiting, recent, changed, counts: { unread, open, due: (await dueToday(db, now.toISOString(), 0)).total } };
 }
 
-/** How far a new shop is; null once it has released a kit, or has plenty on record. */
-async function startHere(db: Knex) {
-	const start = await readStart(db);
-	return isBeginning(start) ? start : null;
-}
-
 export const load: PageServerLoad = async ({ url, cookies }) => {
 	const line = (url.searchParams.get('q') ?? '').slice(0, LONGEST_LINE);
 	const db = await database();
@@ -46,6 +40,6 @@ export const load: PageServerLoad = async ({ url, cookies }) => {
 		/** Comes after the answer: what would serve what nothing serves. */
 		could: reply ? couldServe(db, reply, (question, ...asked) => cover.ask(question, ...asked)) : null,
 		today: reply ? null : await readToday(db, now, since),
-		start: reply ? null : await startHere(db)
+		start: reply ? null : await beginning(db)
 	};
 };

@@ -1,7 +1,7 @@
 import { SALE_STATES } from '$lib/core/sale';
 import { customersOf, listSales } from '$lib/server/repositories/sales';
 import { pageFrom } from '$lib/server/page-of';
-import { vehicleNames } from '$lib/server/services/vehicle-names';
+import { configurationNames } from '$lib/server/repositories/configurations';
 import { database } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';
 
@@ -13,7 +13,7 @@ export const load: PageServerLoad = async ({ url }) => {
 	const { from } = pageFrom(url, EACH);
 	const isAll = url.searchParams.has('all');
 	const { sales, total } = await listSales(db, { states: isAll ? SALE_STATES : OPEN, from, most: EACH });
-	const names = await vehicleNames(
+	const names = await configurationNames(
 		db,
 		sales.map(({ configuration }) => configuration)
 	);

@@ -53,6 +53,7 @@ export interface NamedConfiguration {
 
 /** Names of configurations, by id; those not there are left out. */
 export async function configurationNames(db: Knex, ids: readonly string[]): Promise<Map<string, string>> {
+	if (ids.length === 0) return new Map();
 	const rows: Pick<Row, 'id' | 'name'>[] = await db('configurations').whereIn('id', ids).select('id', 'name');
 	return new Map(rows.map(({ id, name }) => [id, name]));
 }
@@ -121,6 +122,7 @@ export async function findConfiguration(db: Knex, id: string): Promise<Configura
 
 /** Several configurations, in the order of their ids; those not there are left out. */
 export async function findConfigurations(db: Knex, ids: readonly string[]): Promise<Configuration[]> {
+	if (ids.length === 0) return [];
 	return readOnce(db, `configurations ${ids.join()}`, async () => {
 		const rows: Row[] = await db('configurations').whereIn('id', ids).select('document');
 		const stored = new Map(rows.map(read).map((one) => [one.id as string, one]));

@@ -25,6 +25,7 @@ interface ReleaseMarks {
 
 /** Marks of the last revisions of kits; a kit that was never released is not in it. */
 export async function releaseMarks(db: Knex, ids: readonly string[]): Promise<Map<string, ReleaseMarks>> {
+	if (ids.length === 0) return new Map();
 	const revisions: { kit_id: string; code: string; mark: number; branch_id: string | null }[] = await db(
 		'kit_revisions'
 	)
@@ -42,6 +43,7 @@ export async function releaseMarks(db: Knex, ids: readonly string[]): Promise<Ma
 		}
 	};
 	const released = [...marks.keys()];
+	if (released.length === 0) return marks;
 	raise(
 		await db('kits')
 			.join('configurations', 'configurations.id', 'kits.configuration_id')

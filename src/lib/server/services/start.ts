@@ -36,5 +36,6 @@ export async function readStart(db: Knex): Promise<ShopStart> {
 	};
 }
 
-/** True while a shop is on the way to its first kit. */
-export const isBeginning = ({ released }: Pick<ShopStart, 'released'>): boolean => released === 0;
+/** How far a new shop has come; null once it has released a kit. */
+export const beginning = async (db: Knex): Promise<ShopStart | null> =>
+	(await countKits(db, { states: ['released'] })) === 0 ? readStart(db) : null;

@@ -6,7 +6,7 @@ import { dataFolder } from '$lib/server/config';
 import { changeAlways } from '$lib/server/db/change';
 import { bulkKits, dropWaiting, queueKits } from '$lib/server/repositories/bulk-kits';
 import { findKit } from '$lib/server/repositories/kits';
-import { vehicleNames } from '$lib/server/services/vehicle-names';
+import { configurationNames } from '$lib/server/repositories/configurations';
 import { inThread } from '$lib/server/workers/heavy';
 import { bulk, cover, database } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
@@ -33,7 +33,7 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 	const { standing } = await parent();
 	const db = await database();
 	const { last, ...counts } = await bulkKits(db, MOST_SHOWN);
-	const names = await vehicleNames(
+	const names = await configurationNames(
 		db,
 		last.map(({ configuration }) => configuration)
 	);

@@ -5,7 +5,7 @@ import { findKit } from '$lib/server/repositories/kits';
 import { customersOf, findSale, putCustomer } from '$lib/server/repositories/sales';
 import { readCustomer, readSaleAction } from '$lib/server/sale-input';
 import { forgetWho, standingOf, stepSale } from '$lib/server/services/sales';
-import { vehicleNames } from '$lib/server/services/vehicle-names';
+import { configurationNames } from '$lib/server/repositories/configurations';
 import { database } from '$lib/server/shop';
 import { shopDay } from '$lib/server/shop-time';
 import type { Actions, PageServerLoad } from './$types';
@@ -22,7 +22,7 @@ export const load: PageServerLoad = async ({ params }) => {
 	const standing = await standingOf(db, sale, shopDay(now.toISOString()));
 	return {
 		sale,
-		vehicle: (await vehicleNames(db, [sale.configuration])).get(sale.configuration) ?? sale.configuration,
+		vehicle: (await configurationNames(db, [sale.configuration])).get(sale.configuration) ?? sale.configuration,
 		hasKit: (await findKit(db, sale.kit)) !== null,
 		customer: (await customersOf(db, [sale.id])).get(sale.id) ?? null,
 		usualUntil: shopDay(new Date(now.getTime() + USUAL_DAYS * DAY_MS).toISOString()),

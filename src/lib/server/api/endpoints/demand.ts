@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { day } from '../../../core/model';
 import { wantedBy } from '../../repositories/demand';
-import { vehicleNames } from '../../services/vehicle-names';
+import { configurationNames } from '../../repositories/configurations';
 import { endpoint } from '../api';
 import { vehicleId } from '../schemas';
 
@@ -34,7 +34,7 @@ export const demand = endpoint({
 		const first = rows
 			.sort((a, b) => b.count - a.count || a.configuration.localeCompare(b.configuration))
 			.slice(0, most);
-		const names = await vehicleNames(db, [...new Set(first.map(({ configuration }) => configuration))]);
+		const names = await configurationNames(db, [...new Set(first.map(({ configuration }) => configuration))]);
 		return {
 			wanted: first.map(({ configuration, function: fn, count }) => ({
 				vehicle: configuration,

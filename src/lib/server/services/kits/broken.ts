@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { releasedKitsLast } from '../../repositories/kit-revisions';
-import { vehicleNames } from '../vehicle-names';
+import { configurationNames } from '../../repositories/configurations';
 import { impactsOn } from './release-impacts';
 
 /** A released kit that would not be worked out so today, and what changed. */
@@ -23,7 +23,7 @@ export async function brokenKits(db: Knex): Promise<BrokenKit[]> {
 		kits.map(({ id }) => id)
 	);
 	const broken = kits.filter(({ id }) => impacts.get(id)?.some(({ kind }) => kind === 'holds'));
-	const names = await vehicleNames(
+	const names = await configurationNames(
 		db,
 		broken.map(({ configurationId }) => configurationId)
 	);

@@ -1,6 +1,6 @@
 import { counted } from '../../../core/quantity';
 import { someKits } from '../../repositories/kits';
-import { vehicleNames } from '../vehicle-names';
+import { configurationNames } from '../../repositories/configurations';
 import { MOST_OF_A_KIND, type WaitingSource } from './source';
 
 /** Kits that nobody has checked, and checked ones that nobody has released. */
@@ -11,7 +11,7 @@ export const kitsWaiting: WaitingSource = async (db) => {
 		from: 0,
 		most: MOST_OF_A_KIND
 	});
-	const names = await vehicleNames(
+	const names = await configurationNames(
 		db,
 		rows.map(({ configurationId }) => configurationId)
 	);

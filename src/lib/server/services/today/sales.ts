@@ -1,6 +1,6 @@
 import { OPEN_SALES } from '../../../core/views';
 import { listSales } from '../../repositories/sales';
-import { vehicleNames } from '../vehicle-names';
+import { configurationNames } from '../../repositories/configurations';
 import { MOST_OF_A_KIND, type WaitingSource } from './source';
 
 const WHAT = {
@@ -12,7 +12,7 @@ const WHAT = {
 /** Quotes nobody has answered, orders to pick, kits to hand over. */
 export const salesWaiting: WaitingSource = async (db, today) => {
 	const { sales } = await listSales(db, { states: OPEN_SALES, from: 0, most: MOST_OF_A_KIND });
-	const names = await vehicleNames(
+	const names = await configurationNames(
 		db,
 		sales.map(({ configuration }) => configuration)
 	);

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { eventsSince } from '../../repositories/events';
-import { vehicleNames } from '../vehicle-names';
+import { configurationNames } from '../../repositories/configurations';
 
 /** Something that changed while a person was away. */
 export interface ChangeSince {
@@ -37,7 +37,7 @@ const idIn = (record: string, kind: string) =>
 export async function changedSince(db: Knex, since: string): Promise<{ changes: ChangeSince[]; total: number }> {
 	const groups = together(await eventsSince(db, since));
 	const shown = groups.slice(0, MOST);
-	const names = await vehicleNames(
+	const names = await configurationNames(
 		db,
 		shown.flatMap(({ event }) => idIn(event.record, 'configuration') ?? [])
 	);

@@ -3,7 +3,7 @@ import { COLUMNS, SHEETS } from '$lib/core/exchange';
 import { actorHere } from '$lib/server/actor';
 import { listSuppliers } from '$lib/server/repositories/heading-maps';
 import { sheetOptions } from '$lib/server/sheet-options';
-import { isBeginning, readStart } from '$lib/server/services/start';
+import { beginning } from '$lib/server/services/start';
 import { database, imports } from '$lib/server/shop';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -14,8 +14,7 @@ export const load: PageServerLoad = async ({ params }) => {
 	if (!job) error(404, { message: GONE });
 	const columns = Object.fromEntries(SHEETS.map((sheet) => [sheet, COLUMNS[sheet].map((c) => c.heading)]));
 	const db = await database();
-	const start = await readStart(db);
-	return { job, columns, suppliers: await listSuppliers(db), start: isBeginning(start) ? start : null };
+	return { job, columns, suppliers: await listSuppliers(db), start: await beginning(db) };
 };
 
 const goOn =
