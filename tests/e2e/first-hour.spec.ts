@@ -23,6 +23,9 @@ const WALK = [
 	'footwell w5w clear'
 ];
 
+// The second hour goes on in the shop of the first.
+test.describe.configure({ mode: 'serial' });
+
 let server: ChildProcess;
 let address = '';
 

@@ -87,6 +87,13 @@ export async function asSeenFrom<T extends Packed>(db: Knex, items: readonly T[]
 export const packsAtBranches = async (db: Knex, skus: readonly string[]): Promise<Map<string, Row[]>> =>
 	bySku(await rowsOf(db, skus, null));
 
+/** What a branch keeps of some packs, by their number; those it never had are not in it. */
+export const packsKeptAt = async (
+	db: Knex,
+	branch: string,
+	skus: readonly string[]
+): Promise<ReadonlyMap<string, BranchPack>> => new Map((await rowsOf(db, skus, branch)).map((row) => [row.sku, row]));
+
 /** Gives what lies at branches to the new number of a pack. */
 export async function renameBranchPacks(tx: Tx, renamed: readonly { from: string; to: string }[]): Promise<void> {
 	for (const { from, to } of renamed) {

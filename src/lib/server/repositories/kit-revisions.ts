@@ -23,43 +23,37 @@ interface ReleaseMarks {
 	now: number;
 }
 
+interface ReleaseRow extends Omit<ReleaseMarks, 'now'> {
+	kit: string;
+	on_vehicle: number | null;
+	on_products: number | null;
+	on_parts: number | null;
+}
+
 /** Marks of the last revisions of kits; a kit that was never released is not in it. */
 export async function releaseMarks(db: Knex, ids: readonly string[]): Promise<Map<string, ReleaseMarks>> {
 	if (ids.length === 0) return new Map();
-	const revisions: { kit_id: string; code: string; mark: number; branch_id: string | null }[] = await db(
-		'kit_revisions'
-	)
-		.join('kits', 'kits.id', 'kit_revisions.kit_id')
-		.whereIn('kit_id', ids)
-		.orderBy('revision')
-		.select('kit_id', 'code', 'mark', 'branch_id');
-	const marks = new Map(
-		revisions.map(({ kit_id, code, mark, branch_id }) => [kit_id, { code, branch: branch_id, frozen: mark, now: 0 }])
-	);
-	const raise = (rows: readonly { id: string; mark: number | null }[]) => {
-		for (const { id, mark } of rows) {
-			const own = marks.get(id);
-			if (own) own.now = Math.max(own.now, mark ?? 0);
-		}
-	};
-	const released = [...marks.keys()];
-	if (released.length === 0) return marks;
-	raise(
-		await db('kits')
-			.join('configurations', 'configurations.id', 'kits.configuration_id')
-			.whereIn('kits.id', released)
-			.select({ id: 'kits.id', mark: 'configurations.mark' })
-	);
-	for (const table of ['products', 'accessories'])
-		raise(
-			await db('kit_items')
-				.join(table, `${table}.id`, 'kit_items.item')
-				.whereIn('kit_items.kit_id', released)
-				.groupBy('kit_items.kit_id')
-				.select({ id: 'kit_items.kit_id' })
-				.max({ mark: `${table}.mark` })
+	const highest = (table: 'products' | 'accessories') =>
+		db('kit_items')
+			.join(table, `${table}.id`, 'kit_items.item')
+			.where('kit_items.kit_id', db.ref('kits.id'))
+			.max(`${table}.mark`);
+	const rows: ReleaseRow[] = await db('kits')
+		.join('kit_revisions', 'kit_revisions.kit_id', 'kits.id')
+		.whereIn('kits.id', ids)
+		.where('revision', db('kit_revisions').where('kit_id', db.ref('kits.id')).max('revision'))
+		.select({ kit: 'kits.id', code: 'code', branch: 'branch_id', frozen: 'kit_revisions.mark' })
+		.select(
+			db('configurations').where('id', db.ref('kits.configuration_id')).select('mark').as('on_vehicle'),
+			highest('products').as('on_products'),
+			highest('accessories').as('on_parts')
 		);
-	return marks;
+	return new Map(
+		rows.map(({ kit, code, branch, frozen, on_vehicle, on_products, on_parts }) => [
+			kit,
+			{ code, branch, frozen, now: Math.max(on_vehicle ?? 0, on_products ?? 0, on_parts ?? 0) }
+		])
+	);
 }
 
 /** Revisions of a kit, the first one first. */

@@ -44,26 +44,40 @@ function packsOfFirst(item: Item, first: Item | null): Map<string, Pack> {
 	return packs;
 }
 
-/** What of a thing, as a branch sees it, is its own: a price only where it is another one. */
-export function shelfOf(item: Item, first: Item | null): BranchShelf {
+/** A thing before it is changed at a branch: as the first branch has it, as this one sees it, and what this one keeps of its packs. */
+export interface BeforeAtBranch<T extends Item> {
+	first: T | null;
+	seen: T | null;
+	kept: ReadonlyMap<string, BranchPack>;
+}
+
+/**
+ * What of a thing, as a branch sees it, is its own. A price that somebody gives is its own where it is another one than the first branch's;
+ * one that nobody touched stays as it was, its own or not, also while the two are equal.
+ */
+export function shelfOf<T extends Item>(item: T, { first, seen, kept }: BeforeAtBranch<T>): BranchShelf {
 	const known = packsOfFirst(item, first);
+	const renamed = new Map(renamedPacks(seen, item).map(({ from, to }) => [to, from]));
+	const ownPrice = ({ sku, price }: Pack) => {
+		const was = renamed.get(sku) ?? sku;
+		const isTouched = seen?.packs.find((pack) => pack.sku === was)?.price !== price;
+		if (!isTouched) return kept.get(was)?.price ?? null;
+		return (known.get(sku)?.price ?? price) === price ? null : price;
+	};
 	return {
 		id: item.id,
-		packs: item.packs.map(({ sku, stock = null, ordered = null, price, shelf = null }) => ({
-			sku,
-			stock,
-			ordered,
-			price: (known.get(sku)?.price ?? price) === price ? null : price,
-			shelf
-		}))
+		packs: item.packs.map((pack) => {
+			const { sku, stock = null, ordered = null, shelf = null } = pack;
+			return { sku, stock, ordered, price: ownPrice(pack), shelf };
+		})
 	};
 }
 
 /** A thing as it was changed at a branch, parted into what is the same for all and what is that branch's. */
-export function parted<T extends Item>(item: T, first: T | null): { forAll: T; shelf: BranchShelf } {
-	const known = packsOfFirst(item, first);
+export function parted<T extends Item>(item: T, before: BeforeAtBranch<T>): { forAll: T; shelf: BranchShelf } {
+	const known = packsOfFirst(item, before.first);
 	return {
 		forAll: { ...item, packs: item.packs.map((pack) => packOfFirst(pack, known.get(pack.sku))) },
-		shelf: shelfOf(item, first)
+		shelf: shelfOf(item, before)
 	};
 }

@@ -11,7 +11,7 @@ import {
 	putConfigurations
 } from '../../repositories/configurations';
 import { addEvents, lastEvent, type NewEvent } from '../../repositories/events';
-import { putBranchPacks, renameBranchPacks } from '../../repositories/branch-packs';
+import { packsKeptAt, putBranchPacks, renameBranchPacks } from '../../repositories/branch-packs';
 import {
 	findAccessory,
 	findProduct,
@@ -170,9 +170,11 @@ async function preparedAtBranch<T extends object & { id: string }>(
 	if (branch === WHOLE_CHAIN) throw new Error('Nothing is written to all branches at once.');
 	const { before, after, event, actor } = write;
 	const first = (await store.find(seenFrom(db, null), after.id)) as (T & Product) | null;
-	const { forAll, shelf } = parted(after as T & Product, first);
+	const seen = before as (T & Product) | null;
+	const kept = await packsKeptAt(db, branch, seen?.packs.map(({ sku }) => sku) ?? []);
+	const { forAll, shelf } = parted(after as T & Product, { first, seen, kept });
 	const record = await preparedRecord(db, store, { write: { ...write, before: first, after: forAll } });
-	const patches = patchesBetween(before ? shelfOf(before as T & Product, first) : { id: after.id, packs: [] }, shelf);
+	const patches = patchesBetween(seen ? shelfOf(seen, { first, seen, kept }) : { id: after.id, packs: [] }, shelf);
 	const { of: _of, ...meta } = event;
 	return {
 		record,
