@@ -162,7 +162,11 @@ async function copy(source: Source, target: Target, said: Said): Promise<Record<
 			return await whileNobodyWrites(from, async (looked) => {
 				// The look counts as a change itself until it is undone.
 				const changes = (await changesSoFar(looked)) - 1;
-				if (await isEmpty(to)) return changeAlways(to, (tx) => copyAll({ from: looked, changes }, tx, said));
+				if (await isEmpty(to)) {
+					const copied = await changeAlways(to, (tx) => copyAll({ from: looked, changes }, tx, said));
+					await engineOf(to).takeStock(to);
+					return copied;
+				}
 				const there = await alike(looked, to, changes);
 				if (there) return there;
 				throw new Trouble(`There are other data at ${place.words} already. Nothing was changed; name another place.`);

@@ -16,6 +16,9 @@ export const POSTGRES: Engine = {
 	createGuard,
 	dropGuard,
 	settle,
+	takeStock: async (db) => {
+		await db.raw('ANALYZE');
+	},
 	waitAtMost: async (tx, ms) => {
 		await tx.raw(`SET LOCAL lock_timeout = ${Math.round(ms)}`);
 	},

@@ -28,6 +28,8 @@ export const SQLITE: Engine = {
 		await db.raw(`DROP TRIGGER ${name}`);
 	},
 	settle: () => Promise.resolve(),
+	// Its tables are asked by their indexes.
+	takeStock: () => Promise.resolve(),
 	// Who waits looks again (`change`).
 	waitAtMost: () => Promise.resolve(),
 	// Every transaction of a file does.
