@@ -45,7 +45,7 @@ export interface Engine {
 	/** Puts the tables as this engine keeps them best, after all migrations. */
 	settle: (db: Knex) => Promise<void>;
 
-	/** Counts how rows lie in the tables after many came at once, so that the next question is answered the quick way. */
+	/** Tidies up after many rows came at once, and counts how they lie, so that the next question is answered the quick way. */
 	takeStock: (db: Knex) => Promise<void>;
 
 	/** How long a change waits by itself for the right to write, ms, where the engine lets it wait. */

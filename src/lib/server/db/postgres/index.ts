@@ -17,7 +17,7 @@ export const POSTGRES: Engine = {
 	dropGuard,
 	settle,
 	takeStock: async (db) => {
-		await db.raw('ANALYZE');
+		await db.raw('VACUUM (ANALYZE)');
 	},
 	waitAtMost: async (tx, ms) => {
 		await tx.raw(`SET LOCAL lock_timeout = ${Math.round(ms)}`);
