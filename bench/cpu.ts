@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 /** Ticks of the clock that counts CPU time, a second. */
 const TICKS = 100;
 
-/** Fields of a process after its name: its parent first but one, then the times of itself and of its children that ended. */
+/** What the kernel says of a process, by the fields behind its name; null when there is none. */
 function statOf(pid: string | number): number[] | null {
 	try {
 		return (readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1] ?? '').split(' ').map(Number);
@@ -13,6 +13,7 @@ function statOf(pid: string | number): number[] | null {
 	}
 }
 
+/** Fields: its parent; its own time, and that of its children that ended, each outside and inside the kernel. */
 const [PARENT, OWN, ENDED] = [1, 11, 13];
 const timeAt = (stat: readonly number[], field: number) => (stat[field] ?? 0) + (stat[field + 1] ?? 0);
 

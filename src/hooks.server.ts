@@ -19,7 +19,6 @@ import { onlyLooks } from '$lib/server/access/methods';
 import { overLimit, stillOver } from '$lib/server/access/limits';
 import { isAllowed, permissionFor } from '$lib/server/access/routes';
 import { PERMISSIONS, ROLES } from '$lib/server/access/roles';
-
 import { whoIs } from '$lib/server/access/who';
 import { workplaceOf, type Workplace } from '$lib/server/access/workplace';
 import { closeBeside } from '$lib/server/beside';
