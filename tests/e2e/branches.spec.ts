@@ -39,6 +39,14 @@ test('a second branch: its shelves are empty, what it lacks lies at the first on
 		await page.getByRole('button', { name: 'Work out the kit' }).click();
 		await expect(page.getByRole('region', { name: 'Kit' })).toContainText('Quay');
 		const kit = page.url();
+		await page.getByRole('tab', { name: /^Open/ }).click();
+		await page.getByRole('button', { name: 'Count every branch, solve again' }).click();
+		const short = page.getByRole('region', { name: 'From other branches' });
+		await expect(short).toContainText('From Harbour:');
+		expect(await scanned(page)).toEqual([]);
+		await short.getByRole('button', { name: 'Bring all of it here' }).click();
+		await expect(short).toHaveCount(0);
+		await expect(page.getByText('solve it again')).toHaveCount(0);
 		await page.goto('/settings/branches', still);
 		await page.getByRole('button', { name: 'Work at Harbour' }).click();
 		await expect(page.getByRole('link', { name: 'At Harbour: to the branches' })).toBeVisible();

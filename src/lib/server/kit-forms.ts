@@ -25,6 +25,7 @@ const fieldsIn = (currency: Currency) =>
 		whole: on,
 		withoutParts: on,
 		matched: on,
+		everyShelf: on,
 		light: weight,
 		heat: weight,
 		minutes: weight,
@@ -38,7 +39,7 @@ const fieldsIn = (currency: Currency) =>
 export function orderIn(form: FormData, currency: Currency): ((order: KitOrder) => KitOrder) | null {
 	const read = fieldsIn(currency).safeParse(Object.fromEntries(form));
 	if (!read.success) return null;
-	const { light, heat, minutes, risk, whole, withoutParts, matched, ...rest } = read.data;
+	const { light, heat, minutes, risk, whole, withoutParts, matched, everyShelf, ...rest } = read.data;
 	const weights = { light, heat, minutes, risk };
 	const named = BALANCE_WEIGHTS[rest.balance];
 	const moved = GOALS.some(({ id }) => named[id] !== weights[id]);
@@ -49,6 +50,7 @@ export function orderIn(form: FormData, currency: Currency): ((order: KitOrder) 
 			weights: moved ? weights : undefined,
 			whole: whole === 'on' || undefined,
 			withoutParts: withoutParts === 'on' || undefined,
-			matched: matched === 'on' ? undefined : false
+			matched: matched === 'on' ? undefined : false,
+			everyShelf: everyShelf === 'on' || undefined
 		});
 }

@@ -2,6 +2,7 @@
 	import { Tabs } from 'bits-ui';
 	import AlsoFor from './AlsoFor.svelte';
 	import Demands from './Demands.svelte';
+	import EveryShelf from './EveryShelf.svelte';
 	import ExceptionForm from './ExceptionForm.svelte';
 	import OpenSockets from './OpenSockets.svelte';
 	import OrderForm from './OrderForm.svelte';
@@ -60,6 +61,7 @@
 						order={data.order}
 						currency={data.currency}
 						functions={data.functions}
+						isChain={data.at !== null}
 						{vehicle}
 						kit={data.id}
 					/>{/key}
@@ -88,7 +90,11 @@
 			{/if}
 		</Tabs.Content>
 		<Tabs.Content value="open"
-			><OpenSockets open={data.kit.open} {vehicle} kit={data.id} {fixed} {editable} {onplace} /></Tabs.Content
+			>{#if editable && data.at !== null && !data.order.everyShelf && data.kit.open.length > 0}<EveryShelf
+					at={data.at}
+					{vehicle}
+					kit={data.id}
+				/>{/if}<OpenSockets open={data.kit.open} {vehicle} kit={data.id} {fixed} {editable} {onplace} /></Tabs.Content
 		>
 		<Tabs.Content value="weigh">
 			<RunnersUp runnersUp={data.kit.runnersUp} total={data.kit.total} {editable} {vehicle} kit={data.id} />

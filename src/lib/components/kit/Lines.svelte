@@ -11,6 +11,7 @@
 		lines,
 		currency,
 		shop = false,
+		everyShelf = false,
 		place = null,
 		onplace
 	}: {
@@ -19,6 +20,8 @@
 		currency: string;
 		/** True where the shop looks: margin, stock and shelf are shown. */
 		shop?: boolean;
+		/** True where packs of every branch were counted. */
+		everyShelf?: boolean;
 		/** Socket whose place is looked at. */
 		place?: string | null;
 		/** Opens the place of a lamp to change it. */
@@ -28,7 +31,12 @@
 	const lamps = $derived(lines.some((line) => line.verdict));
 	const isOpen = (line: LineView) => lamps && place !== null && line.sockets.includes(place);
 	const shelfText = ({ stock, shelf }: LineView) =>
-		[stock === undefined ? 'not counted' : `${stock} there`, shelf ? `shelf ${shelf}` : ''].filter(Boolean).join(', ');
+		[
+			stock === undefined ? 'not counted' : `${stock} ${everyShelf ? 'at all branches' : 'there'}`,
+			shelf ? `shelf ${shelf}` : ''
+		]
+			.filter(Boolean)
+			.join(', ');
 </script>
 
 <table class="grid-table">

@@ -13,9 +13,18 @@
 		order,
 		currency,
 		functions,
+		isChain,
 		vehicle,
 		kit
-	}: { order: KitOrder; currency: string; functions: FunctionId[]; vehicle: string; kit: string } = $props();
+	}: {
+		order: KitOrder;
+		currency: string;
+		functions: FunctionId[];
+		/** True where there are other branches, whose shelves may count too. */
+		isChain: boolean;
+		vehicle: string;
+		kit: string;
+	} = $props();
 
 	// svelte-ignore state_referenced_locally (where the form begins; it is keyed by what is stored)
 	let scope = $state(order.scope);
@@ -124,6 +133,10 @@
 		<label class="flex min-h-6 items-center gap-2"
 			><input type="checkbox" name="whole" class="size-4" checked={order.whole === true} />All sockets or nothing</label
 		>
+		{#if isChain}<label class="flex min-h-6 items-center gap-2"
+				><input type="checkbox" name="everyShelf" class="size-4" checked={order.everyShelf === true} />Packs of every
+				branch count</label
+			>{/if}
 		<div class="sticky -bottom-3 grid bg-panel py-2">
 			<button class="button justify-center" data-main disabled={busy}>{busy ? 'Working…' : 'Solve again'}</button>
 		</div>

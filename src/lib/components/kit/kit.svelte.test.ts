@@ -79,7 +79,7 @@ describe('lines', () => {
 describe('the order', () => {
 	const form = (more: object = {}) =>
 		render(OrderForm, {
-			props: { order: kitOrder.parse(more), currency: 'EUR', functions: ['stop', 'turn'], ...where }
+			props: { order: kitOrder.parse(more), currency: 'EUR', functions: ['stop', 'turn'], isChain: false, ...where }
 		}).body;
 
 	it('shows a named balance with its weights', () => {

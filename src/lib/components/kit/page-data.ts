@@ -24,6 +24,8 @@ export interface KitPageData {
 	/** Papers it can be printed on. */
 	papers: { name: string; label: string; contents: string }[];
 	person: string;
+	/** Name of the branch it is worked on; null where a shop stands alone. */
+	at: string | null;
 	/** The place that is looked at. */
 	place: PlaceView | null;
 }

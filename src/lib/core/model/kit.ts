@@ -59,6 +59,8 @@ export const kitOrder = z.looseObject({
 	withoutParts: z.boolean().optional(),
 	/** False when whites that are seen together need not match. */
 	matched: z.boolean().optional(),
+	/** True when packs at every branch of a chain count; what is not here is brought over. */
+	everyShelf: z.boolean().optional(),
 	exception: policyException.optional(),
 	/** Fixed choices, by socket id. */
 	choices: z.record(socketId, choice).default({}),

@@ -42,3 +42,4 @@ export * from './aim-wall';
 export * from './place-heat';
 export * from './specification';
 export * from './branch-shelves';
+export * from './fetching';

@@ -18,6 +18,7 @@ const KIT_ACTIONS = [
 	'forbid',
 	'has',
 	'own',
+	'reach',
 	'runners',
 	'prices',
 	'revise',
@@ -115,7 +116,7 @@ export const ROUTES: Readonly<Record<string, RouteRule>> = {
 	'/vehicles/[id]/kit': { read: 'look', write: { start: 'kit' } },
 	'/vehicles/[id]/kit/[kit]': {
 		read: 'look',
-		write: { ...each(KIT_ACTIONS, 'kit'), ...each(RELEASE_ACTIONS, 'release') }
+		write: { ...each(KIT_ACTIONS, 'kit'), ...each(RELEASE_ACTIONS, 'release'), bring: 'stock' }
 	},
 	'/vehicles/[id]/kit/[kit]/[paper].pdf': LOOK,
 	'/vehicles/[id]/kit/[kit]/change.json': LOOK,

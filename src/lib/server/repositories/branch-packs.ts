@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { Pack } from '../../core/model';
-import { branchOf, WHOLE_CHAIN } from '../db/branch';
+import { branchOf, countsEveryShelf, WHOLE_CHAIN } from '../db/branch';
 import { writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
 import { inParts } from '../db/in-parts';
@@ -67,25 +67,35 @@ function packAnywhere(pack: Pack, rows: readonly BranchPack[]): Pack {
 	return { ...pack, ...(stock === undefined ? {} : { stock }), ...(ordered === undefined ? {} : { ordered }) };
 }
 
+/** A pack as a branch sees it where packs at any branch count: its price and shelf, and how many lie anywhere. */
+function packToBring(pack: Pack, own: BranchPack | undefined, rows: readonly BranchPack[]): Pack {
+	const { stock } = packAnywhere(pack, rows);
+	return { ...packAt(pack, own), ...(stock === undefined ? {} : { stock }) };
+}
+
 /** Things of the stock with the shelves and prices of where the database is seen from. */
 export async function asSeenFrom<T extends Packed>(db: Knex, items: readonly T[]): Promise<T[]> {
-	const branch = branchOf(db);
-	if (branch === null || items.length === 0) return [...items];
+	const [branch, everyShelf] = [branchOf(db), countsEveryShelf(db)];
+	if ((branch === null && !everyShelf) || items.length === 0) return [...items];
 	const skus = items.flatMap(({ packs }) => packs.map(({ sku }) => sku as string));
 	const isWhole = branch === WHOLE_CHAIN;
-	const rows = bySku(await rowsOf(db, skus, isWhole ? null : branch));
-	return items.map((item) => ({
-		...item,
-		packs: item.packs.map((pack) => {
-			const own = rows.get(pack.sku) ?? [];
-			return isWhole ? packAnywhere(pack, own) : packAt(pack, own[0]);
-		})
-	}));
+	const rows = bySku(await rowsOf(db, skus, isWhole || everyShelf ? null : branch));
+	const seen = (pack: Pack): Pack => {
+		const there = rows.get(pack.sku) ?? [];
+		if (isWhole || (everyShelf && branch === null)) return packAnywhere(pack, there);
+		const own = there.find(({ branch_id }) => branch_id === branch);
+		return everyShelf ? packToBring(pack, own, there) : packAt(pack, own);
+	};
+	return items.map((item) => ({ ...item, packs: item.packs.map(seen) }));
 }
 
 /** Packs that lie at the open branches beside the first one, by their number. */
 export const packsAtBranches = async (db: Knex, skus: readonly string[]): Promise<Map<string, Row[]>> =>
 	bySku(await rowsOf(db, skus, null));
+
+/** Numbers of all packs that a branch keeps something of, open or closed. */
+export const skusAt = (db: Knex, branch: string): Promise<string[]> =>
+	db('branch_packs').where({ branch_id: branch }).orderBy('sku').pluck('sku');
 
 /** What a branch keeps of some packs, by their number; those it never had are not in it. */
 export const packsKeptAt = async (

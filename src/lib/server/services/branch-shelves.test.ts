@@ -4,7 +4,8 @@ import { demoDatabase } from '../../../../tests/support/database';
 import { randomFrom } from '../../../../tests/support/random';
 import { seenFrom, WHOLE_CHAIN } from '../db/branch';
 import { findProduct } from '../repositories/products';
-import { bringOver, elsewhere, openBranch, shelvesEverywhere } from './branches';
+import { elsewhere, openBranch, shelvesEverywhere } from './branches';
+import { bringOver } from './bring-over';
 import { examine } from './doctor';
 import { saveProduct } from './stock';
 

@@ -3,11 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { allLookedAt, demoDatabase, kitContextOn } from '../../../../tests/support/database';
 import { kitOrder } from '../../core/model';
 import { elsewhereWords } from '../../core/views';
-import { seenFrom, WHOLE_CHAIN } from '../db/branch';
+import { seenFrom, WHOLE_CHAIN, withEveryShelf } from '../db/branch';
 import { changeAlways } from '../db/change';
+import { findConfiguration } from '../repositories/configurations';
 import { findKit } from '../repositories/kits';
 import { findProduct, productsFor } from '../repositories/products';
-import { bringOver, changeBranch, elsewhere, openBranch, shelvesEverywhere } from './branches';
+import { changeBranch, elsewhere, openBranch, shelvesEverywhere } from './branches';
+import { bringKit, bringOver, toBring } from './bring-over';
 import { shopData } from './catalogue';
 import { examine } from './doctor';
 import { exportComplete } from './complete';
@@ -26,6 +28,7 @@ import { askSupplier } from './supplier';
 import { changedSince } from './today/since';
 
 const ACTOR = { by: 'A. Person', now: '2026-11-26T08:00:00.000Z' };
+const TODAY = '2026-11-26';
 const LAMP = 'GL-P21-RD';
 
 /** A chain of two: the demo's shop, and one at the quay with empty shelves. */
@@ -221,6 +224,91 @@ describe('a branch', () => {
 		const ordered = async (at: Knex) => (await whatToOrder(at, '2026-11-27')).map(({ id }) => id);
 		expect(await ordered(quay)).not.toEqual(await ordered(db));
 		expect(await ordered(seenFrom(db, WHOLE_CHAIN))).toEqual(expect.any(Array));
+	});
+
+	it('has kits worked out with the packs of every branch, which are brought over by one press and leave the kit as it stood', async () => {
+		const { db, quay } = await chain();
+		const car = 'fenholm-sound-2015';
+		const cheaper = (await lampIn(db)).packs[0]!.price - 1;
+		await counted(quay, { price: cheaper });
+		const order = kitOrder.parse({ scope: 'rear' });
+		const ctx = kitContextOn(quay);
+		const poor = await startKit(ctx, car, { name: 'Poor', order });
+		const rich = await startKit({ ...kitContextOn(db), newId: () => 'K8' }, car, { name: 'Rich', order });
+		const reached = await reorderKit(ctx, 'K1', { change: (o) => ({ ...o, everyShelf: true }) });
+		if (!poor.ok || !rich.ok || !reached.ok) throw new Error('a kit could not be worked out');
+		const packs = (kit: typeof rich.value) => kit.answer.lines.map(({ sku, packs }) => ({ sku, packs }));
+		expect(packs(reached.value)).toEqual(packs(rich.value));
+		expect(packs(poor.value)).not.toEqual(packs(rich.value));
+		// Shelves are everybody's, prices the branch's own.
+		const lampsOf = (kit: typeof rich.value) => kit.answer.lines.find(({ product }) => product === LAMP);
+		expect(lampsOf(reached.value)!.price).toBe(cheaper * lampsOf(reached.value)!.packs);
+		expect(lampsOf(rich.value)!.price).not.toBe(lampsOf(reached.value)!.price);
+		const plan = await toBring(quay, reached.value, TODAY);
+		expect(plan.missing).toEqual([]);
+		expect(plan.fetched.map(({ sku, packs: n, from }) => ({ sku, packs: n, from: from.name }))).toEqual(
+			packs(rich.value).flatMap((line) => (line.packs > 0 ? [{ ...line, from: 'Harbour' }] : []))
+		);
+		expect(await bringKit(quay, 'K1', { sign: 'older', actor: ACTOR })).toMatchObject({ ok: false });
+		const { sku, item } = plan.fetched[0]!;
+		const one = { id: item, sku, packs: 1, from: null, to: 'quay' };
+		expect(await bringOver(quay, one, ACTOR)).toMatchObject({ ok: true });
+		expect(await bringKit(quay, 'K1', { sign: plan.sign, actor: ACTOR })).toMatchObject({
+			ok: false,
+			error: expect.stringContaining('changed meanwhile')
+		});
+		const now = await toBring(quay, reached.value, TODAY);
+		const brought = await bringKit(quay, 'K1', { sign: now.sign, actor: ACTOR });
+		expect(brought).toMatchObject({ ok: true, value: now.fetched.reduce((sum, f) => sum + f.packs, 0) });
+		expect(await toBring(quay, reached.value, TODAY)).toMatchObject({ fetched: [], missing: [] });
+		expect(await checkDraft(ctx, 'K1', { by: 'A. Person', found: await allLookedAt(ctx, 'K1') })).toMatchObject({
+			ok: true
+		});
+		expect(await releaseKit(ctx, 'K1')).toMatchObject({ ok: true });
+	});
+
+	it('gives away nothing that it has promised to a customer', async () => {
+		const { db, quay } = await chain();
+		const [at, there] = [{ ...kitContextOn(db), newId: () => 'K8' }, kitContextOn(quay)];
+		const order = kitOrder.parse({ scope: 'rear', everyShelf: true });
+		const own = await startKit(at, 'fenholm-sound-2015', { name: 'Own', order });
+		const theirs = await startKit(there, 'fenholm-sound-2015', { name: 'Theirs', order });
+		if (!own.ok || !theirs.ok) throw new Error('a kit could not be worked out');
+		await checkDraft(at, 'K8', { by: 'A. Person', found: await allLookedAt(at, 'K8') });
+		const released = await releaseKit(at, 'K8');
+		if (!released.ok) throw new Error(released.error);
+		const { sku, packs: wanted } = own.value.answer.lines.find(({ product }) => product === LAMP)!;
+		const lamp = await lampIn(db);
+		const packs = lamp.packs.map((pack) => (pack.sku === sku ? { ...pack, stock: wanted } : pack));
+		expect(await saveProduct(db, { input: { ...lamp, packs }, isNew: false }, ACTOR)).toMatchObject({ ok: true });
+		const fetched = async () => (await toBring(quay, theirs.value, TODAY)).fetched.some((one) => one.sku === sku);
+		expect(await fetched()).toBe(true);
+		await quoteKit(db, { id: 'S1', code: released.value.code }, ACTOR);
+		const reserved = await stepSale(db, { id: 'S1', action: { kind: 'reserve', until: '2026-12-24' } }, ACTOR);
+		expect(reserved).toMatchObject({ ok: true });
+		expect(await fetched()).toBe(false);
+		expect((await toBring(quay, theirs.value, TODAY)).missing).toMatchObject([{ sku, packs: wanted }]);
+	});
+
+	it('that is closed counts for nothing in a kit that is worked out with the packs of every branch', async () => {
+		const { db, quay } = await chain();
+		const { stock } = (await lampIn(db)).packs[0]!;
+		await counted(quay, { stock: 500 });
+		const seen = async () => {
+			const { catalogue } = await shopData(withEveryShelf(db), { configurations: [], products: [LAMP] });
+			return catalogue.find(LAMP)?.record.packs[0]?.stock;
+		};
+		const kept = async () => {
+			const car = (await findConfiguration(db, 'fenholm-sound-2015'))!;
+			const { catalogue } = await shopData(withEveryShelf(db), { configurations: [car] });
+			return catalogue.find(LAMP)?.record.packs[0]?.stock;
+		};
+		expect([await seen(), await kept()]).toEqual([stock! + 500, stock! + 500]);
+		await changeBranch(db, 'quay', { closed: true });
+		expect([await seen(), await kept()]).toEqual([stock, stock]);
+		await changeBranch(db, 'quay', { closed: false });
+		expect([await seen(), await kept()]).toEqual([stock! + 500, stock! + 500]);
+		await expect(saveProduct(withEveryShelf(db), { input: await lampIn(db), isNew: false }, ACTOR)).rejects.toThrow();
 	});
 
 	it('goes along in a complete export; nothing is written to the whole chain at once', async () => {

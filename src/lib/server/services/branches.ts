@@ -1,16 +1,22 @@
 import type { Knex } from 'knex';
 import { piecesOf } from '../../core/match';
 import type { Accessory, Product } from '../../core/model';
-import { counted } from '../../core/quantity';
 import { err, ok, type Result } from '../../core/result';
 import type { Elsewhere, PackThere } from '../../core/views';
-import { branchOf, seenFrom, WHOLE_CHAIN } from '../db/branch';
-import { change } from '../db/change';
-import { packsAtBranches } from '../repositories/branch-packs';
+import { branchOf, seenFrom } from '../db/branch';
+import { change, type Tx } from '../db/change';
+import { packsAtBranches, skusAt } from '../repositories/branch-packs';
 import { listBranches, nameOfBranch, putBranch, type Branch } from '../repositories/branches';
-import { findAccessories, findAccessory, findProduct, findProducts } from '../repositories/products';
+import { itemsOfSkus } from '../repositories/packs';
+import {
+	findAccessories,
+	findAccessory,
+	findProduct,
+	findProducts,
+	touchAccessories,
+	touchProducts
+} from '../repositories/products';
 import { slug } from '../slug';
-import { ACCESSORIES, PRODUCTS, writeRecord, type Actor } from './record/store';
 
 const MOST_NAME = 60;
 const MOST_BRANCHES = 200;
@@ -75,8 +81,16 @@ export function changeBranch(
 			...(closed === undefined ? {} : { closed })
 		};
 		await putBranch(tx, next);
+		// What lies there counts from now on, or counts no more.
+		if (next.closed !== branch.closed) await touchLyingAt(tx, id);
 		return ok(next);
 	});
+}
+
+async function touchLyingAt(tx: Tx, branch: string): Promise<void> {
+	const items = await itemsOfSkus(tx, await skusAt(tx, branch));
+	await touchProducts(tx, items);
+	await touchAccessories(tx, items);
 }
 
 /** Every pack of a thing at every open branch, the first branch first; none where a shop stands alone. */
@@ -144,40 +158,4 @@ async function piecesAtFirst(db: Knex, ids: readonly string[]): Promise<Map<stri
 	const first = seenFrom(db, null);
 	const items = [...(await findProducts(first, ids)), ...(await findAccessories(first, ids))];
 	return new Map(items.map((item) => [item.id as string, piecesOf(item) ?? 0]));
-}
-
-/** Brings packs from the shelf of one branch to that of another: both are changed, or none. */
-export function bringOver(
-	db: Knex,
-	{ id, sku, packs, from, to }: { id: string; sku: string; packs: number; from: string | null; to: string | null },
-	actor: Actor
-): Promise<Result<number, string>> {
-	return change(db, async (tx) => {
-		const branches = await listBranches(tx);
-		const [source, target] = [nameOfBranch(branches, from), nameOfBranch(branches, to)];
-		if (source === null || target === null || from === WHOLE_CHAIN || to === WHOLE_CHAIN)
-			return err('Packs go from one branch of the chain to another.');
-		if (from === to) return err('They are there already.');
-		if (!Number.isInteger(packs) || packs < 1) return err('Say how many packs, at least one.');
-		const move = async (at: string | null, by: number, what: string): Promise<string | null> => {
-			const own = seenFrom(tx, at);
-			const [product, accessory] = [await findProduct(own, id), await findAccessory(own, id)];
-			const item = product ?? accessory;
-			const pack = item?.packs.find((one) => one.sku === sku);
-			if (!item || !pack) return `There is no pack “${sku}” of ${id}.`;
-			const left = (pack.stock ?? 0) + by;
-			if (left < 0) return `${source} has ${counted(pack.stock ?? 0, 'pack')} of ${sku}.`;
-			const after = { ...item, packs: item.packs.map((one) => (one.sku === sku ? { ...one, stock: left } : one)) };
-			const event = { kind: 'change' as const, what };
-			if (product) await writeRecord(own, PRODUCTS, { before: product, after: after as Product, event, actor });
-			else if (accessory)
-				await writeRecord(own, ACCESSORIES, { before: accessory, after: after as Accessory, event, actor });
-			return null;
-		};
-		const words = counted(packs, 'pack');
-		const wrong =
-			(await move(from, -packs, `${words} of ${sku} to ${target}`)) ??
-			(await move(to, packs, `${words} of ${sku} from ${source}`));
-		return wrong === null ? ok(packs) : err(wrong);
-	});
 }

@@ -19,7 +19,8 @@ import { readCurrency } from '$lib/server/services/policy';
 import { actorHere } from '$lib/server/actor';
 import { openComplaints } from '$lib/server/repositories/complaints';
 import { lastEvent } from '$lib/server/repositories/events';
-import { bringOver, shelvesEverywhere } from '$lib/server/services/branches';
+import { bringOver } from '$lib/server/services/bring-over';
+import { shelvesEverywhere } from '$lib/server/services/branches';
 import { historyOf, stepHistory } from '$lib/server/services/record/history';
 import { ACCESSORIES, eventNames, PRODUCTS } from '$lib/server/services/record/store';
 import {

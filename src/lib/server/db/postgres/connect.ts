@@ -1,5 +1,6 @@
 import knex, { type Knex } from 'knex';
 import pg from 'pg';
+import { keepPrepared } from './statements';
 
 /** Connections that one process, or one of its threads, keeps at most. */
 const MOST_CONNECTIONS = 8;
@@ -34,6 +35,13 @@ export function connectServer({
 		searchPath: [schema],
 		acquireConnectionTimeout: WAIT_MS,
 		log: { warn: silent, error: silent, deprecate: silent, debug: silent },
-		pool: { min: 0, max: most }
+		pool: {
+			min: 0,
+			max: most,
+			afterCreate: (connection: pg.Client, done: (error: Error | null, connection: pg.Client) => void) => {
+				keepPrepared(connection);
+				done(null, connection);
+			}
+		}
 	});
 }

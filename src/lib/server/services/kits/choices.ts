@@ -9,7 +9,7 @@ import { findConfiguration } from '../../repositories/configurations';
 import { kitsHere, type StoredKit } from '../../repositories/kits';
 import { shopData } from '../catalogue';
 import { draftOf, type KitContext } from './context';
-import { dataToChooseFrom, productsIn } from './data';
+import { asOrdered, dataToChooseFrom, productsIn } from './data';
 import { reorderKit, startKit } from './draft';
 
 function twinsOf(configuration: Configuration, { order }: StoredKit, socket: Socket): Socket[] {
@@ -124,7 +124,10 @@ async function whyRefused(
 	{ sockets, productId }: { sockets: Socket[]; productId: string }
 ): Promise<string | null> {
 	const products = [...productsIn({ order }), productId];
-	const { catalogue, shop: usual } = await shopData(db, { configurations: [configuration], products });
+	const { catalogue, shop: usual } = await shopData(asOrdered(db, order), {
+		configurations: [configuration],
+		products
+	});
 	const shop = { ...usual, exception: order.exception };
 	const product = catalogue.find(productId);
 	if (!product) return `There is no product "${productId}".`;

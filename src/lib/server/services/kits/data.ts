@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import type { KitAnswer } from '../../../core/kit';
 import type { Configuration, KitOrder } from '../../../core/model';
+import { withEveryShelf } from '../../db/branch';
 import { shopData, type ShopData } from '../catalogue';
 
 /** Products an order and its answer name. */
@@ -11,13 +12,17 @@ export function productsIn({ order, answer }: { order: KitOrder; answer?: KitAns
 	return [...chosen, ...banned, ...inHand, ...(answer?.lines ?? []).flatMap(({ product }) => product ?? [])];
 }
 
+/** Data as an order looks at them: with the shelf of its branch, or with those of all. */
+export const asOrdered = (db: Knex, { everyShelf = false }: KitOrder): Knex => (everyShelf ? withEveryShelf(db) : db);
+
 /** What a kit is worked out from: everything that may go into its vehicle, and what the order names. */
 export const dataToChooseFrom = (
 	db: Knex,
 	configuration: Configuration,
 	kit: { order: KitOrder; answer?: KitAnswer }
-): Promise<ShopData> => shopData(db, { configurations: [configuration], products: productsIn(kit) });
+): Promise<ShopData> =>
+	shopData(asOrdered(db, kit.order), { configurations: [configuration], products: productsIn(kit) });
 
 /** What a kit that is worked out stands on: what is in it and what its order names, and no more. */
 export const dataOfKit = (db: Knex, kit: { order: KitOrder; answer: KitAnswer }): Promise<ShopData> =>
-	shopData(db, { configurations: [], products: productsIn(kit) });
+	shopData(asOrdered(db, kit.order), { configurations: [], products: productsIn(kit) });

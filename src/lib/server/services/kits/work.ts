@@ -14,7 +14,7 @@ import type { Solver } from '../../../core/solver';
 import { lineChangeView, type LineChangeView, type OfferView } from '../../../core/views';
 import type { Foundation } from '../../repositories/kits';
 import { shopData } from '../catalogue';
-import { dataToChooseFrom, productsIn } from './data';
+import { asOrdered, dataToChooseFrom, productsIn } from './data';
 import { foundationOf } from './foundation';
 
 /** A kit as it would be: worked out, not written. It lands only on the version it was made for. */
@@ -64,7 +64,7 @@ export function kitWorkOn(db: Knex, solver: Solver): KitWork {
 		},
 		lineChange: async ({ configuration, order, answer }, change) => {
 			const products = [...productsIn({ order, answer }), change.product];
-			const { catalogue, shop } = await shopData(db, { configurations: [configuration], products });
+			const { catalogue, shop } = await shopData(asOrdered(db, order), { configurations: [configuration], products });
 			const moved = await changeLine({ kitCase: { configuration, catalogue, shop }, order, answer }, change, solver);
 			return moved.ok ? ok(lineChangeView(configuration, moved.value)) : moved;
 		},

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { Accessory, Configuration, Product, Unit } from '../../../core/model';
-import { branchOf, seenFrom, WHOLE_CHAIN } from '../../db/branch';
+import { branchOf, countsEveryShelf, seenFrom, WHOLE_CHAIN } from '../../db/branch';
 import type { Tx } from '../../db/change';
 import {
 	asKept,
@@ -202,6 +202,7 @@ export async function prepareWrite<T extends object & { id: string }>(
 	store: Store<T>,
 	{ write, base, coming }: { write: Write<T> } & Standing
 ): Promise<PreparedWrite<T> | null> {
+	if (countsEveryShelf(db)) throw new Error('Nothing is written to all branches at once.');
 	const branch = store.touch ? branchOf(db) : null;
 	const { record, shelf } =
 		branch === null

@@ -7,7 +7,8 @@ import { PAPERS } from '$lib/server/documents/papers';
 import { readCurrency } from '$lib/server/services/policy';
 import { orderIn } from '$lib/server/kit-forms';
 import { orDatabaseFailure } from '$lib/server/or-database-failure';
-import { personHere } from '$lib/server/actor';
+import { actorHere, personHere } from '$lib/server/actor';
+import { bringKit, NOTHING_TO_BRING, toBring } from '$lib/server/services/bring-over';
 import {
 	addRunnersUp,
 	alsoFor,
@@ -32,15 +33,25 @@ import { database, kitContext } from '$lib/server/shop';
 import { Stopped } from '$lib/server/solver/highs';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params, url }) => {
+export const load: PageServerLoad = async ({ params, url, locals }) => {
 	const sheet = await kitOr404(params, url);
 	const { configuration, answer: _answer, records: _records, ...shown } = sheet;
 	const place = url.searchParams.get('place');
+	const { branch, name: at } = locals.workplace;
+	const isLast = sheet.revision >= sheet.revisions.length;
 	return {
 		...shown,
 		papers: PAPERS.map(({ name, label, contents }) => ({ name, label, contents })),
 		names: await namesIn(await database(), sheet),
 		person: personHere() ?? '',
+		at,
+		toBring: isLast
+			? await toBring(
+					await database(),
+					{ id: sheet.id, branch, answer: sheet.answer },
+					shopDay(new Date().toISOString())
+				)
+			: NOTHING_TO_BRING,
 		quoted: sheet.state === 'released' ? null : await lastQuoted(await database()),
 		functions: [...new Set(configuration.sockets.flatMap((s) => s.functions))],
 		place: place && sheet.state !== 'released' ? await alternativesFor(await database(), sheet, place) : null
@@ -144,6 +155,12 @@ export const actions: Actions = {
 			parts: read.pieces === 0 ? rest : { ...rest, [read.accessory]: read.pieces }
 		}));
 		return doing((ctx) => reorderKit(ctx, params.kit, { change }));
+	},
+	reach: async ({ params }) =>
+		doing((ctx) => reorderKit(ctx, params.kit, { change: (order) => ({ ...order, everyShelf: true }) })),
+	bring: async ({ request, params }) => {
+		const sign = String((await request.formData()).get('sign') ?? '');
+		return doing(({ db }) => bringKit(db, params.kit, { sign, actor: actorHere() }));
 	},
 	except: async ({ request, params }) => {
 		const form = Object.fromEntries(await request.formData());

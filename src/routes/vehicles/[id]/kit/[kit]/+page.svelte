@@ -8,6 +8,7 @@
 	import Lines from '$lib/components/kit/Lines.svelte';
 	import ReleaseImpacts from '$lib/components/kit/ReleaseImpacts.svelte';
 	import { kitTabNamed, type KitTab } from '$lib/components/kit/tabs';
+	import ToBring from '$lib/components/kit/ToBring.svelte';
 	import Rota from '$lib/components/rota/Rota.svelte';
 	import Message from '$lib/components/ui/Message.svelte';
 	import Panes from '$lib/components/ui/Panes.svelte';
@@ -46,6 +47,7 @@
 				>Show what it is now</button
 			>{/if}
 		<ReleaseImpacts impacts={data.impacts} />
+		{#if data.at !== null}<ToBring toBring={data.toBring} at={data.at} />{/if}
 		<ScrollPanel label="Lines" class="min-h-0 grow max-lg:max-h-none">
 			{#if data.kit.lamps.length === 0 && data.kit.parts.length === 0}
 				<p class="p-4">Nothing in this kit yet: the reasons stand beside the open sockets.</p>
@@ -55,11 +57,18 @@
 						lines={data.kit.lamps}
 						currency={data.currency}
 						shop
+						everyShelf={data.order.everyShelf === true}
 						place={tab === 'place' ? (data.place?.socket ?? null) : null}
 						onplace={editable ? openPlace : undefined}
 					/>{/if}
 				{#if data.kit.parts.length > 0}<div class="mt-3">
-						<Lines title="Parts" lines={data.kit.parts} currency={data.currency} shop />
+						<Lines
+							title="Parts"
+							lines={data.kit.parts}
+							currency={data.currency}
+							shop
+							everyShelf={data.order.everyShelf === true}
+						/>
 					</div>{/if}
 			{/if}
 			<KitSummary kit={data.kit} policy={data.policy} exception={data.order.exception} quoted={data.quoted} />

@@ -1,0 +1,44 @@
+import { LRUCache } from 'lru-cache';
+import type pg from 'pg';
+
+/** Statements that a connection keeps prepared at most, and their length: a list of a thousand values comes once. */
+const KEPT = 300;
+const LONGEST = 2000;
+/** Statements that were seen once. */
+const NOTED = 1000;
+
+interface Asked {
+	text: string;
+	values?: readonly unknown[];
+	name?: string;
+}
+
+const isAsked = (asked: unknown): asked is Asked =>
+	typeof asked === 'object' && asked !== null && 'text' in asked && typeof asked.text === 'string';
+
+/**
+ * Makes a connection name what it asks more than once, so that the server reads and plans it once: the same few hundred statements are asked
+ * all day, and reading one costs as much as answering it.
+ */
+export function keepPrepared(connection: pg.Client): void {
+	const names = new Map<string, string>();
+	const seen = new LRUCache<string, true>({ max: NOTED });
+	const nameOf = ({ text, values = [] }: Asked): string | undefined => {
+		if (values.length === 0 || text.length > LONGEST) return undefined;
+		const known = names.get(text);
+		if (known !== undefined || names.size === KEPT) return known;
+		if (!seen.has(text)) {
+			seen.set(text, true);
+			return undefined;
+		}
+		const name = `rotalux_${names.size}`;
+		names.set(text, name);
+		return name;
+	};
+	const ask = connection.query.bind(connection) as (...asked: unknown[]) => unknown;
+	const query = (asked: unknown, ...rest: unknown[]): unknown => {
+		if (isAsked(asked)) asked.name ??= nameOf(asked);
+		return ask(asked, ...rest);
+	};
+	connection.query = query as typeof connection.query;
+}
