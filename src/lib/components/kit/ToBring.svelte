@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { counted } from '$lib/core/quantity';
 	import BusyForm from '../ui/BusyForm.svelte';
+	import ScrollPanel from '../ui/ScrollPanel.svelte';
 
 	/** What of a kit does not lie at its branch, from where it is fetched, and one press that writes it to the shelf here. */
 	let {
@@ -16,28 +17,33 @@
 		at: string;
 	} = $props();
 
-	const sources = $derived([...new Set(toBring.fetched.map(({ from }) => from.name))]);
+	const packsOf = (lines: readonly { packs: number }[]) => lines.reduce((sum, { packs }) => sum + packs, 0);
+	const sources = $derived(
+		[...new Set(toBring.fetched.map(({ from }) => from.name))].map((name) => {
+			const lines = toBring.fetched.filter(({ from }) => from.name === name);
+			return { name, lines, packs: packsOf(lines) };
+		})
+	);
 </script>
 
 {#if toBring.fetched.length + toBring.missing.length > 0}
 	<section class="panel grid gap-2 px-3 py-2" aria-label="From other branches">
 		<h2>Not on the shelf of {at}</h2>
-		<ul class="grid gap-0.5">
-			{#each sources as source (source)}
-				<li>
-					<span class="font-medium">From {source}:</span>
-					{toBring.fetched
-						.filter(({ from }) => from.name === source)
-						.map(({ packs, name, sku }) => `${counted(packs, 'pack')} of ${name} (${sku})`)
-						.join(', ')}
-				</li>
-			{/each}
-			{#each toBring.missing as { sku, name, packs } (sku)}
-				<li class="text-unknown">
-					{counted(packs, 'pack')} of {name} ({sku}) {packs === 1 ? 'lies' : 'lie'} at no branch, or not free
-				</li>
-			{/each}
-		</ul>
+		{#each sources as { name: source, lines, packs } (source)}
+			<details>
+				<summary class="min-h-6 cursor-pointer">From {source}: {counted(packs, 'pack')}</summary>
+				<ScrollPanel label={`From ${source}`} class="mt-1 max-h-40">
+					<ul class="px-2 py-1 text-sm">
+						{#each lines as { sku, name, packs: some } (sku)}
+							<li><span class="number">{some}</span> × {name} <span class="text-soft">{sku}</span></li>
+						{/each}
+					</ul>
+				</ScrollPanel>
+			</details>
+		{/each}
+		{#each toBring.missing as { sku, name, packs } (sku)}
+			<p class="text-unknown">{counted(packs, 'pack')} of {name} ({sku}): free at no branch.</p>
+		{/each}
 		{#if toBring.fetched.length > 0}
 			<BusyForm action="?/bring" class="flex flex-wrap items-center gap-x-3 gap-y-1"
 				>{#snippet children(busy)}

@@ -141,3 +141,30 @@ describe('who has the data', () => {
 		for (const one of all) await one.destroy();
 	});
 });
+
+describe('what is asked again', () => {
+	it('is prepared once on its connection; a failure and a changed table do not stand in its way', async () => {
+		const { db } = await freshDatabase();
+		await db.transaction(async (one) => {
+			const prepared = async () => {
+				const { rows } = await one.raw('select statement from pg_prepared_statements');
+				return (rows as { statement: string }[]).map(({ statement }) => statement);
+			};
+			await one.raw('create temp table ropes (id text, length integer)');
+			await one('ropes').insert({ id: 'a', length: 1 });
+			const read = () => one('ropes').where({ id: 'a' });
+			await read();
+			expect(await prepared()).toEqual([]);
+			for (let i = 0; i < 3; i++) expect(await read()).toEqual([{ id: 'a', length: 1 }]);
+			expect(await prepared()).toEqual([expect.stringContaining('from "ropes" where "id" = $1')]);
+			await one.raw('alter table ropes add column strands integer default 3');
+			for (let i = 0; i < 3; i++) expect(await read()).toEqual([{ id: 'a', length: 1, strands: 3 }]);
+			const fail = () => one.transaction((inner) => inner('ropes').where({ length: 'long' }));
+			for (let i = 0; i < 3; i++) await expect(fail()).rejects.toThrow();
+			expect(await read()).toHaveLength(1);
+			const many = Array.from({ length: 900 }, (_, i) => `r${i}`);
+			for (let i = 0; i < 3; i++) await one('ropes').whereIn('id', many);
+			expect((await prepared()).filter((text) => text.includes(' in ('))).toEqual([]);
+		});
+	});
+});

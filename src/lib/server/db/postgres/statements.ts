@@ -13,6 +13,9 @@ interface Asked {
 	name?: string;
 }
 
+/** What changes tables: what was planned on them holds no more. */
+const CHANGES_TABLES = /^\s*(alter|create|drop)\b/i;
+
 const isAsked = (asked: unknown): asked is Asked =>
 	typeof asked === 'object' && asked !== null && 'text' in asked && typeof asked.text === 'string';
 
@@ -23,15 +26,18 @@ const isAsked = (asked: unknown): asked is Asked =>
 export function keepPrepared(connection: pg.Client): void {
 	const names = new Map<string, string>();
 	const seen = new LRUCache<string, true>({ max: NOTED });
+	let given = 0;
 	const nameOf = ({ text, values = [] }: Asked): string | undefined => {
+		if (CHANGES_TABLES.test(text)) names.clear();
 		if (values.length === 0 || text.length > LONGEST) return undefined;
 		const known = names.get(text);
-		if (known !== undefined || names.size === KEPT) return known;
+		if (known !== undefined || given === KEPT) return known;
 		if (!seen.has(text)) {
 			seen.set(text, true);
 			return undefined;
 		}
-		const name = `rotalux_${names.size}`;
+		const name = `rotalux_${given}`;
+		given += 1;
 		names.set(text, name);
 		return name;
 	};
