@@ -145,7 +145,7 @@ describe('who has the data', () => {
 describe('what is asked again', () => {
 	it('is prepared once on its connection; a failure and a changed table do not stand in its way', async () => {
 		const { db } = await freshDatabase();
-		await db.transaction(async (one) => {
+		await changeAlways(db, async (one) => {
 			const prepared = async () => {
 				const { rows } = await one.raw('select statement from pg_prepared_statements');
 				return (rows as { statement: string }[]).map(({ statement }) => statement);
@@ -159,7 +159,7 @@ describe('what is asked again', () => {
 			expect(await prepared()).toEqual([expect.stringContaining('from "ropes" where "id" = $1')]);
 			await one.raw('alter table ropes add column strands integer default 3');
 			for (let i = 0; i < 3; i++) expect(await read()).toEqual([{ id: 'a', length: 1, strands: 3 }]);
-			const fail = () => one.transaction((inner) => inner('ropes').where({ length: 'long' }));
+			const fail = () => changeAlways(one, (inner) => inner('ropes').where({ length: 'long' }));
 			for (let i = 0; i < 3; i++) await expect(fail()).rejects.toThrow();
 			expect(await read()).toHaveLength(1);
 			const many = Array.from({ length: 900 }, (_, i) => `r${i}`);
