@@ -37,6 +37,11 @@ describe('the form of a kit order', () => {
 		]);
 	});
 
+	it('packs of every branch count where that is ticked, and no more once it is not', () => {
+		expect(read({ everyShelf: 'on' })?.everyShelf).toBe(true);
+		expect(read({}, { everyShelf: true })?.everyShelf).toBeUndefined();
+	});
+
 	it.each([
 		['249.90', 24990],
 		['249,90', 24990],

@@ -9,7 +9,7 @@ import {
 	pageOfProducts,
 	searchStock,
 	STOCK_ORDERS
-} from '$lib/server/repositories/products';
+} from '$lib/server/repositories/stock-pages';
 import { openComplaints } from '$lib/server/repositories/complaints';
 import { database } from '$lib/server/shop';
 import type { PageServerLoad } from './$types';

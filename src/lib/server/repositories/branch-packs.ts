@@ -97,6 +97,10 @@ export const packsAtBranches = async (db: Knex, skus: readonly string[]): Promis
 export const skusAt = (db: Knex, branch: string): Promise<string[]> =>
 	db('branch_packs').where({ branch_id: branch }).orderBy('sku').pluck('sku');
 
+/** Numbers of the packs that have a price of their own at a branch. */
+export const skusPricedAt = (db: Knex, branch: string): Promise<string[]> =>
+	db('branch_packs').where({ branch_id: branch }).whereNotNull('price').orderBy('sku').pluck('sku');
+
 /** What a branch keeps of some packs, by their number; those it never had are not in it. */
 export const packsKeptAt = async (
 	db: Knex,

@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { removeRows, writeRows } from '../db/bulk';
 import type { Tx } from '../db/change';
 import { inParts } from '../db/in-parts';
-import { idsWith, plainWords, putWords } from '../db/text-search';
+import { putWords } from '../db/text-search';
 import type { Accessory, Product } from '../../core/model';
 import { accessoryColumns, productColumns } from '../../core/views';
 import { asSeenFrom } from './branch-packs';
@@ -10,12 +10,13 @@ import { markOf, markShelves } from './marks';
 import { anyCharacter, putPacks, sameNumber } from './packs';
 import { raiseMark } from './settings';
 
-interface Documented {
+/** A row with the record it is of. */
+export interface Documented {
 	document: string;
 }
 
 /** Things of the stock, with the shelves of where the database is seen from. */
-const parsed = <T extends Product | Accessory>(db: Knex, rows: readonly Documented[]): Promise<T[]> =>
+export const parsed = <T extends Product | Accessory>(db: Knex, rows: readonly Documented[]): Promise<T[]> =>
 	asSeenFrom(
 		db,
 		rows.map(({ document }) => JSON.parse(document) as T)
@@ -152,74 +153,4 @@ export async function touchAccessories(tx: Tx, ids: readonly string[]): Promise<
 	const mark = await markOf(tx);
 	await inParts(ids, async (part) => [await tx('accessories').whereIn('id', part).update({ mark })]);
 	await raiseMark(tx, 'shop');
-}
-
-/** Part of a list, and how many there are in all. */
-export interface PartOf<T> {
-	rows: T[];
-	total: number;
-}
-
-/** Things a search brings at most: who finds more has to say more. */
-export const MOST_FOUND = 1000;
-
-/** What products of a list may be ordered by; by their name otherwise. */
-export const STOCK_ORDERS = ['fits', 'light', 'watts', 'lumens', 'price'] as const;
-export type StockOrder = (typeof STOCK_ORDERS)[number];
-
-/** Ids of what a search of the stock brings; null for all there is. */
-export type Found = readonly string[] | null;
-
-/** Things in stock that have words beginning with all that is typed, the most at most. */
-export async function searchStock(db: Knex, typed: string): Promise<Found> {
-	if (typed.trim() === '') return null;
-	const words = plainWords(typed.split(/\s+/));
-	if (words.length === 0) return [];
-	const rows: { id: string }[] = await idsWith(
-		db,
-		'stock_search',
-		words.map((word) => [word])
-	).limit(MOST_FOUND);
-	return rows.map(({ id }) => id);
-}
-
-/** Which part of the stock somebody wants to see. */
-export interface StockWish {
-	found: Found;
-	from: number;
-	most: number;
-	/** Products alone: only those with claims to look at, and what they are ordered by. */
-	doubted?: boolean;
-	by?: StockOrder | null;
-	down?: boolean;
-}
-
-/** A page of products, and how many there are of them. */
-export function pageOfProducts(db: Knex, wish: StockWish): Promise<PartOf<Product>> {
-	const { doubted = false, by = null, down = false } = wish;
-	const way = down ? 'desc' : 'asc';
-	const order = ['maker', 'name', 'id'].map((column) => ({ column, order: by === null ? way : 'asc' }));
-	return partOf(db, wish, {
-		table: 'products',
-		where: doubted ? { doubted: 1 } : {},
-		order: by === null ? order : [{ column: by, order: way }, ...order]
-	});
-}
-
-/** A page of accessories, and how many there are of them. */
-export const pageOfAccessories = (db: Knex, wish: StockWish): Promise<PartOf<Accessory>> =>
-	partOf(db, wish, { table: 'accessories', where: {}, order: [{ column: 'id', order: 'asc' }] });
-
-async function partOf<T extends Product | Accessory>(
-	db: Knex,
-	{ found, from, most }: StockWish,
-	{ table, where, order }: { table: string; where: object; order: { column: string; order: string }[] }
-): Promise<PartOf<T>> {
-	const matching = () => {
-		const query = db(table).where(where);
-		return found === null ? query : query.whereIn('id', found);
-	};
-	const [count] = await matching().count({ n: '*' });
-	const rows: Documented[] = await matching().orderBy(order).offset(from).limit(most).select('document');
-	return { rows: await parsed<T>(db, rows), total: Number(count?.n ?? 0) };
 }

@@ -1,13 +1,14 @@
 import type { Knex } from 'knex';
 import { describe, expect, it } from 'vitest';
 import { allLookedAt, demoDatabase, kitContextOn } from '../../../../tests/support/database';
-import { kitOrder } from '../../core/model';
-import { elsewhereWords } from '../../core/views';
+import { kitOrder, type Product } from '../../core/model';
+import { elsewhereWords, productColumns } from '../../core/views';
 import { seenFrom, WHOLE_CHAIN, withEveryShelf } from '../db/branch';
 import { changeAlways } from '../db/change';
 import { findConfiguration } from '../repositories/configurations';
 import { findKit } from '../repositories/kits';
 import { findProduct, productsFor } from '../repositories/products';
+import { pageOfProducts, searchStock, type Found } from '../repositories/stock-pages';
 import { changeBranch, elsewhere, openBranch, shelvesEverywhere } from './branches';
 import { bringKit, bringOver, toBring } from './bring-over';
 import { shopData } from './catalogue';
@@ -69,6 +70,30 @@ describe('a shelf of a branch', () => {
 		await counted(db, { price: 999 });
 		expect((await lampIn(quay)).packs[0]).toMatchObject({ stock: 3, price: 999 });
 		expect((await stockOf(seenFrom(db, WHOLE_CHAIN)))[0]).toBe(before.packs[0]!.stock! + 3);
+	});
+
+	it('is listed by its own prices, page by page, all of it or what was looked for', async () => {
+		const { db, quay } = await chain();
+		const priceOf = (product: Product) => productColumns(product).price;
+		const pages = async (at: Knex, wish: { found: Found; down: boolean }) => {
+			const rows: Product[] = [];
+			for (let from = 0; ; from += 7) {
+				const page = await pageOfProducts(at, { ...wish, by: 'price', from, most: 7 });
+				rows.push(...page.rows);
+				if (page.rows.length === 0) return { rows, total: page.total };
+			}
+		};
+		await counted(quay, { price: 1 });
+		for (const found of [null, await searchStock(db, 'harbour')])
+			for (const down of [false, true]) {
+				const { rows, total } = await pages(quay, { found, down });
+				const prices = rows.map(priceOf);
+				expect(prices).toEqual([...prices].sort((a, b) => (down ? b - a : a - b)));
+				expect(new Set(rows.map(({ id }) => id)).size).toBe(total);
+				expect(rows.at(down ? -1 : 0)!.id).toBe(LAMP);
+				expect((await pages(db, { found, down })).total).toBe(total);
+			}
+		expect((await pages(db, { found: null, down: false })).rows[0]!.id).not.toBe(LAMP);
 	});
 
 	it('has its own history, and the history of the lamp still leads to where it is', async () => {

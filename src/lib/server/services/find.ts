@@ -5,7 +5,7 @@ import { socketName, vehicleName } from '../../core/vehicle';
 import { findComplaint } from '../repositories/complaints';
 import { findConfiguration, findConfigurations } from '../repositories/configurations';
 import { someKits } from '../repositories/kits';
-import { pageOfAccessories, pageOfProducts, searchStock, type StockWish } from '../repositories/products';
+import { pageOfAccessories, pageOfProducts, searchStock, type StockWish } from '../repositories/stock-pages';
 import { searchIds } from '../repositories/search';
 
 const EACH = 6;

@@ -3,7 +3,7 @@ import { vehicleName } from '../../core/vehicle';
 import { pageOfConfigurations, findConfigurations } from '../repositories/configurations';
 import { recentRecords } from '../repositories/events';
 import { countKits, someKits } from '../repositories/kits';
-import { pageOfProducts } from '../repositories/products';
+import { pageOfProducts } from '../repositories/stock-pages';
 import { isSetUp } from './shop-setup';
 
 /** How far a new shop has come on the way to its first kit. */
