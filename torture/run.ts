@@ -3,6 +3,7 @@ import { crash } from './crash';
 import { doors } from './doors';
 import { fuzz } from './fuzz';
 import { powerCut } from './power-cut';
+import { server } from './server';
 import { soak } from './soak';
 import { cleanUp } from './support';
 import { together } from './together';
@@ -11,6 +12,7 @@ import { together } from './together';
 const KINDS = {
 	crash: { work: crash, effort: 6 },
 	'power cut': { work: powerCut, effort: 8 },
+	server: { work: server, effort: 4 },
 	together: { work: together, effort: 10 },
 	fuzz: { work: fuzz, effort: 6 },
 	doors: { work: doors, effort: 1 },
