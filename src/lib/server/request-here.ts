@@ -14,6 +14,9 @@ const here = new AsyncLocalStorage<Here>();
 /** The branch at which the request under way is made; null for the first one, for a shop without branches, and outside of requests. */
 export const branchHere = (): string | null => here.getStore()?.branch ?? null;
 
+/** True while a request is answered that only looks. */
+export const onlyLooksHere = (): boolean => here.getStore()?.read != null;
+
 /** Says at which branch the request under way is made, once that is known. */
 export function standAt(branch: string | null): void {
 	const request = here.getStore();

@@ -71,7 +71,10 @@ const SENTENCES: readonly [prefix: string, sentence: string][] = [
 
 /** What the drivers say without a code when a connection was lost, or none was free for too long. */
 const WITHOUT_CODE: readonly [says: RegExp, code: string][] = [
-	[/Connection terminated|connection error and is not queryable|Unable to acquire a connection/, 'ECONNRESET'],
+	[
+		/Connection terminated|(Query read timeout|timeout expired)$|connection error and is not queryable|Unable to acquire a connection/,
+		'ECONNRESET'
+	],
 	[/^Knex: Timeout acquiring a connection/, '57014']
 ];
 

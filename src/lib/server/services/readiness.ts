@@ -1,4 +1,5 @@
 import { statfsSync } from 'node:fs';
+import { setTimeout as pause } from 'node:timers/promises';
 import { dataFolder } from '../config';
 import { placeOf } from '../db/places';
 import { whereIs, type Where } from '../db/where';
@@ -28,6 +29,10 @@ export interface Readiness {
 	covers: number;
 }
 
+/** How long whoever watches waits for the database, ms. */
+const PATIENCE_MS = 5000;
+const NO_ANSWER = 'The database does not answer.';
+
 const LEAST_FREE = 20_000_000;
 const HOUR_MS = 3600 * 1000;
 
@@ -37,12 +42,13 @@ export async function readiness(): Promise<Readiness> {
 	const [last] = listBackups(folder);
 	const { bavail, bsize } = statfsSync(folder);
 	let behind = 0;
-	const trouble = await database()
+	const answered = database()
 		.then(async (db) => (behind = await clockBehind(db, Date.now())))
 		.then(
 			() => null,
-			(error: unknown) => databaseFailure(error) ?? 'The database does not answer.'
+			(error: unknown) => databaseFailure(error) ?? NO_ANSWER
 		);
+	const trouble = await Promise.race([answered, pause(PATIENCE_MS, NO_ANSWER, { ref: false })]);
 	const freeBytes = bavail * bsize;
 	const full = freeBytes < LEAST_FREE ? 'The disk is almost full.' : null;
 	return {

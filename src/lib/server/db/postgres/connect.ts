@@ -1,5 +1,6 @@
 import knex, { type Knex } from 'knex';
 import pg from 'pg';
+import { losePatience } from './patience';
 import { keepPrepared } from './statements';
 
 /** Connections that one process, or one of its threads, keeps at most. */
@@ -31,7 +32,12 @@ export function connectServer({
 }): Knex {
 	return knex({
 		client: 'pg',
-		connection: { connectionString: url, application_name: 'rotalux', types } as Knex.PgConnectionConfig,
+		connection: {
+			connectionString: url,
+			application_name: 'rotalux',
+			connectionTimeoutMillis: WAIT_MS,
+			types
+		} as Knex.PgConnectionConfig,
 		searchPath: [schema],
 		acquireConnectionTimeout: WAIT_MS,
 		log: { warn: silent, error: silent, deprecate: silent, debug: silent },
@@ -40,6 +46,7 @@ export function connectServer({
 			max: most,
 			afterCreate: (connection: pg.Client, done: (error: Error | null, connection: pg.Client) => void) => {
 				keepPrepared(connection);
+				losePatience(connection);
 				done(null, connection);
 			}
 		}

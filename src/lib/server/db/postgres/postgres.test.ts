@@ -2,6 +2,7 @@ import { existsSync, mkdtempSync, rmSync, statSync, truncateSync, writeFileSync 
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
+import pg from 'pg';
 import { describe, expect, it, onTestFinished } from 'vitest';
 import { demoDatabase, freshDatabase, putRecords } from '../../../../../tests/support/database';
 import { dumpOf } from '../../../../../tests/support/dump';
@@ -16,6 +17,8 @@ import { writeRows } from '../bulk';
 import { databaseFailure } from '../failure';
 import { placeOf } from '../places';
 import { ADDRESS_FILE, addressOf, serverAt } from '../where';
+import { answeredHere } from '../../request-here';
+import { losePatience } from './patience';
 
 /** A folder whose data are at some address. */
 function folderAt(address: string): string {
@@ -166,5 +169,26 @@ describe('what is asked again', () => {
 			for (let i = 0; i < 3; i++) await one('ropes').whereIn('id', many);
 			expect((await prepared()).filter((text) => text.includes(' in ('))).toEqual([]);
 		});
+	});
+});
+
+describe('a server that is stuck', () => {
+	it('is not waited for where a request only looks; a change is, and the connection goes on', async () => {
+		const client = new pg.Client({ connectionString: TEST_SERVER });
+		await client.connect();
+		onTestFinished(() => client.end());
+		losePatience(client, 60);
+		const slow = () => client.query({ text: 'select pg_sleep(0.3)' });
+		const looking = (work: () => Promise<unknown>) => answeredHere({ onlyLooks: true }, work);
+		const given = await looking(slow).catch((error: unknown) => error);
+		expect(databaseFailure(given)).toContain('does not answer');
+		expect(await answeredHere({ onlyLooks: false }, slow)).toMatchObject({ rowCount: 1 });
+		await looking(async () => {
+			await client.query({ text: 'BEGIN' });
+			expect(await slow()).toMatchObject({ rowCount: 1 });
+			await client.query({ text: 'COMMIT' });
+			await expect(slow()).rejects.toThrow();
+		});
+		expect(await slow()).toMatchObject({ rowCount: 1 });
 	});
 });
