@@ -1,5 +1,6 @@
 import type pg from 'pg';
 import { onlyLooksHere } from '../../request-here';
+import { beforeEachAsked } from './asked';
 
 /** How long a page waits for one answer of the server, ms. A server that is stuck keeps its connections and says nothing. */
 const PATIENCE_MS = 15_000;
@@ -7,28 +8,15 @@ const PATIENCE_MS = 15_000;
 const BEGINS = /^\s*(begin|start transaction)\b/i;
 const ENDS = /^\s*(commit|rollback)\s*;?\s*$/i;
 
-interface Asked {
-	text: string;
-	query_timeout?: number;
-}
-
-const isAsked = (asked: unknown): asked is Asked =>
-	typeof asked === 'object' && asked !== null && 'text' in asked && typeof asked.text === 'string';
-
 /**
  * Makes a connection give up waiting where a request that only looks is answered. What is under way in a transaction is waited for: nobody
  * could say whether it was done.
  */
 export function losePatience(connection: pg.Client, patienceMs = PATIENCE_MS): void {
 	let changing = false;
-	const ask = connection.query.bind(connection) as (...asked: unknown[]) => unknown;
-	const query = (asked: unknown, ...rest: unknown[]): unknown => {
-		if (isAsked(asked)) {
-			if (BEGINS.test(asked.text)) changing = true;
-			if (!changing && onlyLooksHere()) asked.query_timeout ??= patienceMs;
-			if (ENDS.test(asked.text)) changing = false;
-		}
-		return ask(asked, ...rest);
-	};
-	connection.query = query as typeof connection.query;
+	beforeEachAsked(connection, (asked) => {
+		if (BEGINS.test(asked.text)) changing = true;
+		if (!changing && onlyLooksHere()) asked.query_timeout ??= patienceMs;
+		if (ENDS.test(asked.text)) changing = false;
+	});
 }

@@ -1,5 +1,6 @@
 import { LRUCache } from 'lru-cache';
 import type pg from 'pg';
+import { beforeEachAsked, type Asked } from './asked';
 
 /** Statements that a connection keeps prepared at most, and their length: a list of a thousand values comes once. */
 const KEPT = 300;
@@ -7,17 +8,8 @@ const LONGEST = 2000;
 /** Statements that were seen once. */
 const NOTED = 1000;
 
-interface Asked {
-	text: string;
-	values?: readonly unknown[];
-	name?: string;
-}
-
 /** What changes tables: what was planned on them holds no more. */
 const CHANGES_TABLES = /^\s*(alter|create|drop)\b/i;
-
-const isAsked = (asked: unknown): asked is Asked =>
-	typeof asked === 'object' && asked !== null && 'text' in asked && typeof asked.text === 'string';
 
 /**
  * Makes a connection name what it asks more than once, so that the server reads and plans it once: the same few hundred statements are asked
@@ -41,10 +33,7 @@ export function keepPrepared(connection: pg.Client): void {
 		names.set(text, name);
 		return name;
 	};
-	const ask = connection.query.bind(connection) as (...asked: unknown[]) => unknown;
-	const query = (asked: unknown, ...rest: unknown[]): unknown => {
-		if (isAsked(asked)) asked.name ??= nameOf(asked);
-		return ask(asked, ...rest);
-	};
-	connection.query = query as typeof connection.query;
+	beforeEachAsked(connection, (asked) => {
+		asked.name ??= nameOf(asked);
+	});
 }
