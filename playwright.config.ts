@@ -6,7 +6,7 @@ export default defineConfig({
 	testIgnore: process.env.ROTALUX_NO_POSTGRES ? ['**/chain.spec.ts'] : [],
 	workers: 2,
 	// A limit, not a wait: a slow machine takes twice as long.
-	timeout: 120_000,
+	timeout: 240_000,
 	// A kit or an import is worked out while the other worker has the machine as well.
 	expect: { timeout: 20_000 },
 	reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
