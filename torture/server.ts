@@ -12,7 +12,8 @@ const LONGEST_QUIET_MS = 900;
 const HANDS = 2;
 /** How long a process may take until it answers again, ms. */
 const BACK_MS = 10_000;
-const PLAIN = /Something went wrong|<!doctype/i;
+/** What stands in an answer that is no sentence for a person. */
+const NO_SENTENCE = /Something went wrong|<!doctype/i;
 
 /** Ends every connection to a database at once, as its server does when it is restarted. */
 async function cutAll(url: string): Promise<void> {
@@ -61,7 +62,8 @@ export async function server(effort: Effort): Promise<Outcome> {
 						const words = `server ${n}-${which}-${hand}-${i}.`;
 						const answer = await note(served, words).catch(() => null);
 						if (answer?.status === 200) acknowledged.push(words);
-						else if (answer && PLAIN.test(answer.text)) wrong.push(`no sentence: ${answer.status} ${answer.text}`);
+						else if (answer && NO_SENTENCE.test(answer.text))
+							wrong.push(`no sentence: ${answer.status} ${answer.text}`);
 						// Nobody is there: somebody at a page waits before they try again.
 						if (answer === null) await new Promise((done) => setTimeout(done, 20));
 					}

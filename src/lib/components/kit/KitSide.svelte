@@ -54,7 +54,8 @@
 			>
 		{/each}
 	</Tabs.List>
-	<div class="min-h-0 grow overflow-y-auto p-3">
+	<!-- What has the focus is not left behind the button that stays at the foot. -->
+	<div class="min-h-0 grow scroll-pb-16 overflow-y-auto p-3">
 		<Tabs.Content value="order">
 			{#if editable}
 				{#key orderKey}<OrderForm
