@@ -72,20 +72,27 @@ export async function engines(size: ShopSize = BIG): Promise<void> {
 	console.log(
 		`${size.vehicles} vehicles, ${size.products} products, ${size.kits} kits; moved in ${ms(performance.now() - began)}:`
 	);
+	const onServer = { ROTALUX_LOG: 'silent', ROTALUX_DATABASE: postgres.url };
 	const both = {
 		file: await serve(data, { ROTALUX_LOG: 'silent' }),
-		server: await serve(join(folder, 'server'), { ROTALUX_LOG: 'silent', ROTALUX_DATABASE: postgres.url })
+		server: await serve(join(folder, 'server'), onServer)
 	};
+	let second: Served | null = null;
 	try {
 		const names = await namesOf(data);
 		await questions(both, names);
 		for (const path of PAGES)
 			await sideBySide(path, { both, paths: Array.from({ length: PAGES_ASKED }, () => path), aim: AIM.page });
-		for (const [name, served] of Object.entries(both)) {
-			console.log(`  people on the ${name}:`);
-			await crowd(served, names, name === 'server' ? postgres.pid : undefined);
-		}
+		console.log('  people on the file:');
+		await crowd([both.file], names);
+		console.log('  people on the server, by one process:');
+		await crowd([both.server], names, postgres.pid);
+		console.log('  people on the server, by two processes, as the README has it:');
+		await both.file.stop();
+		second = await serve(join(folder, 'second'), onServer);
+		await crowd([both.server, second], names, postgres.pid);
 	} finally {
+		await second?.stop();
 		await both.file.stop();
 		await both.server.stop();
 		await postgres.stop();

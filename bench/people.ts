@@ -50,8 +50,13 @@ export async function namesOf(folder: string): Promise<Names[]> {
 	return names;
 }
 
-const memoryOf = ({ process: { pid } }: Served) =>
-	Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1000;
+/** Memory that processes have together, MB. */
+const memoryOf = (all: readonly Served[]) =>
+	all.reduce(
+		(sum, { process: { pid } }) =>
+			sum + Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1000,
+		0
+	);
 
 /** Connections that stay open, as those of browsers do; asking costs little, since whoever asks shares the cores with whoever answers. */
 const agent = new Agent({ keepAlive: true, maxSockets: PEOPLE });
@@ -144,10 +149,10 @@ function person(served: Served, names: readonly Names[], seed: number): () => Pr
 }
 
 /** CPU time taken so far, and lost to other machines, s. */
-function taken(served: Served, database: number | undefined) {
+function taken(all: readonly Served[], database: number | undefined) {
 	const { user, system } = process.cpuUsage();
 	return {
-		server: cpuSeconds(served.process.pid ?? 0),
+		server: all.reduce((sum, { process: { pid } }) => sum + cpuSeconds(pid ?? 0), 0),
 		database: database === undefined ? 0 : cpuSeconds(database),
 		asking: (user + system) / 1e6,
 		stolen: stolenSeconds()
@@ -156,18 +161,23 @@ function taken(served: Served, database: number | undefined) {
 
 /**
  * Fifty people for a minute. What a request costs is said in CPU time too: on a machine whose cores are lent to others the rate says little.
+ * @param all processes on the same data, which the people share out among them as a proxy would
  * @param database process of the database server, where there is one
  */
-export async function crowd(served: Served, names: readonly Names[], database?: number): Promise<void> {
+export async function crowd(
+	all: readonly [Served, ...Served[]],
+	names: readonly Names[],
+	database?: number
+): Promise<void> {
 	const times: number[] = [];
 	const memory: number[] = [];
 	let failed = 0;
-	const before = taken(served, database);
+	const before = taken(all, database);
 	const until = Date.now() + MINUTE_MS;
-	const watch = setInterval(() => memory.push(memoryOf(served)), MINUTE_MS / 12);
+	const watch = setInterval(() => memory.push(memoryOf(all)), MINUTE_MS / 12);
 	await Promise.all(
 		Array.from({ length: PEOPLE }, async (_, i) => {
-			const act = person(served, names, 100 + i);
+			const act = person(all[i % all.length] ?? all[0], names, 100 + i);
 			while (Date.now() < until) {
 				const { time, ok } = await act();
 				times.push(time);
@@ -176,7 +186,7 @@ export async function crowd(served: Served, names: readonly Names[], database?: 
 		})
 	);
 	clearInterval(watch);
-	const after = taken(served, database);
+	const after = taken(all, database);
 	times.sort((a, b) => a - b);
 	const at = (share: number) => ms(times[Math.floor(times.length * share)] ?? NaN);
 	const rate = times.length / (MINUTE_MS / 1000);
@@ -188,7 +198,9 @@ export async function crowd(served: Served, names: readonly Names[], database?: 
 	console.log(
 		`  CPU time a request: server ${each('server')}, database ${each('database')}, asking ${each('asking')} (two cores bear ${AIM.perSecond} requests/s at ${ms(2000 / AIM.perSecond)} together); other machines had ${(stolen * 100).toFixed(0)} % of the cores meanwhile`
 	);
-	console.log(`  memory of the server over the minute, MB: ${memory.map((mb) => mb.toFixed(0)).join(' ')}`);
+	console.log(
+		`  memory of the ${all.length === 1 ? 'server' : `${all.length} processes together`} over the minute, MB: ${memory.map((mb) => mb.toFixed(0)).join(' ')}`
+	);
 }
 
 /** A big shop, served: every page, the counter, and fifty people at once. `ROTALUX_BIG` names a folder that is filled already. */
@@ -202,7 +214,7 @@ export async function people(size: ShopSize = BIG): Promise<void> {
 		await pages(served);
 		const names = await namesOf(folder);
 		await counter(served, names);
-		await crowd(served, names);
+		await crowd([served], names);
 	} finally {
 		await served.stop();
 		if (!kept) rmSync(folder, { recursive: true });

@@ -14,7 +14,10 @@ export function putRecords(
 	}: { configurations?: Configuration[]; products?: Product[]; accessories?: Accessory[] }
 ): Promise<void> {
 	return changeAlways(db, async (tx) => {
-		await putConfigurations(tx, await Promise.all(configurations.map((c) => configurationRows(tx, c))));
+		await putConfigurations(
+			tx,
+			await Promise.all(configurations.map((c) => configurationRows(tx, c, { before: null })))
+		);
 		await putProducts(tx, products);
 		await putAccessories(tx, accessories);
 	});

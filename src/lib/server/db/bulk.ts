@@ -14,6 +14,13 @@ export const writeRows = (
 	rows: readonly Row[]
 ): Promise<void> => engineOf(tx).writeRows(tx, target, rows);
 
+/** Adds rows to a table that numbers them; gives the number of the last one, null where there are none. */
+export const addNumbered = (
+	tx: Tx,
+	target: { table: string; column: string },
+	rows: readonly Row[]
+): Promise<number | null> => engineOf(tx).addNumbered(tx, target, rows);
+
 /** Changes the other columns of the rows that have a key; of one that is not there nothing is written. */
 export const updateRows = (tx: Tx, target: { table: string; key: string }, rows: readonly Row[]): Promise<void> =>
 	engineOf(tx).updateRows(tx, target, rows);

@@ -19,10 +19,21 @@ class Refused extends Error {
 	}
 }
 
+/** Numbers of the changes that are under way, by their connections: whoever sees one from a branch has the same. */
+const numbers = new WeakMap<object, number>();
+
 /** Takes the right to write at once, so that nobody else can come between what is read and what is written. */
 async function beginWriting(tx: Knex): Promise<void> {
 	await engineOf(tx).waitAtMost(tx, PATIENCE_MS);
-	await tx('writes').increment('number', 1);
+	const [row] = (await tx('writes').increment('number', 1).returning('number')) as { number: number }[];
+	numbers.set(tx.client as object, row?.number ?? 0);
+}
+
+/** The number of a change: they are counted as they come. */
+export function numberOf(tx: Tx): number {
+	const number = numbers.get(tx.client as object);
+	if (number === undefined) throw new Error('This is no change.');
+	return number;
 }
 
 async function attempt<T, E>(db: Knex, work: (tx: Tx) => Promise<Result<T, E>>): Promise<Result<T, E>> {

@@ -40,6 +40,8 @@ export interface Engine {
 	/** The words of the vehicles, each once. */
 	createVocabulary: (db: Knex) => Promise<void>;
 	dropVocabulary: (db: Knex) => Promise<void>;
+	/** Keeps the beginnings of words in the index up to so many letters, if it keeps such. */
+	indexBeginnings: (db: Knex, table: WordTable, letters: number) => Promise<void>;
 	createGuard: (db: Knex, guard: Guard) => Promise<void>;
 	dropGuard: (db: Knex, guard: Pick<Guard, 'name' | 'on'>) => Promise<void>;
 	/** Puts the tables as this engine keeps them best, after all migrations. */
@@ -56,6 +58,8 @@ export interface Engine {
 
 	/** Many rows at once. */
 	writeRows: (tx: Tx, target: { table: string; key?: readonly string[] }, rows: readonly Row[]) => Promise<void>;
+	/** New rows of a table that numbers them; gives the number of the last one, null where there are none. */
+	addNumbered: (tx: Tx, target: { table: string; column: string }, rows: readonly Row[]) => Promise<number | null>;
 	updateRows: (tx: Tx, target: { table: string; key: string }, rows: readonly Row[]) => Promise<void>;
 	removeRows: (tx: Tx, target: { table: string; column: string }, values: readonly string[]) => Promise<void>;
 	/** Rows that were written with their own numbers: new ones count on behind them. */
@@ -68,7 +72,6 @@ export interface Engine {
 	/** Puts such a query in order, the best first. */
 	bestFirst: (query: Knex.QueryBuilder, typed: Typed) => Knex.QueryBuilder;
 	everyWord: (db: Knex) => Promise<string[]>;
-	beginsAWord: (db: Knex, typed: string) => Promise<boolean>;
 
 	/** What a quick look finds damaged, as at every start, and what a whole one finds; null and empty where all is well. */
 	quickFault: (db: Knex) => Promise<string | null>;

@@ -21,9 +21,6 @@ export async function bestIdsWith(
 	return rows.map(({ id }) => id);
 }
 
-/** True when some word that vehicles are found by begins with what is typed. */
-export const beginsAWord = (db: Knex, typed: string): Promise<boolean> => engineOf(db).beginsAWord(db, typed);
-
 /** Every word that vehicles are found by. */
 export const everyWord = (db: Knex): Promise<string[]> => engineOf(db).everyWord(db);
 

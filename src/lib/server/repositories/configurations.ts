@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { removeRows, writeRows } from '../db/bulk';
+import { removeRows, writeRows, type Row as DbRow } from '../db/bulk';
 import type { Tx } from '../db/change';
 import { dropWords, putWords } from '../db/text-search';
 import type { Configuration, Unit } from '../../core/model';
@@ -147,28 +147,37 @@ export async function indexQuestions(tx: Tx, configuration: Configuration): Prom
 	await writeRows(tx, { table: 'open_questions' }, questionRows(configuration));
 	await tx('configurations')
 		.where({ id: configuration.id })
-		.update({ mark: await markOf(tx) });
+		.update({ mark: markOf(tx) });
 }
 
-/** All that is written for a configuration. */
+/** All that is written for a configuration; null what stays as it is. */
 export interface ConfigurationRows {
 	row: Row;
-	words: string;
-	units: string[];
-	questions: ReturnType<typeof questionRows>;
+	words: string | null;
+	units: string[] | null;
+	questions: ReturnType<typeof questionRows> | null;
 }
 
 /** A configuration as it is kept: without what shared lamp units keep for it. */
 export const asKept = (c: Configuration): Configuration => ({ ...c, sockets: c.sockets.map(withoutUnit) });
 
-/** Works out what is to be written for a configuration, with units that are about to be written beside those that are there. */
+const isSame = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other);
+
+/**
+ * Works out what is to be written for a configuration.
+ * @param before as it is kept now, if it is; what is the same of it need not be written
+ * @param coming units that are about to be written, beside those that are there
+ */
 export async function configurationRows(
 	db: Knex,
 	c: Configuration,
-	coming: ReadonlyMap<string, Unit> = new Map()
+	{ before, coming = new Map() }: { before: Configuration | null; coming?: ReadonlyMap<string, Unit> }
 ): Promise<ConfigurationRows> {
 	const stored = asKept(c);
 	const units = unitIdsOf(c);
+	const questionsOf = async (one: Configuration) =>
+		questionRows(unitIdsOf(one).length > 0 ? await composed(db, one, coming) : one);
+	const questions = await questionsOf(stored);
 	return {
 		row: {
 			id: c.id,
@@ -178,35 +187,57 @@ export async function configurationRows(
 			name: vehicleName(c),
 			document: JSON.stringify(stored)
 		},
-		words: searchWords(c),
-		units,
-		questions: questionRows(units.length > 0 ? await composed(db, stored, coming) : c)
+		words: before && searchWords(before) === searchWords(c) ? null : searchWords(c),
+		units: before && isSame(unitIdsOf(before), units) ? null : units,
+		questions: before && coming.size === 0 && isSame(await questionsOf(before), questions) ? null : questions
 	};
+}
+
+/** Writes the rows of a table that belong to configurations anew; a configuration whose rows stay has null for them. */
+async function putRowsOf(
+	tx: Tx,
+	table: 'unit_uses' | 'open_questions',
+	all: readonly { id: string; rows: readonly DbRow[] | null }[]
+): Promise<void> {
+	const changed = all.filter(({ rows }) => rows !== null);
+	if (changed.length === 0) return;
+	await removeRows(
+		tx,
+		{ table, column: 'configuration_id' },
+		changed.map(({ id }) => id)
+	);
+	await writeRows(
+		tx,
+		{ table },
+		changed.flatMap(({ rows }) => rows ?? [])
+	);
 }
 
 /** Writes configurations whole, new or in place of those with their ids, and what they are found by. */
 export async function putConfigurations(tx: Tx, all: readonly ConfigurationRows[]): Promise<void> {
 	if (all.length === 0) return;
-	const mark = await markOf(tx);
-	const ids = all.map(({ row }) => row.id);
+	const mark = markOf(tx);
 	await writeRows(
 		tx,
 		{ table: 'configurations', key: ['id'] },
 		all.map(({ row }) => ({ ...row, mark }))
 	);
-	await raiseMark(tx, 'vehicles');
-	await putWords(
+	const worded = all.flatMap(({ row, words }) => (words === null ? [] : { id: row.id, words }));
+	if (worded.length > 0) {
+		await raiseMark(tx, 'vehicles');
+		await putWords(tx, 'configuration_search', worded);
+	}
+	const usesOf = ({ row: { id }, units }: ConfigurationRows) =>
+		units?.map((unit_id) => ({ unit_id, configuration_id: id })) ?? null;
+	await putRowsOf(
 		tx,
-		'configuration_search',
-		all.map(({ row, words }) => ({ id: row.id, words }))
+		'unit_uses',
+		all.map((one) => ({ id: one.row.id, rows: usesOf(one) }))
 	);
-	for (const table of ['unit_uses', 'open_questions']) await removeRows(tx, { table, column: 'configuration_id' }, ids);
-	const uses = all.flatMap(({ row, units }) => units.map((unit_id) => ({ unit_id, configuration_id: row.id })));
-	await writeRows(tx, { table: 'unit_uses' }, uses);
-	await writeRows(
+	await putRowsOf(
 		tx,
-		{ table: 'open_questions' },
-		all.flatMap(({ questions }) => questions)
+		'open_questions',
+		all.map(({ row: { id }, questions: rows }) => ({ id, rows }))
 	);
 }
 

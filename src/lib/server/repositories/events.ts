@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { writeRows } from '../db/bulk';
+import { addNumbered } from '../db/bulk';
 import type { Tx } from '../db/change';
 import { inParts } from '../db/in-parts';
 import type { HistoryEvent } from '../../core/record';
@@ -86,8 +86,8 @@ export async function lastEvents(db: Knex, records: readonly string[]): Promise<
 /** An event to be added, with the record it is of. */
 export type NewEvent = Omit<PatchedEvent, 'id'> & { record: string };
 
-/** Adds events in the order they stand. */
-export async function addEvents(tx: Tx, events: readonly NewEvent[]): Promise<void> {
+/** Adds events in the order they stand; gives the number of the last one, null where there are none. */
+export function addEvents(tx: Tx, events: readonly NewEvent[]): Promise<number | null> {
 	const rows = events.map(({ record, at, by, kind, of, what, forward, backward }) => ({
 		record,
 		at,
@@ -98,7 +98,7 @@ export async function addEvents(tx: Tx, events: readonly NewEvent[]): Promise<vo
 		forward: JSON.stringify(forward),
 		backward: JSON.stringify(backward)
 	}));
-	await writeRows(tx, { table: 'events' }, rows);
+	return addNumbered(tx, { table: 'events', column: 'id' }, rows);
 }
 
 /** Ids of the records with events whose names begin so. */

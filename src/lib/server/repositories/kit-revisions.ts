@@ -84,7 +84,7 @@ export async function addRevision(tx: Tx, revision: KitRevision): Promise<void> 
 		code: revision.code,
 		released_at: revision.releasedAt,
 		document: JSON.stringify(revision.document),
-		mark: revision.mark ?? (await markOf(tx))
+		mark: revision.mark ?? markOf(tx)
 	});
 }
 

@@ -1,12 +1,12 @@
 import type { Knex } from 'knex';
 import { writeRows } from '../db/bulk';
-import type { Tx } from '../db/change';
+import { numberOf, type Tx } from '../db/change';
 
 /**
  * A mark is the number of the change in which something was written last. It only grows, whoever writes, so whatever was worked out from rows
  * is still right as long as none of them carries a higher one.
  */
-export const markOf = (tx: Tx): Promise<number> => changesSoFar(tx);
+export const markOf = (tx: Tx): number => numberOf(tx);
 
 /** How many changes there have been. */
 export async function changesSoFar(db: Knex): Promise<number> {
@@ -16,7 +16,7 @@ export async function changesSoFar(db: Knex): Promise<number> {
 
 /** Marks lamp categories whose products were changed. */
 export async function markShelves(tx: Tx, categories: Iterable<string>): Promise<void> {
-	const mark = await markOf(tx);
+	const mark = markOf(tx);
 	const rows = [...new Set(categories)].map((category) => ({ category, mark }));
 	await writeRows(tx, { table: 'shelf_marks', key: ['category'] }, rows);
 }

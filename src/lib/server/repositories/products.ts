@@ -95,7 +95,7 @@ async function shelvesWith(db: Knex, ids: readonly string[]): Promise<string[]> 
 /** Writes products whole, and what they are found by. */
 export async function putProducts(tx: Tx, products: readonly Product[]): Promise<void> {
 	if (products.length === 0) return;
-	const mark = await markOf(tx);
+	const mark = markOf(tx);
 	const rows = products.map((p) => {
 		const { words: _words, ...columns } = productColumns(p);
 		return { id: p.id, maker: p.maker, name: p.name, mark, ...columns, document: JSON.stringify(p) };
@@ -117,7 +117,7 @@ export async function putProducts(tx: Tx, products: readonly Product[]): Promise
 
 /** Marks products that are judged anew although they are the same: something was said of them, or lies on another shelf. */
 export async function touchProducts(tx: Tx, ids: readonly string[]): Promise<void> {
-	const mark = await markOf(tx);
+	const mark = markOf(tx);
 	await inParts(ids, async (part) => [await tx('products').whereIn('id', part).update({ mark })]);
 	await markShelves(tx, await shelvesWith(tx, ids));
 }
@@ -133,7 +133,7 @@ export async function listAccessories(db: Knex): Promise<Accessory[]> {
 /** Writes accessories whole. */
 export async function putAccessories(tx: Tx, accessories: readonly Accessory[]): Promise<void> {
 	if (accessories.length === 0) return;
-	const mark = await markOf(tx);
+	const mark = markOf(tx);
 	const rows = accessories.map((a) => {
 		const { words: _words, ...columns } = accessoryColumns(a);
 		return { id: a.id, mark, ...columns, document: JSON.stringify(a) };
@@ -150,7 +150,7 @@ export async function putAccessories(tx: Tx, accessories: readonly Accessory[]):
 
 /** Marks accessories whose shelves were changed. */
 export async function touchAccessories(tx: Tx, ids: readonly string[]): Promise<void> {
-	const mark = await markOf(tx);
+	const mark = markOf(tx);
 	await inParts(ids, async (part) => [await tx('accessories').whereIn('id', part).update({ mark })]);
 	await raiseMark(tx, 'shop');
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { freshDatabase, putRecords } from '../../../../tests/support/database';
 import { makeConfiguration, STOP_SOCKET } from '../../../../tests/support/make';
 import { findConfigurations } from './configurations';
-import { isVehicleWord, searchIds } from './search';
+import { searchIds, vehicleWordsAmong } from './search';
 
 describe('search', () => {
 	it('finds a vehicle by beginnings of its words and by any of its years, and forgets an old name', async () => {
@@ -18,6 +18,6 @@ describe('search', () => {
 		expect(await find()).toEqual([]);
 		await putRecords(db, { configurations: [vehicle('Holm')] });
 		expect([await find('skerry'), await find('holm')]).toEqual([[], ['Holm']]);
-		expect([await isVehicleWord(db, 'hol'), await isVehicleWord(db, 'stop')]).toEqual([true, false]);
+		expect(await vehicleWordsAmong(db, ['hol', 'stop', 'holmes'])).toEqual(new Set(['hol']));
 	});
 });

@@ -2,7 +2,7 @@ import { distance } from 'fastest-levenshtein';
 import type { Knex } from 'knex';
 import type { Configuration } from '../../core/model';
 import { vehicleWords } from '../../core/identify';
-import { beginsAWord, bestIdsWith, everyWord, plainWords } from '../db/text-search';
+import { bestIdsWith, everyWord, plainWords } from '../db/text-search';
 import { readMark } from './settings';
 
 /** The words a configuration is found by. */
@@ -16,6 +16,12 @@ interface Known {
 	letters: number;
 }
 
+/** Every word some configuration is found by, in the order of their letters, and those that may be meant by a slip: all but numbers. */
+interface Vocabulary {
+	sorted: readonly string[];
+	meant: readonly Known[];
+}
+
 const A = 'a'.charCodeAt(0);
 const lettersOf = (word: string) =>
 	[...word].reduce((bits, letter) => bits | (1 << ((letter.charCodeAt(0) - A) % 32)), 0);
@@ -26,18 +32,29 @@ function bitsIn(bits: number): number {
 	return count;
 }
 
-const vocabularies = new WeakMap<Knex, { version: number; words: Known[] }>();
+const vocabularies = new WeakMap<Knex, Vocabulary & { version: number }>();
 
-/** Every word some configuration is found by, numbers left out; read again when data changed, also by another process. */
-async function vocabulary(db: Knex): Promise<Known[]> {
+/** The words of all vehicles; read again when they changed, also by another process. */
+async function vocabulary(db: Knex): Promise<Vocabulary> {
 	const version = await readMark(db, 'vehicles');
 	const known = vocabularies.get(db);
-	if (known?.version === version) return known.words;
-	const words = (await everyWord(db))
-		.filter((word) => !/\d/.test(word))
-		.map((word) => ({ word, letters: lettersOf(word) }));
-	vocabularies.set(db, { version, words });
-	return words;
+	if (known?.version === version) return known;
+	const sorted = (await everyWord(db)).sort();
+	const meant = sorted.filter((word) => !/\d/.test(word)).map((word) => ({ word, letters: lettersOf(word) }));
+	const read = { version, sorted, meant };
+	vocabularies.set(db, read);
+	return read;
+}
+
+/** True when some word begins with what is typed. */
+function beginsAWord({ sorted }: Vocabulary, typed: string): boolean {
+	let [from, to] = [0, sorted.length];
+	while (from < to) {
+		const middle = (from + to) >> 1;
+		if ((sorted[middle] ?? '') < typed) from = middle + 1;
+		else to = middle;
+	}
+	return sorted[from]?.startsWith(typed) ?? false;
 }
 
 /** How many slips a word of a length may carry: none in short ones and in numbers. */
@@ -53,12 +70,12 @@ function slips(typed: string, word: string): number {
 }
 
 /** What a typed word may mean: itself when some configuration answers to it, else the nearest words within the slips allowed. */
-async function meant(db: Knex, typed: string): Promise<string[]> {
-	if (await beginsAWord(db, typed)) return [typed];
+function meant(words: Vocabulary, typed: string): string[] {
+	if (beginsAWord(words, typed)) return [typed];
 	const allowed = slipsAllowed(typed);
 	if (allowed === 0) return [];
 	const letters = lettersOf(typed);
-	const near = (await vocabulary(db))
+	const near = words.meant
 		.filter((known) => known.word.length >= typed.length - allowed && bitsIn(letters & ~known.letters) <= allowed)
 		.map(({ word }) => ({ word, slips: slips(typed, word) }))
 		.filter((hit) => hit.slips <= allowed);
@@ -76,8 +93,8 @@ export interface Found {
 export async function searchIds(db: Knex, typed: readonly string[], limit: number): Promise<Found> {
 	const plain = plainWords(typed);
 	if (plain.length === 0 || plain.length < typed.length) return { ids: [], read: [] };
-	const meanings: Found['read'] = [];
-	for (const word of plain) meanings.push({ typed: word, as: await meant(db, word) });
+	const words = await vocabulary(db);
+	const meanings = plain.map((word) => ({ typed: word, as: meant(words, word) }));
 	if (meanings.some(({ as }) => as.length === 0)) return { ids: [], read: [] };
 	return {
 		ids: await bestIdsWith(db, 'configuration_search', { typed: meanings.map(({ as }) => as), most: limit }),
@@ -85,9 +102,13 @@ export async function searchIds(db: Knex, typed: readonly string[], limit: numbe
 	};
 }
 
-/** True when some configuration answers to a word, finished or not, without a slip. */
-export async function isVehicleWord(db: Knex, word: string): Promise<boolean> {
-	const plain = plainWords([word]);
-	for (const part of plain) if (!(await beginsAWord(db, part))) return false;
-	return plain.length > 0;
+/** Those of some words that configurations answer to, finished or not, without a slip. */
+export async function vehicleWordsAmong(db: Knex, typed: readonly string[]): Promise<Set<string>> {
+	const words = await vocabulary(db);
+	return new Set(
+		typed.filter((word) => {
+			const plain = plainWords([word]);
+			return plain.length > 0 && plain.every((part) => beginsAWord(words, part));
+		})
+	);
 }

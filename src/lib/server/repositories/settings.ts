@@ -40,6 +40,6 @@ export async function readMark(db: Knex, whole: MarkedWhole): Promise<number> {
 
 /** Marks something as changed; called in the change that does it. */
 export async function raiseMark(tx: Tx, ...wholes: readonly MarkedWhole[]): Promise<void> {
-	const mark = await markOf(tx);
+	const mark = markOf(tx);
 	for (const whole of wholes) await writeSetting(tx, key(whole), mark);
 }

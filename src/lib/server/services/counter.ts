@@ -5,7 +5,7 @@ import { Candidate, OPEN_WORDS, openReason, socketCase, type Verdict } from '../
 import { groupName, socketsInWalk, twinGroups, vehicleName } from '../../core/vehicle';
 import { isKitWord, readCounterQuery, sideAsked, type CounterQuery } from '../../core/walk';
 import { findConfigurations } from '../repositories/configurations';
-import { isVehicleWord, searchIds } from '../repositories/search';
+import { searchIds, vehicleWordsAmong } from '../repositories/search';
 import { shopData, type ShopData } from './catalogue';
 import { judged } from './judged';
 import { candidateView, socketViews, doubtsOf, type CounterAnswer, type CounterReply } from '../../core/views';
@@ -64,9 +64,7 @@ function answers(
 }
 
 async function read(db: Knex, line: string): Promise<CounterQuery> {
-	const words = line.toLowerCase().split(/[\s,;/+-]+/);
-	const known = new Set<string>();
-	for (const word of new Set(words)) if (word && (await isVehicleWord(db, word))) known.add(word);
+	const known = await vehicleWordsAmong(db, line.toLowerCase().split(/[\s,;/+-]+/));
 	return readCounterQuery(line, (word) => known.has(word));
 }
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoDatabase } from '../../../../tests/support/database';
-import { isVehicleWord, searchIds } from '../repositories/search';
+import { searchIds, vehicleWordsAmong } from '../repositories/search';
 import { vinService } from '../stand-ins/vin';
 import { httpVin } from '../stand-ins/vin/http';
 import { simulatedVin } from '../stand-ins/vin/simulated';
@@ -28,7 +28,7 @@ describe('search', () => {
 		for (const line of ['2031', 'ii2', 'xyz', 'zzzzzz']) expect((await searchIds(db, [line], 9)).ids).toEqual([]);
 		expect((await searchIds(db, ['sker'], 9)).read).toEqual([]);
 		expect((await searchIds(db, ['skery'], 9)).read).toEqual([{ typed: 'skery', as: ['skerry'] }]);
-		expect([await isVehicleWord(db, 'skerr'), await isVehicleWord(db, 'skery')]).toEqual([true, false]);
+		expect(await vehicleWordsAmong(db, ['skerr', 'skery', '', '-'])).toEqual(new Set(['skerr']));
 	});
 });
 

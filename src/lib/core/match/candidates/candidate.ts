@@ -84,10 +84,7 @@ export class Candidate {
 	get findings(): Finding[] {
 		this.#findings ??= [
 			...findingsFor(this.socket, this.judged),
-			...contestedFindings(this.socket, this.judged, {
-				inForce: quickVerdict(this.socket, this.judged),
-				judge: quickVerdict
-			})
+			...contestedFindings(this.socket, this.judged, quickVerdict)
 		];
 		return this.#findings;
 	}

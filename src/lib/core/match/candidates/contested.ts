@@ -45,12 +45,10 @@ export function withOpenValues(
 }
 
 /** What hangs on open questions, one finding for each fact. */
-export function contestedFindings(
-	socket: SocketCase,
-	product: ProductCase,
-	{ inForce, judge }: { inForce: Verdict; judge: Judge }
-): Finding[] {
-	if (inForce === 'refused' || socket.others.length === 0) return [];
+export function contestedFindings(socket: SocketCase, product: ProductCase, judge: Judge): Finding[] {
+	if (socket.others.length === 0) return [];
+	const inForce = judge(socket, product);
+	if (inForce === 'refused') return [];
 	const byFact = new Map<string, ReturnType<typeof differing>>();
 	for (const one of differing(socket, product, { inForce, judge })) {
 		const { subject, fact } = one.open.question;

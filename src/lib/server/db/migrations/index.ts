@@ -18,6 +18,7 @@ import * as programs from './0016-programs';
 import * as branches from './0017-branches';
 import * as pictureSizes from './0018-picture-sizes';
 import * as webhooks from './0019-webhooks';
+import * as beginnings from './0020-beginnings';
 
 /** Migrations in order, under keys that never change. A new one is a file here and an entry in this list. */
 const LIST: Readonly<Record<string, Knex.Migration>> = {
@@ -39,7 +40,8 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'0016-programs': programs,
 	'0017-branches': branches,
 	'0018-picture-sizes': pictureSizes,
-	'0019-webhooks': webhooks
+	'0019-webhooks': webhooks,
+	'0020-beginnings': beginnings
 };
 
 /** Their keys, in order. */

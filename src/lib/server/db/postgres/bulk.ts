@@ -31,21 +31,42 @@ const lastOf = (rows: readonly Row[], key: readonly string[]): Row[] => [
 	...new Map(rows.map((row) => [JSON.stringify(key.map((column) => row[column])), row])).values()
 ];
 
-/** Writes many rows by one statement: the table itself says of what types the cells are. */
+/** Writes many rows by one statement: the table itself says of what types the cells are. Gives what the last of them returns. */
+async function write(
+	tx: Tx,
+	{ table, end }: { table: string; end: (columns: readonly string[]) => string },
+	rows: readonly Row[]
+): Promise<Row | undefined> {
+	const [first] = rows;
+	if (!first) return undefined;
+	const columns = Object.keys(first);
+	const list = columns.map(named).join(', ');
+	let last: Row | undefined;
+	for (const part of listsOf(rows)) {
+		const sql = `INSERT INTO ${named(table)} (${list}) SELECT ${list} FROM json_populate_recordset(NULL::${named(table)}, ?::json)${end(columns)}`;
+		const written: { rows: Row[] } = await tx.raw(sql, [part]);
+		last = written.rows.at(-1);
+	}
+	return last;
+}
+
+/** Writes many rows at once. */
 export async function writeRows(
 	tx: Tx,
 	{ table, key }: { table: string; key?: readonly string[] },
 	rows: readonly Row[]
 ): Promise<void> {
-	const [first] = rows;
-	if (!first) return;
-	const columns = Object.keys(first);
-	const list = columns.map(named).join(', ');
-	for (const part of listsOf(key ? lastOf(rows, key) : rows))
-		await tx.raw(
-			`INSERT INTO ${named(table)} (${list}) SELECT ${list} FROM json_populate_recordset(NULL::${named(table)}, ?::json)${inPlaceOf(columns, key)}`,
-			[part]
-		);
+	await write(tx, { table, end: (columns) => inPlaceOf(columns, key) }, key ? lastOf(rows, key) : rows);
+}
+
+/** Adds rows to a table that numbers them in the order they come. */
+export async function addNumbered(
+	tx: Tx,
+	{ table, column }: { table: string; column: string },
+	rows: readonly Row[]
+): Promise<number | null> {
+	const last = await write(tx, { table, end: () => ` RETURNING ${named(column)}` }, rows);
+	return last ? Number(last[column]) : null;
 }
 
 /** Changes the other columns of the rows that have a key. */

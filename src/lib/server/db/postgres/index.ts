@@ -1,8 +1,8 @@
 import type { Engine } from '../engine';
-import { countOn, removeRows, updateRows, writeRows } from './bulk';
+import { addNumbered, countOn, removeRows, updateRows, writeRows } from './bulk';
 import { faults, quickFault } from './faults';
 import { createGuard, dropGuard, settle } from './schema';
-import { beginsAWord, bestFirst, createWordTable, dropWords, everyWord, idsWith, putWords } from './words';
+import { bestFirst, createWordTable, dropWords, everyWord, idsWith, putWords } from './words';
 
 /** A server for several processes on several machines: PostgreSQL 15 or newer. */
 export const POSTGRES: Engine = {
@@ -12,6 +12,8 @@ export const POSTGRES: Engine = {
 	createWordRows: () => Promise.resolve(),
 	// The words are asked for from the index of vehicles.
 	createVocabulary: () => Promise.resolve(),
+	// A word that is unfinished is looked up among the words in their order.
+	indexBeginnings: () => Promise.resolve(),
 	dropVocabulary: () => Promise.resolve(),
 	createGuard,
 	dropGuard,
@@ -24,6 +26,7 @@ export const POSTGRES: Engine = {
 	},
 	snapshot: { isolationLevel: 'repeatable read' },
 	writeRows,
+	addNumbered,
 	updateRows,
 	removeRows,
 	countOn,
@@ -32,7 +35,6 @@ export const POSTGRES: Engine = {
 	idsWith,
 	bestFirst,
 	everyWord,
-	beginsAWord,
 	quickFault,
 	faults
 };

@@ -29,11 +29,6 @@ const BY_LENGTH = 1;
 export const bestFirst = (query: Knex.QueryBuilder, typed: Typed): Knex.QueryBuilder =>
 	query.orderByRaw('ts_rank(lexemes, ?::tsquery, ?) DESC, id', [prefixQuery(typed), BY_LENGTH]);
 
-/** True when some word begins with what is typed. */
-export async function beginsAWord(db: Knex, typed: string): Promise<boolean> {
-	return (await idsWith(db, 'configuration_search', [[typed]]).first()) !== undefined;
-}
-
 /** Every word. */
 export async function everyWord(db: Knex): Promise<string[]> {
 	const { rows }: { rows: { word: string }[] } = await db.raw(

@@ -17,19 +17,33 @@ export async function statementOn(tx: Tx, sql: string): Promise<Statement> {
 	return ((await tx.client.acquireConnection()) as Connection).prepare(sql);
 }
 
-/** Writes many rows by one prepared statement. */
-export async function writeRows(
+/** Writes many rows by one prepared statement; gives where the last one lies. */
+async function write(
 	tx: Tx,
 	{ table, key }: { table: string; key?: readonly string[] },
 	rows: readonly Row[]
-): Promise<void> {
+): Promise<number | null> {
 	const [first] = rows;
-	if (!first) return;
+	if (!first) return null;
 	const columns = Object.keys(first);
 	const sql = `INSERT INTO ${named(table)} (${columns.map(named).join(', ')}) VALUES (${columns.map(() => '?').join(', ')})${inPlaceOf(columns, key)}`;
 	const statement = await statementOn(tx, sql);
-	for (const row of rows) statement.run(...columns.map((column) => row[column] ?? null));
+	let last: number | bigint = 0;
+	for (const row of rows) last = statement.run(...columns.map((column) => row[column] ?? null)).lastInsertRowid;
+	return Number(last);
 }
+
+/** Writes many rows at once. */
+export async function writeRows(...asked: Parameters<typeof write>): Promise<void> {
+	await write(...asked);
+}
+
+/** Adds rows to a table whose numbers are where its rows lie. */
+export const addNumbered = (
+	tx: Tx,
+	{ table }: { table: string; column: string },
+	rows: readonly Row[]
+): Promise<number | null> => write(tx, { table }, rows);
 
 /** Changes the other columns of the rows that have a key. */
 export async function updateRows(

@@ -1,8 +1,7 @@
 import type { Engine } from '../engine';
-import { removeRows, updateRows, writeRows } from './bulk';
+import { addNumbered, removeRows, updateRows, writeRows } from './bulk';
 import { faults, quickFault } from './faults';
 import {
-	beginsAWord,
 	bestFirst,
 	createVocabulary,
 	createWordRows,
@@ -11,6 +10,7 @@ import {
 	dropWords,
 	everyWord,
 	idsWith,
+	indexBeginnings,
 	putWords
 } from './words';
 
@@ -21,6 +21,7 @@ export const SQLITE: Engine = {
 	createWordRows,
 	createVocabulary,
 	dropVocabulary,
+	indexBeginnings,
 	createGuard: async (db, { name, on, when, words }) => {
 		await db.raw(`CREATE TRIGGER ${name} BEFORE ${on} WHEN ${when} BEGIN SELECT RAISE(ABORT, '${words}'); END`);
 	},
@@ -35,6 +36,7 @@ export const SQLITE: Engine = {
 	// Every transaction of a file does.
 	snapshot: {},
 	writeRows,
+	addNumbered,
 	updateRows,
 	removeRows,
 	// A new row gets a number above all that are there.
@@ -44,7 +46,6 @@ export const SQLITE: Engine = {
 	idsWith,
 	bestFirst,
 	everyWord,
-	beginsAWord,
 	quickFault,
 	faults
 };

@@ -31,6 +31,19 @@ export async function dropVocabulary(db: Knex): Promise<void> {
 	await db.schema.dropTable('configuration_words');
 }
 
+/**
+ * Writes an index of words anew, with the beginnings of words in it up to so many letters. Of a longer beginning everything that has it is put
+ * together before anything is answered, also when another word leaves little of it.
+ */
+export async function indexBeginnings(db: Knex, table: WordTable, letters: number): Promise<void> {
+	const lengths = Array.from({ length: letters }, (_, i) => i + 1).join(' ');
+	const anew = `${table}_anew`;
+	await db.raw(`CREATE VIRTUAL TABLE ${anew} USING fts5(id UNINDEXED, words, prefix='${lengths}')`);
+	await db.raw(`INSERT INTO ${anew} (rowid, id, words) SELECT rowid, id, words FROM ${table}`);
+	await db.schema.dropTable(table);
+	await db.raw(`ALTER TABLE ${anew} RENAME TO ${table}`);
+}
+
 /** A query for words that each may be unfinished, and may each be meant in several ways. Quotes inside a word are doubled, so no word is an operator. */
 function prefixQuery(typed: Typed): string {
 	const either = (words: readonly string[]) => words.map((word) => `"${word.replaceAll('"', '""')}"*`).join(' OR ');
@@ -45,15 +58,6 @@ export const idsWith = (db: Knex, table: WordTable, typed: Typed): Knex.QueryBui
 
 /** By how much the words that were asked for are of all that a thing is found by. */
 export const bestFirst = (query: Knex.QueryBuilder): Knex.QueryBuilder => query.orderByRaw('rank, id');
-
-/** True when some word begins with what is typed. */
-export async function beginsAWord(db: Knex, typed: string): Promise<boolean> {
-	const last = String.fromCodePoint(0x10ffff);
-	const row = await db('configuration_words')
-		.whereBetween('term', [typed, typed + last])
-		.first('term');
-	return row !== undefined;
-}
 
 /** Every word. */
 export async function everyWord(db: Knex): Promise<string[]> {

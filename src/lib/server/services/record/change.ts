@@ -13,7 +13,7 @@ import { usersOfUnit } from '../../repositories/units';
 import type { Command } from './commands';
 import { editFor } from './edits';
 import { partOf, partWords } from './parts';
-import { stateAfter } from './history';
+import { stateBefore } from './history';
 import { overlapWith } from './overlap';
 import { CONFIGURATIONS, UNITS, writeRecord, type Actor } from './store';
 
@@ -42,14 +42,13 @@ export interface Request {
 async function conflict(
 	tx: Knex,
 	{ id, base, command, actor }: Request & { actor: Actor },
-	current: Configuration
+	{ stored, current, last }: { stored: Configuration; current: Configuration; last: number }
 ): Promise<Extract<Refusal, { kind: 'conflict' }> | null> {
-	const name = CONFIGURATIONS.name(id);
-	if ((await lastEvent(tx, name)) === base) return null;
-	const seen = await stateAfter(tx, CONFIGURATIONS, { id, event: base });
-	const [before, theirs] = [seen && partOf(await composed(tx, seen), command), partOf(current, command)];
-	if (JSON.stringify(before) === JSON.stringify(theirs)) return null;
-	const since = (await eventsAfter(tx, name, base)).map(({ forward: _f, backward: _b, ...event }) => event);
+	if (last === base) return null;
+	const later = await eventsAfter(tx, CONFIGURATIONS.name(id), base);
+	const seen = await composed(tx, stateBefore(stored, later));
+	if (JSON.stringify(partOf(seen, command)) === JSON.stringify(partOf(current, command))) return null;
+	const since = later.map(({ forward: _f, backward: _b, ...event }) => event);
 	const who = since[0]?.by ?? 'Somebody';
 	const message = `${who} changed this while you were at it (${since[0]?.what ?? 'unknown change'}). Yours was not written yet.`;
 	const edit = (await editFor(tx, command, actor))(current);
@@ -107,10 +106,10 @@ export const changeRecord = (db: Knex, request: Request, actor: Actor): Promise<
 /** The same as a part of a larger change. */
 export async function changeRecordIn(tx: Tx, request: Request, actor: Actor): Promise<Result<Changed, Refusal>> {
 	const { id, command } = request;
-	const stored = await CONFIGURATIONS.find(tx, id);
+	const [stored, last] = await Promise.all([CONFIGURATIONS.find(tx, id), lastEvent(tx, CONFIGURATIONS.name(id))]);
 	if (!stored) return err({ kind: 'gone', message: `There is no vehicle “${id}” on record any more.` });
 	const current = await composed(tx, stored);
-	const clash = await conflict(tx, { ...request, actor }, current);
+	const clash = await conflict(tx, { ...request, actor }, { stored, current, last });
 	if (clash) return err(clash);
 	const wrong = nonsense(current, command);
 	if (wrong) return err({ kind: 'problem', message: wrong });

@@ -4,7 +4,7 @@ import type { Configuration } from '../../../core/model';
 import { standpoint, type Standpoint } from '../../../core/record';
 import { err, ok, type Result } from '../../../core/result';
 import { withUnit } from '../../../core/vehicle';
-import { eventsAfter, findEvent, listEvents, type RecordEvent } from '../../repositories/events';
+import { eventsAfter, findEvent, listEvents, type PatchedEvent, type RecordEvent } from '../../repositories/events';
 import { patched } from './patches';
 import { CONFIGURATIONS, eventNames, UNITS, writeRecord, type Store, type Actor } from './store';
 
@@ -27,9 +27,12 @@ async function stateAfter<T extends object>(
 	{ id, event }: { id: string; event: number }
 ): Promise<T | null> {
 	const now = await store.find(db, id);
-	const later = await eventsAfter(db, store.name(id), event);
-	return now && later.reduce((state, { backward }) => patched(state, backward), now);
+	return now && stateBefore(now, await eventsAfter(db, store.name(id), event));
 }
+
+/** A state of a record before some events, newest first, that led to it. */
+export const stateBefore = <T extends object>(now: T, later: readonly Pick<PatchedEvent, 'backward'>[]): T =>
+	later.reduce((state, { backward }) => patched(state, backward), now);
 
 /** The record of a vehicle as it stood right after one of its events, with its shared units of that time; null when it was not there. */
 export async function configurationAt(db: Knex, id: string, event: number): Promise<Configuration | null> {

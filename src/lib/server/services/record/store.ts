@@ -37,8 +37,8 @@ export interface Store<T extends object, Prepared = unknown> {
 	find: (db: Knex, id: string) => Promise<T | null>;
 	/** The record as it will be found again. */
 	kept: (record: T) => T;
-	/** Works out what is to be written, before anybody is kept from writing; units that come along are known by then. */
-	prepare: (db: Knex, record: T, coming: ReadonlyMap<string, Unit>) => Promise<Prepared>;
+	/** Works out what is to be written over what is kept, before anybody is kept from writing; units that come along are known by then. */
+	prepare: (db: Knex, record: T, over: { before: T | null; coming: ReadonlyMap<string, Unit> }) => Promise<Prepared>;
 	write: (tx: Tx, prepared: readonly Prepared[]) => Promise<void>;
 	/** Of things that lie on shelves: marks some whose shelves at a branch were changed. */
 	touch?: (tx: Tx, ids: readonly string[]) => Promise<void>;
@@ -151,12 +151,12 @@ async function preparedRecord<T extends object & { id: string }>(
 	store: Store<T>,
 	{ write, coming = new Map() }: { write: Write<T> } & Omit<Standing, 'base'>
 ): Promise<PreparedWrite<T>['record']> {
-	const { after, event, actor } = write;
+	const { before, after, event, actor } = write;
 	const patches = patchesOf(store, write);
 	if (!patches) return null;
 	const { kind, of = null, what } = event;
 	return {
-		rows: await store.prepare(db, after, coming),
+		rows: await store.prepare(db, after, { before, coming }),
 		event: { record: store.name(after.id), at: actor.now, by: actor.by, kind, of, what, ...patches }
 	};
 }
@@ -211,12 +211,12 @@ export async function prepareWrite<T extends object & { id: string }>(
 	return record || shelf ? { id: write.after.id, base, record, shelf, write } : null;
 }
 
-/** Writes what is prepared, every record with the event that led to it. */
+/** Writes what is prepared, every record with the event that led to it; gives the number of the last one. */
 export async function writePrepared<T extends object>(
 	tx: Tx,
 	store: Store<T>,
 	prepared: readonly PreparedWrite<T>[]
-): Promise<void> {
+): Promise<number | null> {
 	const records = prepared.flatMap(({ record }) => record ?? []);
 	const shelves = prepared.flatMap(({ shelf }) => shelf ?? []);
 	if (records.length > 0)
@@ -235,7 +235,7 @@ export async function writePrepared<T extends object>(
 			tx,
 			shelves.map(({ rows }) => rows.id)
 		);
-	await addEvents(
+	return addEvents(
 		tx,
 		[...records, ...shelves].map(({ event }) => event)
 	);
@@ -251,6 +251,6 @@ export async function writeRecord<T extends object & { id: string }>(
 	write: Write<T>
 ): Promise<number> {
 	const prepared = await prepareWrite(tx, store, { write, base: 0 });
-	if (prepared) await writePrepared(tx, store, [prepared]);
-	return lastEvent(tx, ...eventNames(tx, store, write.after.id));
+	const written = prepared && (await writePrepared(tx, store, [prepared]));
+	return written ?? lastEvent(tx, ...eventNames(tx, store, write.after.id));
 }
