@@ -7,7 +7,7 @@ import { randomFrom } from '../tests/support/random';
 import { serve, type Served } from '../tests/support/served';
 import { BIG, fillShop, type ShopSize } from './big-shop';
 import { ms } from './measure';
-import { AIM, crowd, namesOf, PAGES, timed, type Names } from './people';
+import { AIM, minutes, namesOf, PAGES, timed, type Names } from './people';
 
 const ASKED = 60;
 const PAGES_ASKED = 7;
@@ -84,13 +84,13 @@ export async function engines(size: ShopSize = BIG): Promise<void> {
 		for (const path of PAGES)
 			await sideBySide(path, { both, paths: Array.from({ length: PAGES_ASKED }, () => path), aim: AIM.page });
 		console.log('  people on the file:');
-		await crowd([both.file], names);
+		await minutes([both.file], names);
 		console.log('  people on the server, by one process:');
-		await crowd([both.server], names, postgres.pid);
+		await minutes([both.server], names, postgres.pid);
 		console.log('  people on the server, by two processes, as the README has it:');
 		await both.file.stop();
 		second = await serve(join(folder, 'second'), onServer);
-		await crowd([both.server, second], names, postgres.pid);
+		await minutes([both.server, second], names, postgres.pid);
 	} finally {
 		await second?.stop();
 		await both.file.stop();

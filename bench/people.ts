@@ -159,6 +159,9 @@ function taken(all: readonly Served[], database: number | undefined) {
 	};
 }
 
+/** Crowds so far: each asks for other vehicles than the one before. */
+let crowds = 0;
+
 /**
  * Fifty people for a minute. What a request costs is said in CPU time too: on a machine whose cores are lent to others the rate says little.
  * @param all processes on the same data, which the people share out among them as a proxy would
@@ -169,6 +172,7 @@ export async function crowd(
 	names: readonly Names[],
 	database?: number
 ): Promise<void> {
+	crowds += 1;
 	const times: number[] = [];
 	const memory: number[] = [];
 	let failed = 0;
@@ -177,7 +181,7 @@ export async function crowd(
 	const watch = setInterval(() => memory.push(memoryOf(all)), MINUTE_MS / 12);
 	await Promise.all(
 		Array.from({ length: PEOPLE }, async (_, i) => {
-			const act = person(all[i % all.length] ?? all[0], names, 100 + i);
+			const act = person(all[i % all.length] ?? all[0], names, 100 * crowds + i);
 			while (Date.now() < until) {
 				const { time, ok } = await act();
 				times.push(time);
@@ -203,6 +207,13 @@ export async function crowd(
 	);
 }
 
+/** Fifty people for the first minute that a server is asked so much, and for another. */
+export async function minutes(...asked: Parameters<typeof crowd>): Promise<void> {
+	await crowd(...asked);
+	console.log('  and another minute:');
+	await crowd(...asked);
+}
+
 /** A big shop, served: every page, the counter, and fifty people at once. `ROTALUX_BIG` names a folder that is filled already. */
 export async function people(size: ShopSize = BIG): Promise<void> {
 	const kept = process.env.ROTALUX_BIG;
@@ -214,7 +225,7 @@ export async function people(size: ShopSize = BIG): Promise<void> {
 		await pages(served);
 		const names = await namesOf(folder);
 		await counter(served, names);
-		await crowd([served], names);
+		await minutes([served], names);
 	} finally {
 		await served.stop();
 		if (!kept) rmSync(folder, { recursive: true });
