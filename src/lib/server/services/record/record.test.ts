@@ -1,8 +1,9 @@
 import type { Knex } from 'knex';
 import { describe, expect, it } from 'vitest';
 import { demoDatabase, freshDatabase, kitContextOn } from '../../../../../tests/support/database';
-import { kitOrder } from '../../../core/model';
-import { findConfiguration } from '../../repositories/configurations';
+import { randomFrom } from '../../../../../tests/support/random';
+import { kitOrder, type Configuration } from '../../../core/model';
+import { configurationRows, findConfiguration } from '../../repositories/configurations';
 import { lastEvent } from '../../repositories/events';
 import { countQuestions } from '../../repositories/questions';
 import { exportVehicle } from '../exchange';
@@ -186,6 +187,69 @@ describe('records as a whole', () => {
 			value: { years: [2017, 2021] }
 		});
 		expect([await findConfiguration(db, id), await mergedInto(db, id)]).toEqual([null, CAR]);
+	});
+});
+
+describe('what vehicles are found by, and what is open of them', () => {
+	const VEHICLES = [CAR, 'fenholm-skerry-i-2012', 'tarrow-packhorse-2014'];
+
+	/** What stands beside a vehicle's document, and what would if it were written anew. */
+	async function beside(db: Knex, id: string) {
+		const stored = await CONFIGURATIONS.find(db, id);
+		if (!stored) throw new Error(`${id} is gone.`);
+		const anew = await configurationRows(db, stored, { before: null });
+		const words: { words: string } | undefined = await db('configuration_search').where({ id }).first('words');
+		const units: { unit_id: string }[] = await db('unit_uses').where({ configuration_id: id });
+		const questions: object[] = await db('open_questions').where({ configuration_id: id });
+		const sorted = (rows: readonly object[] | null) => (rows ?? []).map((row) => JSON.stringify(row)).sort();
+		return {
+			kept: [words?.words, units.map((use) => use.unit_id).sort(), sorted(questions)],
+			anew: [anew.words, anew.units?.sort(), sorted(anew.questions)]
+		};
+	}
+
+	it('is what it would be if every vehicle were written anew, whatever was done in whatever order', async () => {
+		const { db } = await demoDatabase();
+		const random = randomFrom(29);
+		const one = <T>(of: readonly T[]) => of[Math.floor(random() * of.length)] as T;
+		const renamed = async (id: string) => {
+			const { make, kind, market, years } = (await findConfiguration(db, id)) as Configuration;
+			return command.parse({
+				kind: 'identity',
+				identity: { make, kind, market, years, model: one(['Skerry', 'Tern', 'Quay']) }
+			});
+		};
+		const socket = () => one(['repeater-L', 'repeater-R', 'fog-L', 'stop-L', 'dome']);
+		const steps: ((id: string) => Promise<unknown>)[] = [
+			async (id) =>
+				change(db, claim(socket(), { lens: one(['smoked', 'amber', 'clear']) }, one(['in-hand', 'manual', 'maker'])), {
+					id
+				}),
+			async (id) =>
+				change(
+					db,
+					claim(socket(), { category: one(['W5W', 'WY5W', 'H8', null]) }, one(['in-hand', 'manual', 'maker'])),
+					{ id }
+				),
+			async (id) => change(db, claim(socket(), { 'envelope.holderLength': one([30, 37]) }, 'manual'), { id }),
+			async (id) => change(db, await renamed(id), { id }),
+			async (id) => change(db, command.parse({ kind: 'leave-unit', unit: 'repeater-oval' }), { id }),
+			async (id) => stepHistory(db, CONFIGURATIONS, { id, way: one(['undo', 'redo']), actor: B }),
+			async () => stepHistory(db, UNITS, { id: 'repeater-oval', way: one(['undo', 'redo']), actor: B }),
+			async (id) => makeUnit(db, { configuration: id, sockets: [socket()], name: `Unit ${id}`, marks: [] }, A),
+			async (id) => fitUnit(db, { configuration: id, unit: 'repeater-oval', zone: 'front', sides: ['left'] }, A)
+		];
+		const seen = new Set<string>();
+		for (let step = 0; step < 80; step++) {
+			await one(steps)(one(VEHICLES));
+			for (const id of VEHICLES) {
+				const { kept, anew } = await beside(db, id);
+				expect(kept).toEqual(anew);
+				seen.add(JSON.stringify(kept));
+			}
+		}
+		// Words, units and questions have been others on the way.
+		expect(seen.size).toBeGreaterThan(20);
 	});
 });
 
