@@ -99,8 +99,10 @@ describe('a program', () => {
 			stock: 0,
 			elsewhere: [{ branch: 'Harbour', pieces: here.stock }]
 		});
-		const costs = async (branch: string) =>
-			(await ask(tools, `/vehicles/${CAR}/kit?scope=rear&branch=${branch}`)).body.prices[0];
+		const costs = async (branch: string, shelves = 'branch') =>
+			(await ask(tools, `/vehicles/${CAR}/kit?scope=rear&branch=${branch}&shelves=${shelves}`)).body.prices[0];
+		expect((await costs('quay')).served).toBeLessThan((await costs('harbour')).served);
+		expect(await costs('quay', 'all')).toEqual(await costs('harbour'));
 		expect((await costs('quay')).served).toBeLessThan((await costs('harbour')).served);
 		expect(await ask(tools, `${lamps}?branch=nowhere`)).toMatchObject({ status: 404 });
 	});
@@ -140,6 +142,7 @@ describe('a program', () => {
 		['/vehicles?line=skerry&line=again', 'bad-request'],
 		['/vehicles?line=skerry&colour=red', 'bad-request'],
 		[`/vehicles/${CAR}/kit?scope=all`, 'bad-request'],
+		[`/vehicles/${CAR}/kit?shelves=some`, 'bad-request'],
 		[`/vehicles/${CAR}/sockets/x/lamps?most=0`, 'bad-request'],
 		['/demand/in-vain?since=yesterday', 'bad-request'],
 		['/vehicles/%E0%A4%A', 'bad-request']

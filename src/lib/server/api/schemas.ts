@@ -21,6 +21,12 @@ export const branch = z
 	.optional()
 	.meta({ description: 'Id of a branch whose shelves, prices and policy count; the first one when none is named' });
 
+/** Asks for packs at other branches as well. */
+export const shelves = z.enum(['branch', 'all']).default('branch').meta({
+	description:
+		'Whose packs count: those at the branch, or those at all branches, as they may be brought over. Prices and policy stay those of the branch'
+});
+
 /** Where else in the chain something lies. */
 export const elsewhere = z
 	.array(z.object({ branch: z.string().meta({ description: 'Name of the branch' }), pieces: z.number().int() }))

@@ -4,7 +4,7 @@ import { branchOf } from '../../db/branch';
 import { offerFor } from '../../services/kits';
 import { readCurrency } from '../../services/policy';
 import { ApiRefusal, endpoint } from '../api';
-import { branch, money, vehicleId } from '../schemas';
+import { branch, money, shelves, vehicleId } from '../schemas';
 
 /** What a kit for a vehicle costs: the one that is released, and one of each balance as it would be worked out now. */
 export const kit = endpoint({
@@ -12,7 +12,7 @@ export const kit = endpoint({
 	scope: 'kit',
 	summary: 'What a kit for a vehicle costs: the released one, and by each balance',
 	params: z.object({ vehicle: vehicleId }),
-	query: z.object({ branch, scope: z.enum(KIT_SCOPES).default('vehicle') }),
+	query: z.object({ branch, shelves, scope: z.enum(KIT_SCOPES).default('vehicle') }),
 	answer: z.object({
 		currency: z.string(),
 		released: z
@@ -34,8 +34,8 @@ export const kit = endpoint({
 			})
 		)
 	}),
-	run: async ({ db, kits }, { vehicle, scope }) => {
-		const offer = await offerFor(await kits(branchOf(db)), vehicle, scope);
+	run: async ({ db, kits }, { vehicle, scope, shelves: whose }) => {
+		const offer = await offerFor(await kits(branchOf(db)), vehicle, { scope, everyShelf: whose === 'all' });
 		if (!offer) throw new ApiRefusal('not-found', `There is no vehicle “${vehicle}”.`);
 		const { released, prices } = offer;
 		return {

@@ -13,7 +13,8 @@ export function productsIn({ order, answer }: { order: KitOrder; answer?: KitAns
 }
 
 /** Data as an order looks at them: with the shelf of its branch, or with those of all. */
-export const asOrdered = (db: Knex, { everyShelf = false }: KitOrder): Knex => (everyShelf ? withEveryShelf(db) : db);
+export const asOrdered = (db: Knex, { everyShelf = false }: Pick<KitOrder, 'everyShelf'>): Knex =>
+	everyShelf ? withEveryShelf(db) : db;
 
 /** What a kit is worked out from: everything that may go into its vehicle, and what the order names. */
 export const dataToChooseFrom = (

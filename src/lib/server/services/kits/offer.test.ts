@@ -24,16 +24,16 @@ describe('what kit for this vehicle?', () => {
 
 	it('is answered with three prices, the first of them the lowest, and a released kit once there is one', async () => {
 		const { ctx } = await bike();
-		const before = await offerFor(ctx, BIKE, 'vehicle');
+		const before = await offerFor(ctx, BIKE, { scope: 'vehicle' });
 		expect(before?.released).toBeNull();
 		expect(before?.prices.map((p) => p.balance)).toEqual(['price', 'light', 'ease']);
 		const [price, ...others] = before?.prices.map((p) => p.total) ?? [];
 		for (const other of others) expect(other).toBeGreaterThanOrEqual(price ?? NaN);
 		await checkDraft(ctx, 'K1', { by: 'A. Person', found: await allLookedAt(ctx, 'K1') });
 		await releaseKit(ctx, 'K1');
-		expect((await offerFor(ctx, BIKE, 'vehicle'))?.released).toMatchObject({ code: 'CODE-1', impacts: 0 });
-		expect((await offerFor(ctx, BIKE, 'rear'))?.released).toBeNull();
-		expect(await offerFor(ctx, 'nobody', 'vehicle')).toBeNull();
+		expect((await offerFor(ctx, BIKE, { scope: 'vehicle' }))?.released).toMatchObject({ code: 'CODE-1', impacts: 0 });
+		expect((await offerFor(ctx, BIKE, { scope: 'rear' }))?.released).toBeNull();
+		expect(await offerFor(ctx, 'nobody', { scope: 'vehicle' })).toBeNull();
 	});
 
 	it('passes over a released kit that would not be worked out so today', async () => {
@@ -44,7 +44,7 @@ describe('what kit for this vehicle?', () => {
 		const product = (await findProduct(db, sheet?.answer.lines.find((l) => l.product)?.product ?? ''))!;
 		const bigger = { ...product.size, frontLength: 300 as never, frontDiameter: 90 as never };
 		await putRecords(db, { products: [{ ...product, size: bigger }] });
-		expect((await offerFor(ctx, BIKE, 'vehicle'))?.released).toBeNull();
+		expect((await offerFor(ctx, BIKE, { scope: 'vehicle' }))?.released).toBeNull();
 	});
 });
 

@@ -8,9 +8,10 @@ import { kitsFor } from '../../repositories/kits';
 import { listRevisions } from '../../repositories/kit-revisions';
 import { shopKey } from '../catalogue';
 import type { KitContext } from './context';
+import { asOrdered } from './data';
 import type { FrozenKit } from './life';
 import { impactsOnRelease } from './release-impacts';
-import { served } from './work';
+import { served, type OfferWish } from './work';
 
 const REMEMBERED = 200;
 const cache = new WeakMap<Knex, LRUCache<string, OfferView['prices']>>();
@@ -39,14 +40,18 @@ async function released(db: Knex, vehicle: string, scope: KitScope): Promise<Off
 }
 
 /** "What kit for this vehicle?": the released kit that does, and what a kit would cost by each of the three balances; null without the vehicle. */
-export async function offerFor(ctx: KitContext, vehicle: string, scope: KitScope): Promise<OfferView | null> {
+export async function offerFor(
+	ctx: KitContext,
+	vehicle: string,
+	{ scope, everyShelf = false }: Omit<OfferWish, 'configuration'>
+): Promise<OfferView | null> {
 	const configuration = await findConfiguration(ctx.db, vehicle);
 	if (!configuration) return null;
-	const facts = await shopKey(ctx.db, { configurations: [configuration] });
+	const facts = await shopKey(asOrdered(ctx.db, { everyShelf }), { configurations: [configuration] });
 	const kept = cache.get(ctx.db) ?? new LRUCache<string, OfferView['prices']>({ max: REMEMBERED });
 	cache.set(ctx.db, kept);
-	const key = `${facts} ${fingerprint(configuration)} ${scope}`;
-	const prices = kept.get(key) ?? (await ctx.work.offerPrices({ configuration, scope }));
+	const key = `${facts} ${fingerprint(configuration)} ${scope} ${everyShelf}`;
+	const prices = kept.get(key) ?? (await ctx.work.offerPrices({ configuration, scope, everyShelf }));
 	kept.set(key, prices);
 	return { released: await released(ctx.db, vehicle, scope), prices };
 }

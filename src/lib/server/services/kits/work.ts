@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Balance, Configuration, KitOrder, KitScope } from '../../../core/model';
+import type { Configuration, KitOrder, KitScope } from '../../../core/model';
 import {
 	assembleKit,
 	changeLine,
@@ -29,6 +29,13 @@ interface Ordered {
 	order: KitOrder;
 }
 
+/** What an offer is asked for: a vehicle, a part of it, and whether packs at other branches count too. */
+export interface OfferWish {
+	configuration: Configuration;
+	scope: KitScope;
+	everyShelf?: boolean | undefined;
+}
+
 /** What takes long about kits. It reads, works out and writes nothing, so it may be done in any thread. */
 export interface KitWork {
 	/** Works a kit out by the facts of today. An order that cannot hold together comes back in words. */
@@ -41,7 +48,7 @@ export interface KitWork {
 	/** What each demand costs, and what wishes that are often made would. */
 	demandPrices: (kit: Ordered & { answer: KitAnswer }, watch?: PricingWatch) => Promise<DemandPrice[]>;
 	/** What a kit would cost by each of the three balances. */
-	offerPrices: (asked: { configuration: Configuration; scope: KitScope }) => Promise<OfferView['prices']>;
+	offerPrices: (asked: OfferWish) => Promise<OfferView['prices']>;
 }
 
 /** Lamp holders that have a lamp in a kit. */
@@ -73,17 +80,17 @@ export function kitWorkOn(db: Knex, solver: Solver): KitWork {
 			const kitCase = { configuration, catalogue, shop };
 			return demandPrices({ kitCase, order, answer }, { solver, ...(watch ? { watch } : {}) });
 		},
-		offerPrices: async ({ configuration, scope }) => {
-			const { catalogue, shop } = await shopData(db, { configurations: [configuration] });
-			const one = async (balance: Balance) => {
-				const kit = await assembleKit({ configuration, catalogue, shop }, kitOrder.parse({ scope, balance }), {
-					solver
-				});
+		offerPrices: async ({ configuration, scope, everyShelf }) => {
+			const orders = BALANCES.map((balance) => kitOrder.parse({ scope, balance, everyShelf }));
+			const seen = asOrdered(db, { everyShelf });
+			const { catalogue, shop } = await shopData(seen, { configurations: [configuration] });
+			const one = async (order: KitOrder) => {
+				const kit = await assembleKit({ configuration, catalogue, shop }, order, { solver });
 				return kit.ok
-					? [{ balance, total: kit.value.total, served: served(kit.value), open: kit.value.open.length }]
+					? [{ balance: order.balance, total: kit.value.total, served: served(kit.value), open: kit.value.open.length }]
 					: [];
 			};
-			return (await Promise.all(BALANCES.map(one))).flat();
+			return (await Promise.all(orders.map(one))).flat();
 		}
 	};
 }
