@@ -20,7 +20,8 @@ const NIGHT_HOUR = 22;
 const asked = z.object({
 	scope: z.enum(SCOPES).catch('signals'),
 	balance: z.enum(BALANCES).catch('price'),
-	when: z.enum(['now', 'tonight']).catch('now')
+	when: z.enum(['now', 'tonight']).catch('now'),
+	everyShelf: z.literal('on').optional().catch(undefined)
 });
 
 function tonight(now: Date): string {
@@ -62,13 +63,13 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 
 export const actions: Actions = {
 	queue: async ({ request, url }) => {
-		const { scope, balance, when } = asked.parse(Object.fromEntries(await request.formData()));
+		const { scope, balance, when, everyShelf } = asked.parse(Object.fromEntries(await request.formData()));
 		const ids = await cover.ask('vehicleIds', coverAsked(url));
 		if (ids.length === 0) return fail(400, { refused: 'No vehicle is chosen. Nothing was put in line.' });
 		const now = new Date();
 		const notBefore = when === 'tonight' ? tonight(now) : now.toISOString();
 		const name = `Bulk, ${scope}`;
-		const order = kitOrder.parse({ scope, balance });
+		const order = kitOrder.parse({ scope, balance, everyShelf: everyShelf === 'on' || undefined });
 		const queued = await changeAlways(await database(), (tx) => queueKits(tx, ids, { order, name, notBefore }));
 		if (when === 'now') await bulk.look();
 		return { queued };

@@ -45,6 +45,9 @@
 					></select
 				></label
 			>
+			{#if data.branch !== null}<label class="flex min-h-9 items-center gap-2 text-sm"
+					><input type="checkbox" name="everyShelf" class="size-4" />Packs of every branch count</label
+				>{/if}
 			<button class="button" data-main disabled={busy || data.chosen === 0}>Queue the kits</button>
 		{/snippet}
 	</BusyForm>
