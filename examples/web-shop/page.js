@@ -125,7 +125,7 @@ async function lampsFor(id, socket, into) {
 
 /** What a kit costs, from the shelves of all branches: what one has not is fetched from another before it is sent. */
 async function kitFor(id, into) {
-	const body = await ask(`/vehicles/${encodeURIComponent(id)}/kit?shelves=all`);
+	const body = await ask(`/vehicles/${encodeURIComponent(id)}/kit`, [['shelves', 'all']]);
 	if (!body) return;
 	const rows = body.prices.map(({ balance, total, served, open }) =>
 		element(
