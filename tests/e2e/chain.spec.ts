@@ -47,7 +47,11 @@ class Branch {
 			env: this.#env,
 			stdio: ['ignore', 'pipe', 'inherit']
 		});
-		await once(server.stdout, 'data');
+		const ended = once(server, 'exit').then(([code]) => {
+			throw new Error(`The process ended with ${code} instead of serving.`);
+		});
+		await Promise.race([once(server.stdout, 'data'), ended]);
+		ended.catch(() => undefined);
 		this.#server = server;
 	}
 

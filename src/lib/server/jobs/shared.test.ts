@@ -34,6 +34,18 @@ describe('work in line on a server', () => {
 		expect(heard).toEqual([{ n: 1 }, { n: 1 }]);
 	});
 
+	it('is begun by processes that start at the same time, again and again', async () => {
+		for (let time = 0; time < 3; time++) {
+			const { db, folder } = await freshDatabase();
+			const all = await Promise.all(Array.from({ length: 5 }, () => process(db, folder)));
+			const done: string[] = [];
+			for (const jobs of all) await jobs.work('import', async (key) => void done.push(key));
+			await all[0]?.send('import', 'a');
+			await until(() => done.length > 0);
+			expect(done).toEqual(['a']);
+		}
+	});
+
 	it('that lost its database is done again when that is back; work that fails by itself is not', async () => {
 		const { db, folder } = await freshDatabase();
 		const jobs = await process(db, folder);

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import PgBoss from 'pg-boss';
 import { databaseFailure } from '../db/failure';
+import { oneAtATime } from '../db/postgres/schema';
 import type { Where } from '../db/where';
 import { log } from '../log';
 import { nowAndThen } from '../now-and-then';
@@ -61,9 +62,12 @@ export async function sharedJobs(db: Knex, where: Where & { engine: 'postgres' }
 		deleteAfterHours: 1
 	});
 	boss.on('error', (error) => log.warn({ err: error }, 'the line of jobs does not answer'));
-	await boss.start();
-	// One of a key waits, and one is under way.
-	for (const name of QUEUES) await boss.createQueue(name, { name, policy: 'stately' });
+	// Two that make their tables at the same time would wait for one another.
+	await oneAtATime(db, where.schema, async () => {
+		await boss.start();
+		// One of a key waits, and one is under way.
+		for (const name of QUEUES) await boss.createQueue(name, { name, policy: 'stately' });
+	});
 
 	let stopped = false;
 	const atWork = new Set<string>();
