@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { BALANCES, KIT_SCOPES } from '../../../core/model';
 import { branchOf } from '../../db/branch';
+import { listBranches } from '../../repositories/branches';
 import { offerFor } from '../../services/kits';
 import { readCurrency } from '../../services/policy';
 import { ApiRefusal, endpoint } from '../api';
@@ -35,7 +36,9 @@ export const kit = endpoint({
 		)
 	}),
 	run: async ({ db, kits }, { vehicle, scope, shelves: whose }) => {
-		const offer = await offerFor(await kits(branchOf(db)), vehicle, { scope, everyShelf: whose === 'all' });
+		// A shop without branches has one shelf, whoever asks.
+		const everyShelf = whose === 'all' && (await listBranches(db)).length > 0;
+		const offer = await offerFor(await kits(branchOf(db)), vehicle, { scope, everyShelf });
 		if (!offer) throw new ApiRefusal('not-found', `There is no vehicle “${vehicle}”.`);
 		const { released, prices } = offer;
 		return {
