@@ -87,7 +87,7 @@ export async function engines(size: ShopSize = BIG): Promise<void> {
 		await minutes([both.file], names);
 		console.log('  people on the server, by one process:');
 		await minutes([both.server], names, postgres.pid);
-		console.log('  people on the server, by two processes, as the README has it:');
+		console.log('  people on the server, by two processes, as docs/chain.md has it:');
 		await both.file.stop();
 		second = await serve(join(folder, 'second'), onServer);
 		await minutes([both.server, second], names, postgres.pid);

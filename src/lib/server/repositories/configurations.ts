@@ -165,7 +165,7 @@ const isSame = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.st
 
 /**
  * Works out what is to be written for a configuration.
- * @param before as it is kept now, if it is; what is the same of it need not be written
+ * @param before as it is kept, in the middle of a change; what is the same of it need not be written. Null where it is new, or may be taken away meanwhile
  * @param coming units that are about to be written, beside those that are there
  */
 export async function configurationRows(
@@ -189,7 +189,7 @@ export async function configurationRows(
 		},
 		words: before && searchWords(before) === searchWords(c) ? null : searchWords(c),
 		units: before && isSame(unitIdsOf(before), units) ? null : units,
-		questions: before && coming.size === 0 && isSame(await questionsOf(before), questions) ? null : questions
+		questions: before && isSame(await questionsOf(before), questions) ? null : questions
 	};
 }
 

@@ -6,6 +6,8 @@ import { kitOrder, type Configuration } from '../../../core/model';
 import { configurationRows, findConfiguration } from '../../repositories/configurations';
 import { lastEvent } from '../../repositories/events';
 import { countQuestions } from '../../repositories/questions';
+import { searchIds } from '../../repositories/search';
+import { changeAlways } from '../../db/change';
 import { exportVehicle } from '../exchange';
 import { startKit } from '../kits';
 import { dependenceOf, openShopQuestions } from '../questions';
@@ -14,6 +16,7 @@ import { command, type Command } from './commands';
 import { copyConfiguration, createConfiguration, mergeConfigurations, mergedInto, splitConfiguration } from './create';
 import { configurationAt, historyOf, stepHistory } from './history';
 import { CONFIGURATIONS, UNITS } from './store';
+import { readyToTakeIn, takeIn } from './take-in';
 import { fitUnit, makeUnit, showUnits } from './units';
 
 const CAR = 'fenholm-skerry-ii-2017';
@@ -190,23 +193,23 @@ describe('records as a whole', () => {
 	});
 });
 
+/** What stands beside a vehicle's document, and what would if it were written anew. */
+async function beside(db: Knex, id: string) {
+	const stored = await CONFIGURATIONS.find(db, id);
+	if (!stored) throw new Error(`${id} is gone.`);
+	const anew = await configurationRows(db, stored, { before: null });
+	const words: { words: string } | undefined = await db('configuration_search').where({ id }).first('words');
+	const units: { unit_id: string }[] = await db('unit_uses').where({ configuration_id: id });
+	const questions: object[] = await db('open_questions').where({ configuration_id: id });
+	const sorted = (rows: readonly object[] | null) => (rows ?? []).map((row) => JSON.stringify(row)).sort();
+	return {
+		kept: [words?.words, units.map((use) => use.unit_id).sort(), sorted(questions)],
+		anew: [anew.words, anew.units?.sort(), sorted(anew.questions)]
+	};
+}
+
 describe('what vehicles are found by, and what is open of them', () => {
 	const VEHICLES = [CAR, 'fenholm-skerry-i-2012', 'tarrow-packhorse-2014'];
-
-	/** What stands beside a vehicle's document, and what would if it were written anew. */
-	async function beside(db: Knex, id: string) {
-		const stored = await CONFIGURATIONS.find(db, id);
-		if (!stored) throw new Error(`${id} is gone.`);
-		const anew = await configurationRows(db, stored, { before: null });
-		const words: { words: string } | undefined = await db('configuration_search').where({ id }).first('words');
-		const units: { unit_id: string }[] = await db('unit_uses').where({ configuration_id: id });
-		const questions: object[] = await db('open_questions').where({ configuration_id: id });
-		const sorted = (rows: readonly object[] | null) => (rows ?? []).map((row) => JSON.stringify(row)).sort();
-		return {
-			kept: [words?.words, units.map((use) => use.unit_id).sort(), sorted(questions)],
-			anew: [anew.words, anew.units?.sort(), sorted(anew.questions)]
-		};
-	}
 
 	it('is what it would be if every vehicle were written anew, whatever was done in whatever order', async () => {
 		const { db } = await demoDatabase();
@@ -250,6 +253,24 @@ describe('what vehicles are found by, and what is open of them', () => {
 		}
 		// Words, units and questions have been others on the way.
 		expect(seen.size).toBeGreaterThan(20);
+	});
+});
+
+describe('a file that was worked out before', () => {
+	it('brings a vehicle back whole that was merged away meanwhile: it is found, and its questions are open', async () => {
+		const { db } = await demoDatabase();
+		const parted = await splitConfiguration(db, { id: CAR, cut: { by: 'year', from: 2019 } }, A);
+		const drop = parted.ok ? parted.value.id : '';
+		const before = await CONFIGURATIONS.find(db, drop);
+		const file = { ...before!, notes: 'from a file' } as Configuration;
+		const incoming = { units: [], configurations: [file], products: [], accessories: [] };
+		const ready = await readyToTakeIn(db, incoming, { actor: B });
+		expect(await mergeConfigurations(db, { keep: CAR, drop }, A)).toMatchObject({ ok: true });
+		expect((await searchIds(db, [file.make, file.model], 99)).ids).not.toContain(drop);
+		await changeAlways(db, (tx) => takeIn(tx, ready));
+		const { kept, anew } = await beside(db, drop);
+		expect(kept).toEqual(anew);
+		expect((await searchIds(db, [file.make, file.model], 99)).ids).toContain(drop);
 	});
 });
 

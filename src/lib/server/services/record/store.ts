@@ -37,8 +37,11 @@ export interface Store<T extends object, Prepared = unknown> {
 	find: (db: Knex, id: string) => Promise<T | null>;
 	/** The record as it will be found again. */
 	kept: (record: T) => T;
-	/** Works out what is to be written over what is kept, before anybody is kept from writing; units that come along are known by then. */
-	prepare: (db: Knex, record: T, over: { before: T | null; coming: ReadonlyMap<string, Unit> }) => Promise<Prepared>;
+	/**
+	 * Works out what is to be written. Units that come along are known by then; in the middle of a change also what is kept, since nobody
+	 * takes it away meanwhile.
+	 */
+	prepare: (db: Knex, record: T, known: { before: T | null; coming: ReadonlyMap<string, Unit> }) => Promise<Prepared>;
 	write: (tx: Tx, prepared: readonly Prepared[]) => Promise<void>;
 	/** Of things that lie on shelves: marks some whose shelves at a branch were changed. */
 	touch?: (tx: Tx, ids: readonly string[]) => Promise<void>;
@@ -140,23 +143,24 @@ export interface PreparedWrite<T> {
 	write: Write<T>;
 }
 
-/** What a write is prepared with: the event it stands on, and units that come along. */
+/** What a write is prepared with: the event it stands on, units that come along, and whether it is prepared in the middle of a change. */
 interface Standing {
 	base: number;
 	coming?: ReadonlyMap<string, Unit>;
+	isChanging?: boolean;
 }
 
 async function preparedRecord<T extends object & { id: string }>(
 	db: Knex,
 	store: Store<T>,
-	{ write, coming = new Map() }: { write: Write<T> } & Omit<Standing, 'base'>
+	{ write, coming = new Map(), isChanging = false }: { write: Write<T> } & Omit<Standing, 'base'>
 ): Promise<PreparedWrite<T>['record']> {
 	const { before, after, event, actor } = write;
 	const patches = patchesOf(store, write);
 	if (!patches) return null;
 	const { kind, of = null, what } = event;
 	return {
-		rows: await store.prepare(db, after, { before, coming }),
+		rows: await store.prepare(db, after, { before: isChanging ? before : null, coming }),
 		event: { record: store.name(after.id), at: actor.now, by: actor.by, kind, of, what, ...patches }
 	};
 }
@@ -200,13 +204,13 @@ async function preparedAtBranch<T extends object & { id: string }>(
 export async function prepareWrite<T extends object & { id: string }>(
 	db: Knex,
 	store: Store<T>,
-	{ write, base, coming }: { write: Write<T> } & Standing
+	{ write, base, ...standing }: { write: Write<T> } & Standing
 ): Promise<PreparedWrite<T> | null> {
 	if (countsEveryShelf(db)) throw new Error('Nothing is written to all branches at once.');
 	const branch = store.touch ? branchOf(db) : null;
 	const { record, shelf } =
 		branch === null
-			? { record: await preparedRecord(db, store, { write, ...(coming ? { coming } : {}) }), shelf: null }
+			? { record: await preparedRecord(db, store, { write, ...standing }), shelf: null }
 			: await preparedAtBranch(db, store, { write, branch });
 	return record || shelf ? { id: write.after.id, base, record, shelf, write } : null;
 }
@@ -250,7 +254,7 @@ export async function writeRecord<T extends object & { id: string }>(
 	store: Store<T>,
 	write: Write<T>
 ): Promise<number> {
-	const prepared = await prepareWrite(tx, store, { write, base: 0 });
+	const prepared = await prepareWrite(tx, store, { write, base: 0, isChanging: true });
 	const written = prepared && (await writePrepared(tx, store, [prepared]));
 	return written ?? lastEvent(tx, ...eventNames(tx, store, write.after.id));
 }
