@@ -1,4 +1,4 @@
-import { categoryOrNull, lampFunction } from '../lamps';
+import { categoryOrNull, lampFunction, type FunctionId } from '../lamps';
 import type { Side, Zone } from '../model';
 import { checkDraft } from './checks';
 import type { SocketDraft, WalkContext } from './draft';
@@ -6,7 +6,7 @@ import { measureTerm } from './measures';
 import { missingOf } from './missing';
 import { usualSides, usualZone } from './usual-place';
 import type { Meaning } from './term';
-import { categoryTerm, exactTerm, LONGEST, unfinishedTerm } from './vocabulary';
+import { categoryTerm, exactTerm, joinedTerm, LONGEST, unfinishedTerm } from './vocabulary';
 import { wordsOf, type Word } from './words';
 
 /** A stretch of the line and what it was taken for; null when it was not understood. */
@@ -40,11 +40,13 @@ export function sideOfRole(role: 'driver' | 'passenger', steering: WalkContext['
 export function takeAt(words: readonly Word[], at: number): { length: number; meaning: Meaning; label: string } | null {
 	for (let length = Math.min(LONGEST, words.length - at); length > 0; length--) {
 		const run = words.slice(at, at + length).map((word) => word.text);
-		const found = exactTerm(run) ?? (length === 1 ? oneWord(run[0] ?? '') : null) ?? categoryTerm(run);
+		const found =
+			exactTerm(run) ?? (length === 1 ? oneWord(run[0] ?? '') : null) ?? categoryTerm(run) ?? measureTerm(run);
 		if (found) return { length, meaning: found.meaning, label: found.label };
 	}
-	const unfinished = unfinishedTerm(words[at]?.text ?? '');
-	return unfinished ? { length: 1, meaning: unfinished.meaning, label: unfinished.label } : null;
+	const word = words[at]?.text ?? '';
+	const last = joinedTerm(word) ?? unfinishedTerm(word);
+	return last ? { length: 1, meaning: last.meaning, label: last.label } : null;
 }
 
 function oneWord(word: string): { meaning: Meaning; label: string } | null {
@@ -57,7 +59,7 @@ function oneWord(word: string): { meaning: Meaning; label: string } | null {
 		const index = Number(word.replace('#', ''));
 		return { meaning: { kind: 'index', index }, label: `number ${index}` };
 	}
-	return measureTerm(word);
+	return measureTerm([word]);
 }
 
 function takeAll(line: string): Taken[] {
@@ -149,6 +151,7 @@ function gather(line: string, taken: readonly Taken[], { steering }: Pick<WalkCo
 	return { draft, problems };
 }
 
+const isInCabin = (id: FunctionId) => lampFunction(id).group === 'cabin';
 const isOutsideZone = (zone: Zone | null) => zone === 'front' || zone === 'rear';
 
 /** The sides of a place whose line names none: the usual ones; one lamp stands in the middle, two of a lone kind side by side. */
@@ -168,15 +171,10 @@ export function readWalkLine(line: string, context: WalkContext): WalkReading {
 	const { draft, problems } = gather(line, taken, context);
 	// The fog lamp at the rear is a lamp of its own.
 	if (draft.zone === 'rear') draft.functions = draft.functions.map((id) => (id === 'fog' ? 'rear-fog' : id));
-	// Courtesy lamps of the doors are door lamps, and what sits in the cabin is not at the front of the vehicle.
-	if (draft.functions.includes('door') && /courtesy/i.test(line))
+	// Courtesy lamps of the doors are door lamps, interior map lamps are map lamps; what sits in the cabin is not at the front of the vehicle.
+	if (/courtesy|interior/i.test(line) && draft.functions.some((id) => id !== 'dome' && isInCabin(id)))
 		draft.functions = draft.functions.filter((id) => id !== 'dome');
-	if (
-		draft.functions.length > 0 &&
-		draft.functions.every((id) => lampFunction(id).group === 'cabin') &&
-		isOutsideZone(draft.zone)
-	)
-		draft.zone = null;
+	if (draft.functions.length > 0 && draft.functions.every(isInCabin) && isOutsideZone(draft.zone)) draft.zone = null;
 	draft.zone ??= usualZone(draft.functions);
 	if (draft.sides.length === 0 && draft.functions.length > 0) draft.sides = sidesUnsaid(draft, context);
 	if (taken.length > 0 && draft.functions.length === 0 && problems.length === 0)

@@ -52,7 +52,11 @@ const TERMS: readonly Term[] = [
 	...several('engine bay|engine', { kind: 'zone', zone: 'engine' }, 'engine bay'),
 	...several('left|l|lh', { kind: 'side', sides: ['left'] }, 'left'),
 	...several('right|r|rh', { kind: 'side', sides: ['right'] }, 'right'),
-	...several('both|pair|lr', { kind: 'side', sides: ['left', 'right'] }, 'left and right'),
+	...several(
+		'both|both sides|each side|either side|pair|lr',
+		{ kind: 'side', sides: ['left', 'right'] },
+		'left and right'
+	),
 	...several('centre|center|middle|c', { kind: 'side', sides: ['centre'] }, 'centre'),
 	...choiceTerms(),
 	...several('hand|in hand|measured', { kind: 'source', source: 'in-hand' }, 'measured in hand'),
@@ -63,12 +67,12 @@ const TERMS: readonly Term[] = [
 	...several('assumed|guess', { kind: 'source', source: 'assumed' }, 'assumed'),
 	...several('none|not fitted|absent', { kind: 'absent' }, 'not fitted'),
 	...several(
-		"driver's side|drivers side|driver side|driver|driver's|offside|off side|os",
+		"driver's side|drivers side|driver side|driver|driver's|offside|off side|os|o/s",
 		{ kind: 'role', role: 'driver' },
 		"driver's side"
 	),
 	...several(
-		"passenger's side|passengers side|passenger side|passenger|passenger's|nearside|near side|ns",
+		"passenger's side|passengers side|passenger side|passenger|passenger's|nearside|near side|ns|n/s",
 		{ kind: 'role', role: 'passenger' },
 		"passenger's side"
 	),
@@ -97,8 +101,11 @@ for (const { category, aka } of LAMP_CATEGORIES)
 
 for (const [name, category] of Object.entries(BY_GLASS)) categories.set(bare(name), category);
 
-/** Most words a term or a designation has. */
-export const LONGEST = Math.max(...TERMS.map((item) => item.words.length), 4);
+/** Most words a measure has: behind 62 mm x 70 mm. */
+const LONGEST_MEASURE = 6;
+
+/** Most words a term, a designation or a measure has. */
+export const LONGEST = Math.max(...TERMS.map((item) => item.words.length), LONGEST_MEASURE);
 
 /** The term for a run of words exactly as typed. */
 export function exactTerm(words: readonly string[]): Term | null {
@@ -146,10 +153,25 @@ export function categoryTerm(words: readonly string[]): Term | null {
 
 /** The one term of a single word that an unfinished word can only mean; null when there are several, or none. */
 export function unfinishedTerm(word: string): Term | null {
-	if (word.length < 2 || /\d/.test(word)) return null;
+	if (word.length < 2 || /[\d/]/.test(word)) return null;
 	const hits = [...byWords.values()].filter((item) => item.words.length === 1 && item.words[0]?.startsWith(word));
 	const meanings = new Set(hits.map((item) => JSON.stringify(item.meaning)));
 	return meanings.size === 1 ? (hits[0] ?? null) : null;
+}
+
+/** Sides, or functions of one lamp, joined by strokes: `L/R`, `tail/brake`; null when a part is none, or could be several. */
+export function joinedTerm(word: string): Term | null {
+	const parts = word.split('/').map((part) => exactTerm([part]) ?? unfinishedTerm(part));
+	if (parts.length < 2 || parts.some((part) => part === null)) return null;
+	const meanings = parts.flatMap((part) => part?.meaning ?? []);
+	const ids = meanings.flatMap((meaning) =>
+		meaning.kind === 'function' && meaning.ids.length === 1 ? meaning.ids : []
+	);
+	const sides = meanings.flatMap((meaning) => (meaning.kind === 'side' ? meaning.sides : []));
+	const label = parts.flatMap((part) => part?.label ?? []).join(', ');
+	if (ids.length === parts.length) return { words: [word], meaning: { kind: 'function', ids }, label };
+	const isOfSides = meanings.every(({ kind }) => kind === 'side');
+	return isOfSides ? { words: [word], meaning: { kind: 'side', sides }, label } : null;
 }
 
 /** Terms and lamp categories that begin with what is typed, shortest first. */

@@ -61,7 +61,16 @@ describe('what a walk-line is read to say', () => {
 		['cornering lamp h11', { functions: ['cornering'], zone: 'front' }],
 		['high beam tell tale w1.2w', { functions: ['tell-tale'], zone: 'cluster' }],
 		['door mirror puddle lamp w5w', { functions: ['puddle'] }],
-		['brake/tail/turn 1157 red', { functions: ['stop', 'tail', 'turn'], zone: 'rear' }]
+		['brake/tail/turn 1157 red', { functions: ['stop', 'tail', 'turn'], zone: 'rear' }],
+		['tail/brake 7443 red', { functions: ['tail', 'stop'], zone: 'rear' }],
+		['drl/turn 7443', { functions: ['drl', 'turn'], zone: 'front' }],
+		['rear fog/reverse 7443', { functions: ['rear-fog', 'reverse'], zone: 'rear' }],
+		['both sides tail r5w', { functions: ['tail'], zone: 'rear', sides: ['left', 'right'] }],
+		['L/R stop p21w', { functions: ['stop'], sides: ['left', 'right'] }],
+		['n/s low h7', { functions: ['low-beam'], sides: ['right'] }],
+		['interior map lamp w5w', { functions: ['map'], zone: 'cabin' }],
+		['Low beam: (left) H7.', { functions: ['low-beam'], sides: ['left'] }],
+		['low - right & left', { functions: ['low-beam'], sides: ['right', 'left'] }]
 	])('%s', (line, wanted) => {
 		const { draft, problems } = read(line);
 		expect(problems).toEqual([]);
@@ -82,6 +91,15 @@ describe('what a walk-line is read to say', () => {
 		['rear stop sealed led', 'state', 'sealed'],
 		['switch 74', 'category', '74'],
 		['fog 55x24', 'envelope.frontDiameter', 24],
+		['fog 55x24mm', 'envelope.frontLength', 55],
+		['fog 55 x 24', 'envelope.frontDiameter', 24],
+		['fog 55 mm × 24 mm', 'envelope.frontDiameter', 24],
+		['fog behind 62 x 70', 'envelope.rearDepth', 62],
+		['fog behind 62.5 mm x 70 mm', 'envelope.rearDiameter', 70],
+		['fog opening 20 mm', 'envelope.opening', 20],
+		['dome holder 36', 'envelope.holderLength', 36],
+		['fog key 30', 'keyAngle', 30],
+		['fog k30°', 'keyAngle', 30],
 		['fog b62.5x70', 'envelope.rearDepth', 62.5],
 		['fog opening20', 'envelope.opening', 20],
 		['dome holder36', 'envelope.holderLength', 36],
@@ -109,6 +127,8 @@ describe('what a walk-line is read to say', () => {
 		['h7 clear', 'does not say what the lamp is for'],
 		['headlamp h7', 'low beam and for high beam'],
 		['blorp low', '“blorp” is not understood'],
+		['tag lamps 194 x 12', '“12” is not understood'],
+		['front/left stop', '“front/left” is not understood'],
 		['low red clear', 'two things at once: red and clear'],
 		['stop tail p21w', 'has one filament'],
 		['low c5w', 'festoon lamp and does not make a low beam'],

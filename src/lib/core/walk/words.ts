@@ -5,10 +5,13 @@ export interface Word {
 	to: number;
 }
 
-/** The words of a line in lower case, parted by spaces and commas. @example wordsOf('Low, H7') // low, h7 */
+/** From the first to the last sign of a word that says something: brackets, colons and full stops around it do not. */
+const WORD = /[\p{L}\p{N}#×](?:[^\s,;]*[\p{L}\p{N}×])?/gu;
+
+/** The words of a line in lower case, parted by spaces and commas, without what stands around them. @example wordsOf('(Low), H7') // low, h7 */
 export function wordsOf(line: string): Word[] {
-	return [...line.matchAll(/[^\s,;]+/g)].map((found) => ({
-		text: found[0].toLowerCase(),
+	return [...line.matchAll(WORD)].map((found) => ({
+		text: found[0].toLowerCase().replaceAll('×', 'x'),
 		from: found.index,
 		to: found.index + found[0].length
 	}));
