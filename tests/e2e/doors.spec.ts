@@ -57,10 +57,24 @@ test('a shop with accounts asks who comes, lets each do their part, and loses no
 		await expect(page.getByRole('heading', { name: 'Kits' })).toBeVisible();
 	});
 
-	await test.step('the counter starts kits and changes no policy', async () => {
+	await test.step('the counter starts kits, and sees beforehand what is for others', async () => {
 		await page.goto(`${served.address}/settings`, { waitUntil: 'networkidle' });
-		await page.getByRole('button', { name: 'Save the policy' }).click();
-		await expect(page.getByRole('alert')).toContainText('may not change policy');
+		const policy = page.locator('form', { has: page.getByRole('button', { name: 'Save the policy' }) });
+		await expect(policy.getByRole('button', { name: 'Save the policy' })).toBeDisabled();
+		await expect(policy).toContainText('For the owner.');
+		await page.goto(`${served.address}/vehicles/tarrow-packhorse-2014/walk/low-L`);
+		await expect(
+			page.getByText('Changes to this record are for the owner, fitment specialist or workshop.')
+		).toBeVisible();
+		await page.goto(`${served.address}/vehicles/tarrow-packhorse-2014/kit`);
+		await expect(page.getByRole('button', { name: 'Work out the kit' })).toBeEnabled();
+	});
+
+	await test.step('and is refused whatever the page would have said', async () => {
+		const headers = { origin: served.address, accept: 'application/json', 'x-sveltekit-action': 'true' };
+		const answer = await page.request.post(`${served.address}/settings?/policy`, { headers, form: {} });
+		expect(answer.status()).toBe(403);
+		expect(await answer.text()).toContain('As counter you may not change policy');
 	});
 
 	await test.step('a session that was ended elsewhere: the form says so, and what was typed is still there', async () => {

@@ -11,6 +11,7 @@ function desk(replies: Reply[], revision = 5) {
 	const made = new RecordDesk({
 		address: () => '/vehicles/v/record',
 		revision: () => revision,
+		closed: () => null,
 		fetch: ((_url: string, init: RequestInit) => {
 			sent.push(JSON.parse(String(init.body)));
 			const reply = replies.shift();

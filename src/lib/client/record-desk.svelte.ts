@@ -32,6 +32,8 @@ export interface DeskWorld {
 	address: () => string;
 	/** Number of the last event the person has seen. */
 	revision: () => number;
+	/** Who may change the record, where whoever sits here may not. */
+	closed: () => string | null;
 	fetch: typeof fetch;
 	/** Reads the page's data again. */
 	refresh: () => Promise<void>;
@@ -64,6 +66,10 @@ export class RecordDesk {
 	/** The shared unit that the last change went to; it has a history of its own. */
 	get unit(): string | null {
 		return this.#unit;
+	}
+	/** Who may change the record; null for whoever may do so here. */
+	get closed(): string | null {
+		return this.#world.closed();
 	}
 	get clash(): Clash | null {
 		return this.#clash;

@@ -7,6 +7,7 @@
 	const desk = getDesk();
 </script>
 
+{#if desk.closed}<p class="text-sm text-soft">Changes to this record are for {desk.closed}.</p>{/if}
 {#if desk.clash}
 	<Clash clash={desk.clash} onkeep={() => desk.keepTheirs()} onwrite={() => desk.writeMine()} />
 {:else if desk.trouble}

@@ -14,9 +14,13 @@
 	onMount(() => {
 		alive = true;
 	});
+	const can = $derived({
+		undo: alive && desk.closed === null && steps.undo !== null,
+		redo: alive && desk.closed === null && steps.redo !== null
+	});
 	function key(event: KeyboardEvent): void {
 		const step = isTyping(event.target) ? null : pressed(event, ['undo', 'redo']);
-		if (!step || !steps[step]) return;
+		if (!step || !can[step]) return;
 		event.preventDefault();
 		void desk.step(step);
 	}
@@ -27,7 +31,7 @@
 	<button
 		type="button"
 		class="button px-2!"
-		disabled={!alive || !steps.undo}
+		disabled={!can.undo}
 		aria-label={steps.undo ? `Undo: ${steps.undo}` : 'Undo'}
 		title={steps.undo ?? undefined}
 		onclick={() => desk.step('undo')}><Undo2 class="size-4" aria-hidden="true" /></button
@@ -35,7 +39,7 @@
 	<button
 		type="button"
 		class="button px-2!"
-		disabled={!alive || !steps.redo}
+		disabled={!can.redo}
 		aria-label={steps.redo ? `Redo: ${steps.redo}` : 'Redo'}
 		title={steps.redo ?? undefined}
 		onclick={() => desk.step('redo')}><Redo2 class="size-4" aria-hidden="true" /></button

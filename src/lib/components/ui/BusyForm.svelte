@@ -6,9 +6,13 @@
 	import { tooLarge } from '$lib/core/quantity';
 	import Message from './Message.svelte';
 	import { refusalIn, type Refusal } from './refusal';
+	import { refusedHere } from './refused-here';
 	import { sawHere } from './saw';
 
-	/** A form that keeps what was typed, whatever comes of it, and lets its fields say that an answer is under way. */
+	/**
+	 * A form that keeps what was typed, whatever comes of it, and lets its fields say that an answer is under way. Who may not send it sees
+	 * who may.
+	 */
 	let {
 		action,
 		class: more = '',
@@ -24,6 +28,7 @@
 	} = $props();
 
 	const saw = sawHere();
+	const refused = $derived(refusedHere(action));
 	let busy = $state(false);
 	let refusal = $state<Refusal | null>(null);
 
@@ -50,6 +55,11 @@
 
 <form method="post" {action} enctype={upload ? 'multipart/form-data' : undefined} class={more} use:enhance={send}>
 	{#if saw}<input type="hidden" name="saw" value={saw()} />{/if}
-	{@render children(busy)}
+	{#if refused}
+		<fieldset disabled class="contents">{@render children(busy)}</fieldset>
+		<p class="self-center text-sm text-soft">For {refused}.</p>
+	{:else}
+		{@render children(busy)}
+	{/if}
 </form>
 {#if refusal}<Message text={refusal.text} kept={refusal.kept} />{/if}

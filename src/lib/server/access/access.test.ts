@@ -14,7 +14,7 @@ import {
 } from './accounts';
 import { guardHeaders, isLoopback, ownHosts, strangeCaller } from './door';
 import { overLimit } from './limits';
-import { isAllowed, permissionFor, ROUTES } from './routes';
+import { isAllowed, permissionFor, refusedOn, ROUTES } from './routes';
 import { ROLE_IDS } from './roles';
 import { accessTable } from './table';
 
@@ -65,6 +65,29 @@ describe('routes', () => {
 	it('nobody who is not signed in gets further than the door', () => {
 		const open = Object.keys(ROUTES).filter((route) => isAllowed(null, { route, method: 'GET', action: null }));
 		expect(open).toEqual(['/health', '/ready', '/sign-in', '/api/v1/[...path]']);
+	});
+
+	it('a page says beforehand what would be refused, and who may', () => {
+		for (const [route, asked] of disk)
+			for (const one of asked) {
+				const [method = '', action = null] = one.split(' ');
+				if (method !== 'POST') continue;
+				for (const role of ROLE_IDS) {
+					const refused = refusedOn(route, role);
+					const words = refused[action ?? 'default'] ?? refused['*'];
+					expect(words === undefined, `${role} ${one} ${route}`).toBe(isAllowed(role, { route, method, action }));
+				}
+			}
+		expect(refusedOn('/stock/[item]', 'counter')).toEqual({ '*': 'the owner or fitment specialist' });
+		expect(refusedOn('/cover/kits', 'workshop')).toEqual({
+			queue: 'the owner, fitment specialist or counter',
+			drop: 'the owner, fitment specialist or counter'
+		});
+		expect([refusedOn('/cover', 'visitor'), refusedOn('/nowhere', 'visitor'), refusedOn(null, 'owner')]).toEqual([
+			{},
+			{},
+			{}
+		]);
 	});
 
 	it('docs/roles.md says it as it is', () => {

@@ -31,6 +31,14 @@ export const ROLES = {
 export type Role = keyof typeof ROLES;
 export const ROLE_IDS = Object.keys(ROLES) as Role[];
 
+const EITHER = new Intl.ListFormat('en-GB', { type: 'disjunction' });
+
 /** True when a role is allowed something. */
 export const may = (role: Role, permission: Permission): boolean =>
 	(ROLES[role].may as readonly Permission[]).includes(permission);
+
+/** Whom to ask for something: “the owner or fitment specialist”. */
+export function whoMay(permission: Permission): string {
+	const labels = ROLE_IDS.filter((role) => may(role, permission)).map((role) => ROLES[role].label);
+	return `the ${EITHER.format(labels)}`;
+}

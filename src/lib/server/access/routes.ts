@@ -1,4 +1,4 @@
-import { may, type Permission, type Role } from './roles';
+import { may, whoMay, type Permission, type Role } from './roles';
 import { onlyLooks } from './methods';
 
 /** What a route asks for: to be read, and to be written to, by action where they differ. `open` asks for nothing. */
@@ -186,4 +186,14 @@ export function isAllowed(role: Role | null, asked: Asked): boolean {
 	const permission = permissionFor(asked);
 	if (permission === null) return false;
 	return permission === 'open' || (role !== null && may(role, permission));
+}
+
+/** What of a page somebody of a role may not send: for each such action, who may; `*` stands for whatever action there is. */
+export function refusedOn(route: string | null, role: Role): Readonly<Record<string, string>> {
+	const write = (route !== null && Object.hasOwn(ROUTES, route) && ROUTES[route]?.write) || {};
+	const asked = typeof write === 'string' ? { '*': write } : write;
+	const refused = Object.entries(asked).flatMap(([action, permission]) =>
+		permission === 'open' || may(role, permission) ? [] : [[action, whoMay(permission)]]
+	);
+	return Object.fromEntries(refused) as Record<string, string>;
 }

@@ -14,6 +14,10 @@ export const keepBranch = (cookies: Cookies, url: URL, branch: string): void =>
 /** Tables whose rows belong to a branch, by the name that addresses have for one of them. */
 const OWNED = { kit: 'kits', sale: 'sales', fitting: 'fittings' } as const;
 
+/** What an address says that may be of a branch: ids of a kit, a sale, a fitting. */
+export const ownedIn = (params: Partial<Record<string, string>>): (string | undefined)[] =>
+	Object.keys(OWNED).map((name) => params[name]);
+
 /** The branch of what an address is about, as rows keep it; undefined where it is about nothing of a branch. */
 async function branchOfAddress(db: Knex, params: Partial<Record<string, string>>): Promise<string | null | undefined> {
 	for (const [name, table] of Object.entries(OWNED)) {

@@ -1,5 +1,6 @@
 import { error, redirect } from '@sveltejs/kit';
 import { resolve } from '$app/paths';
+import { may, whoMay } from '$lib/server/access/roles';
 import { countKits } from '$lib/server/repositories/kits';
 import { countQuestions } from '$lib/server/repositories/questions';
 import { mergedInto } from '$lib/server/services/record/create';
@@ -9,7 +10,7 @@ import { showVehicleById } from '$lib/server/services/vehicle';
 import { database } from '$lib/server/shop';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = async ({ params }) => {
+export const load: LayoutServerLoad = async ({ params, locals }) => {
 	const db = await database();
 	const { id } = params;
 	const vehicle = await showVehicleById(db, id);
@@ -26,6 +27,8 @@ export const load: LayoutServerLoad = async ({ params }) => {
 		kits,
 		revision: events[0]?.id ?? 0,
 		questions: await countQuestions(db, id),
+		/** Who may change this record, where whoever looks at it may not. */
+		closed: locals.person && !may(locals.person.role, 'record') ? whoMay('record') : null,
 		steps: { undo: what(undo), redo: what(redo) }
 	};
 };

@@ -20,6 +20,7 @@
 		new RecordDesk({
 			address: () => resolve('/vehicles/[id]/record', { id: data.vehicle.id }),
 			revision: () => data.revision,
+			closed: () => data.closed,
 			fetch: (...request) => fetch(...request),
 			refresh
 		})
