@@ -51,6 +51,21 @@ describe('the counter', () => {
 		}
 	);
 
+	it('tells vehicles of one name apart by the market that is named', async () => {
+		const { db } = await demoDatabase();
+		const found = async (line: string) => (await askCounter(db, line)).vehicles.map(({ id }) => id);
+		expect(await found('brisken tarn')).toEqual(['brisken-tarn-2018', 'brisken-tarn-2018-us']);
+		expect(await found('brisken tarn us')).toEqual(['brisken-tarn-2018-us']);
+		expect(await found('european brisken tarn')).toEqual(['brisken-tarn-2018']);
+	});
+
+	it('says what it took a slip for', async () => {
+		const { db } = await demoDatabase();
+		const { understood, vehicles } = await askCounter(db, 'Which ligth for the fenholm skery 2012, brake?');
+		expect(understood.slips).toEqual(['“ligth” read as light', '“skery” read as skerry']);
+		expect(vehicles.map(({ id }) => id)).toEqual(['fenholm-skerry-i-2012']);
+	});
+
 	it.each(['"', 'skerry" OR "x', "'; drop table kits; --", '* NEAR ( AND', '<script>alert(1)</script>', '   ', '%'])(
 		'takes %s for words and nothing else',
 		async (line) => {

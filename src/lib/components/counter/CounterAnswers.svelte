@@ -26,6 +26,8 @@
 		[
 			reply.understood.vehicle && `vehicle “${reply.understood.vehicle}”`,
 			reply.understood.functions.length > 0 && reply.understood.functions.join(' or ').toLowerCase(),
+			reply.understood.category,
+			reply.understood.market,
 			reply.kit !== null && 'a kit',
 			reply.understood.zone,
 			reply.understood.side,
@@ -48,7 +50,9 @@
 <p class="mb-3 text-soft">Understood: {understood.join(' · ') || 'nothing yet'}</p>
 {#if reply.vehicles.length === 0}
 	<p>
-		No vehicle on record answers to “{reply.understood.vehicle || 'nothing'}”. Type a make, a model or a year, or
+		No vehicle on record answers to “{reply.understood.vehicle || 'nothing'}”{reply.understood.market
+			? `, made for ${reply.understood.market}`
+			: ''}. Type a make, a model or a year, or
 		<a class="link" href={resolve('/vehicles')}>look through all vehicles</a>.
 	</p>
 {/if}

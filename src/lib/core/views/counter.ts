@@ -19,7 +19,16 @@ export interface CounterAnswer {
 /** What the counter says to a line that was typed. */
 export interface CounterReply {
 	/** What the line was understood to ask, in words. */
-	understood: { vehicle: string; functions: string[]; side: string | null; zone: string | null; slips: string[] };
+	understood: {
+		vehicle: string;
+		functions: string[];
+		side: string | null;
+		zone: string | null;
+		category: string | null;
+		/** Market the vehicle was made for, where that was said. */
+		market: string | null;
+		slips: string[];
+	};
 	/** The scope of the kit that was asked for; null when none was. */
 	kit: KitScope | null;
 	vehicles: { id: string; name: string; sockets: SocketView[]; answers: CounterAnswer[] }[];

@@ -38,7 +38,17 @@ describe('readCounterQuery', () => {
 		['skerry kit', { kit: true, functions: [] }],
 		['skerry H7', { category: 'H7', vehicle: ['skerry'] }],
 		["skerry '06 fog", { vehicle: ['skerry', '2006'], functions: ['fog'] }],
-		['skerry 98 fog', { vehicle: ['skerry', '1998'], functions: ['fog'] }]
+		['skerry 98 fog', { vehicle: ['skerry', '1998'], functions: ['fog'] }],
+		['What bulb do I need for a Skerry indicator, please?', { vehicle: ['skerry'], functions: ['turn'] }],
+		['skerry 2018: reverse (left)', { vehicle: ['skerry', '2018'], functions: ['reverse'], side: 'left' }],
+		['skerry h11?', { vehicle: ['skerry'], category: 'H11' }],
+		['skerry brake ligth', { functions: ['stop'], vehicle: ['skerry'], slips: [{ typed: 'ligth', as: 'light' }] }],
+		['skerry indcator', { functions: ['turn'], slips: [{ typed: 'indcator', as: 'indicator' }] }],
+		['skerry headlihgt', { functions: ['low-beam', 'high-beam'], slips: [{ typed: 'headlihgt', as: 'headlight' }] }],
+		['skerry us h11', { vehicle: ['skerry'], category: 'H11', family: 'US' }],
+		['european skerry fog', { vehicle: ['skerry'], functions: ['fog'], family: 'UN' }],
+		// What could be two things is read as none.
+		['skerry night', { vehicle: ['skerry', 'night'], side: null, slips: [] }]
 	])('%s', (text, expected) => {
 		expect(read(text)).toMatchObject(expected);
 	});

@@ -1,8 +1,9 @@
 import type { Configuration, Zone } from '../model';
-import type { FunctionId } from '../lamps';
+import type { FunctionId, RuleFamily } from '../lamps';
 import { sideOfRole, takeAt } from './reading';
 import type { Meaning } from './term';
-import type { Word } from './words';
+import { slippedTerm } from './vocabulary';
+import { wordsOf } from './words';
 
 /** What a line typed at the counter was understood to ask. */
 export interface CounterQuery {
@@ -16,8 +17,12 @@ export interface CounterQuery {
 	zone: Zone | null;
 	/** Lamp category that is named. */
 	category: string | null;
+	/** The family of rules of the market a vehicle was made for, where that was said. */
+	family: RuleFamily | null;
 	/** True when a whole kit is asked for. */
 	kit: boolean;
+	/** Words with a slip, and what they were read as. */
+	slips: { typed: string; as: string }[];
 }
 
 /** Words that ask for a kit. */
@@ -26,14 +31,18 @@ const KIT_WORDS: ReadonlySet<string> = new Set(['kit', 'kits', 'set', 'everythin
 /** True for a word that may ask for a kit. */
 export const isKitWord = (word: string): boolean => KIT_WORDS.has(word);
 
-/** Words of a line; hyphens and strokes part them, as in the names of vehicles. */
-function wordsOf(text: string): Word[] {
-	return [...text.matchAll(/[^\s,;]+/g)].map((found) => ({
-		text: found[0].toLowerCase(),
-		from: found.index,
-		to: found.index + found[0].length
-	}));
-}
+/** Words of a question that say nothing of the vehicle or the lamp. */
+const ASKING: ReadonlySet<string> = new Set(
+	'a an in of on my what which does do did is are it i we need needs want wants have fit fits go goes into to please led leds replacement replacements'.split(
+		' '
+	)
+);
+
+/** Words for the market a vehicle was made for. */
+const FAMILIES: ReadonlyMap<string, RuleFamily> = new Map([
+	...['us', 'usa', 'american'].map((word) => [word, 'US'] as const),
+	...['eu', 'european', 'ece'].map((word) => [word, 'UN'] as const)
+]);
 
 /** A year in two digits, as in `06` or `'06`: of this century up to 40. @example fullYear("'06") // "2006" */
 export function fullYear(word: string): string | null {
@@ -92,15 +101,23 @@ export function readCounterQuery(text: string, isVehicleWord: (word: string) => 
 		role: null,
 		zone: null,
 		category: null,
-		kit: false
+		family: null,
+		kit: false,
+		slips: []
 	};
 	for (let at = 0; at < words.length;) {
 		const word = words[at]?.text ?? '';
 		const found = TOO_SHORT.test(word) ? null : takeAt(words, at);
 		const length = found?.length ?? 1;
+		const family = FAMILIES.get(word);
+		const slipped = found || isVehicleWord(word) ? null : slippedTerm(word);
 		if (length === 1 && isVehicleWord(word)) query.vehicle.push(word);
 		else if (KIT_WORDS.has(word)) query.kit = true;
-		else if (found && !(found.meaning.kind === 'index')) {
+		else if (family) query.family = family;
+		else if (slipped) {
+			take(slipped.meaning, query);
+			query.slips.push({ typed: word, as: slipped.words.join(' ') });
+		} else if (found && !(found.meaning.kind === 'index')) {
 			take(found.meaning, query);
 			const run = words
 				.slice(at, at + length)
@@ -108,7 +125,7 @@ export function readCounterQuery(text: string, isVehicleWord: (word: string) => 
 				.join(' ');
 			if (found.meaning.kind === 'function' && found.meaning.ids[0] === 'turn' && SIDE_WORDS.test(run))
 				query.zone = 'side';
-		} else query.vehicle.push(...vehicleWords(word));
+		} else if (!ASKING.has(word)) query.vehicle.push(...vehicleWords(word));
 		at += length;
 	}
 	if (query.zone === 'rear') query.functions = query.functions.map((id) => (id === 'fog' ? 'rear-fog' : id));

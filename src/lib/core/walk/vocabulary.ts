@@ -159,6 +159,29 @@ export function unfinishedTerm(word: string): Term | null {
 	return meanings.size === 1 ? (hits[0] ?? null) : null;
 }
 
+/** True for a word with one letter too many, missing, another, or changed places with its neighbour. */
+function isOneSlip(typed: string, word: string): boolean {
+	let same = 0;
+	while (same < typed.length && typed[same] === word[same]) same += 1;
+	const [rest, wanted] = [typed.slice(same), word.slice(same)];
+	const swapped = `${rest[1] ?? ''}${rest[0] ?? ''}${rest.slice(2)}`;
+	return (
+		rest.slice(1) === wanted.slice(1) || rest.slice(1) === wanted || rest === wanted.slice(1) || swapped === wanted
+	);
+}
+
+const SHORTEST_SLIPPED = 5;
+
+/** The one term of a single word that a word with a slip can only mean; null when there are several, or none. @example slippedTerm('ligth') // light */
+export function slippedTerm(typed: string): Term | null {
+	if (typed.length < SHORTEST_SLIPPED || /[^a-z]/.test(typed)) return null;
+	const hits = [...byWords.values()].filter(
+		({ words: [word = '', ...more] }) => more.length === 0 && word.length >= SHORTEST_SLIPPED && isOneSlip(typed, word)
+	);
+	const meanings = new Set(hits.map((item) => JSON.stringify(item.meaning)));
+	return meanings.size === 1 ? (hits[0] ?? null) : null;
+}
+
 /** Sides, or functions of one lamp, joined by strokes: `L/R`, `tail/brake`; null when a part is none, or could be several. */
 export function joinedTerm(word: string): Term | null {
 	const parts = word.split('/').map((part) => exactTerm([part]) ?? unfinishedTerm(part));

@@ -1,16 +1,18 @@
 import type { Knex } from 'knex';
 import type { Configuration, Socket } from '../../core/model';
-import { inMarket, lampFunction } from '../../core/lamps';
+import { inMarket, lampFunction, MARKETS, ruleFamily } from '../../core/lamps';
 import { Candidate, OPEN_WORDS, openReason, socketCase, type Verdict } from '../../core/match';
 import { groupName, socketsInWalk, twinGroups, vehicleName } from '../../core/vehicle';
-import { isKitWord, readCounterQuery, sideAsked, type CounterQuery } from '../../core/walk';
+import { isKitWord, readCounterQuery, sideAsked, wordsOf, type CounterQuery } from '../../core/walk';
 import { findConfigurations } from '../repositories/configurations';
-import { searchIds, vehicleWordsAmong } from '../repositories/search';
+import { searchIds, vehicleWordsAmong, type Found } from '../repositories/search';
 import { shopData, type ShopData } from './catalogue';
 import { judged } from './judged';
 import { candidateView, socketViews, doubtsOf, type CounterAnswer, type CounterReply } from '../../core/views';
 
 const MAX_VEHICLES = 6;
+/** Where a market is named, vehicles of the others are passed over among so many. */
+const LOOKED_THROUGH = 40;
 
 function asked(configuration: Configuration, socket: Socket, query: CounterQuery): boolean {
 	const side = sideAsked(query, configuration);
@@ -64,7 +66,8 @@ function answers(
 }
 
 async function read(db: Knex, line: string): Promise<CounterQuery> {
-	const known = await vehicleWordsAmong(db, line.toLowerCase().split(/[\s,;/+-]+/));
+	const words = wordsOf(line).flatMap(({ text }) => [text, ...text.split(/[/+-]+/)]);
+	const known = await vehicleWordsAmong(db, words);
 	return readCounterQuery(line, (word) => known.has(word));
 }
 
@@ -73,16 +76,21 @@ async function read(db: Knex, line: string): Promise<CounterQuery> {
  * and else asks for a kit.
  */
 async function vehiclesNamed(db: Knex, query: CounterQuery) {
-	const found = await searchIds(db, query.vehicle, MAX_VEHICLES);
+	const most = query.family === null ? MAX_VEHICLES : LOOKED_THROUGH;
+	const inMarketOf = async ({ ids, read: reread }: Found) => {
+		const all = await findConfigurations(db, ids);
+		const found = all.filter(({ market }) => query.family === null || ruleFamily(market) === query.family);
+		return { found: found.slice(0, MAX_VEHICLES), reread };
+	};
+	const first = await searchIds(db, query.vehicle, most);
 	const others = query.vehicle.filter((word) => !isKitWord(word));
-	if (found.ids.length > 0 || others.length === query.vehicle.length) return { query, ...found };
-	return { query: { ...query, vehicle: others, kit: true }, ...(await searchIds(db, others, MAX_VEHICLES)) };
+	if (first.ids.length > 0 || others.length === query.vehicle.length) return { query, ...(await inMarketOf(first)) };
+	return { query: { ...query, vehicle: others, kit: true }, ...(await inMarketOf(await searchIds(db, others, most))) };
 }
 
 /** Answers a line typed at the counter: vehicles that match, and for the functions named the best lamp of each place. */
 export async function askCounter(db: Knex, line: string): Promise<CounterReply> {
-	const { query, ids, read: reread } = await vehiclesNamed(db, await read(db, line));
-	const found = await findConfigurations(db, ids);
+	const { query, found, reread } = await vehiclesNamed(db, await read(db, line));
 	const data = await shopData(db, { configurations: found });
 	return {
 		understood: {
@@ -90,7 +98,11 @@ export async function askCounter(db: Knex, line: string): Promise<CounterReply> 
 			functions: query.functions.map((id) => lampFunction(id).label),
 			side: query.side ?? (query.role ? `${query.role}’s side` : null),
 			zone: query.zone,
-			slips: reread.map(({ typed, as }) => `“${typed}” read as ${as.join(' or ')}`)
+			category: query.category,
+			market: query.family && (MARKETS[query.family]?.name ?? null),
+			slips: [...query.slips, ...reread.map(({ typed, as }) => ({ typed, as: as.join(' or ') }))].map(
+				({ typed, as }) => `“${typed}” read as ${as}`
+			)
 		},
 		kit: query.kit ? (query.zone === 'front' || query.zone === 'rear' ? query.zone : 'vehicle') : null,
 		vehicles: found.map((c) => ({
@@ -137,8 +149,7 @@ function askedSocket(
 
 /** The counter's answer as plain data: for each vehicle, every lamp holder that was asked for and the best lamp for it. */
 export async function askSockets(db: Knex, line: string) {
-	const { query, ids } = await vehiclesNamed(db, await read(db, line));
-	const found = await findConfigurations(db, ids);
+	const { query, found } = await vehiclesNamed(db, await read(db, line));
 	const data = await shopData(db, { configurations: found });
 	return {
 		understood: query,
