@@ -113,7 +113,7 @@ describe('heavy work in a thread', () => {
 
 	it('comes to what it comes to here', async () => {
 		const { configuration, work, here, folder } = await van();
-		const asked = { configuration, order: ORDER, runnersUp: 0 };
+		const asked = { configuration, order: ORDER, promised: {}, runnersUp: 0 };
 		expect(await work.proposal(asked)).toEqual(await here.proposal(asked));
 		const sockets = await inThread(folder, { what: 'sockets', asked: [configuration.id] });
 		expect(Object.keys(sockets ?? {})).toEqual(configuration.sockets.map(({ id }) => id));
@@ -121,24 +121,24 @@ describe('heavy work in a thread', () => {
 
 	it('is stopped in the middle, says so, and does the next', async () => {
 		const { configuration, work } = await van();
-		const made = await work.proposal({ configuration, order: ORDER, runnersUp: 0 });
+		const made = await work.proposal({ configuration, order: ORDER, promised: {}, runnersUp: 0 });
 		if (!made.ok) throw new Error(made.error);
-		const kit = { configuration, order: ORDER, answer: made.value.answer };
+		const kit = { configuration, order: ORDER, promised: {}, answer: made.value.answer };
 		const stop = new AbortController();
 		const pricing = work.demandPrices(kit, { signal: stop.signal });
 		setTimeout(() => stop.abort(), 5);
 		await expect(pricing).rejects.toThrow('The work was stopped; nothing was changed.');
 		await expect(work.demandPrices(kit, { signal: stop.signal })).rejects.toThrow('stopped');
-		expect((await work.proposal({ configuration, order: ORDER, runnersUp: 0 })).ok).toBe(true);
+		expect((await work.proposal({ configuration, order: ORDER, promised: {}, runnersUp: 0 })).ok).toBe(true);
 	});
 
 	it('says how far it is', async () => {
 		const { configuration, work } = await van();
-		const made = await work.proposal({ configuration, order: ORDER, runnersUp: 0 });
+		const made = await work.proposal({ configuration, order: ORDER, promised: {}, runnersUp: 0 });
 		if (!made.ok) throw new Error(made.error);
 		const heard: number[] = [];
 		await work.demandPrices(
-			{ configuration, order: ORDER, answer: made.value.answer },
+			{ configuration, order: ORDER, promised: {}, answer: made.value.answer },
 			{ onPriced: (done, of) => heard.push(done / of) }
 		);
 		expect(heard.at(-1)).toBe(1);

@@ -28,7 +28,7 @@
 
 {#if toBring.fetched.length + toBring.missing.length > 0}
 	<section class="panel grid gap-2 px-3 py-2" aria-label="From other branches">
-		<h2>Not on the shelf of {at}</h2>
+		<h2>Not free on the shelf of {at}</h2>
 		{#each sources as { name: source, lines, packs } (source)}
 			<details>
 				<summary class="min-h-6 cursor-pointer">From {source}: {counted(packs, 'pack')}</summary>

@@ -62,25 +62,43 @@ export async function putSale(tx: Tx, sale: Sale): Promise<void> {
 	);
 }
 
+/** Packs that are kept for sales on a day where the database is seen from, of those sales that are asked for. */
+async function promisedOn(
+	db: Knex,
+	today: string,
+	asked: (query: Knex.QueryBuilder) => void
+): Promise<{ sku: string; packs: number }[]> {
+	const rows: { sku: string; packs: number | string }[] = await db('sale_packs')
+		.join('sales', 'sales.id', 'sale_packs.sale_id')
+		.whereIn('sales.state', ['quoted', 'ordered'])
+		.where('sales.reserved_until', '>=', today)
+		.where(ofBranch(db, 'sales'))
+		.where(asked)
+		.groupBy('sale_packs.sku')
+		.select('sale_packs.sku')
+		.sum({ packs: 'sale_packs.packs' });
+	return rows.map(({ sku, packs }) => ({ sku, packs: Number(packs) }));
+}
+
 /** Packs that are kept for sales on a day where the database is seen from, by number; those of one sale may be left out. */
 export async function promisedPacks(
 	db: Knex,
 	skus: readonly string[],
 	{ today, but = '' }: { today: string; but?: string }
 ): Promise<Map<string, number>> {
-	const rows = await inParts<string, { sku: string; packs: number }>(skus, (part) =>
-		db('sale_packs')
-			.join('sales', 'sales.id', 'sale_packs.sale_id')
-			.whereIn('sale_packs.sku', part)
-			.whereIn('sales.state', ['quoted', 'ordered'])
-			.where('sales.reserved_until', '>=', today)
-			.whereNot('sales.id', but)
-			.where(ofBranch(db, 'sales'))
-			.groupBy('sale_packs.sku')
-			.select('sale_packs.sku')
-			.sum({ packs: 'sale_packs.packs' })
+	const rows = await inParts(skus, (part) =>
+		promisedOn(db, today, (query) => void query.whereIn('sale_packs.sku', part).whereNot('sales.id', but))
 	);
-	return new Map(rows.map(({ sku, packs }) => [sku, Number(packs)]));
+	return new Map(rows.map(({ sku, packs }) => [sku, packs]));
+}
+
+/** All packs that are kept for sales on a day where the database is seen from, by number; those of the sales of one kit may be left out. */
+export async function everyPackPromised(
+	db: Knex,
+	{ today, butOf = '' }: { today: string; butOf?: string | undefined }
+): Promise<Record<string, number>> {
+	const rows = await promisedOn(db, today, (query) => void query.whereNot('sales.kit_id', butOf));
+	return Object.fromEntries(rows.map(({ sku, packs }) => [sku, packs]));
 }
 
 /** What is kept of a customer: a name or a number, and the day they agreed to it. */

@@ -313,6 +313,8 @@ describe('a branch', () => {
 		expect(reserved).toMatchObject({ ok: true });
 		expect(await fetched()).toBe(false);
 		expect((await toBring(quay, theirs.value, TODAY)).missing).toMatchObject([{ sku, packs: wanted }]);
+		const again = await reorderKit({ ...there, now: () => ACTOR.now }, 'K1', { change: (one) => one });
+		expect(again.ok && again.value.answer.lines.map((line) => line.sku)).not.toContain(sku);
 	});
 
 	it('that is closed counts for nothing in a kit that is worked out with the packs of every branch', async () => {

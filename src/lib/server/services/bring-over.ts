@@ -11,7 +11,7 @@ import { packsAtBranches } from '../repositories/branch-packs';
 import { listBranches, nameOfBranch, type Branch } from '../repositories/branches';
 import { findKit, type StoredKit } from '../repositories/kits';
 import { findAccessories, findAccessory, findProduct, findProducts } from '../repositories/products';
-import { listSales, promisedPacks } from '../repositories/sales';
+import { everyPackPromised, listSales, promisedPacks } from '../repositories/sales';
 import { shopDay } from '../shop-time';
 import { ACCESSORIES, PRODUCTS, writeRecord, type Actor } from './record/store';
 
@@ -102,8 +102,8 @@ async function freeAt(
 const TAKEN = ['picked', 'handed-over', 'returned'] as const;
 
 /**
- * What of a kit does not lie on the shelf of its branch, and where it is fetched; nothing where a shop stands alone, and of a kit whose packs
- * have left the shelf for a customer.
+ * What of a kit does not lie on the shelf of its branch, or is promised to somebody else there, and where it is fetched; nothing where a shop
+ * stands alone, and of a kit whose packs have left the shelf for a customer.
  * @param today day of the shop: what was promised until then is promised no more
  */
 export async function toBring(
@@ -127,7 +127,9 @@ export async function toBring(
 			packs.map(({ sku, stock = Infinity }) => [sku as string, stock])
 		)
 	);
-	const short = Array.from(wanted, ([sku, { packs }]) => ({ sku, packs: packs - (onShelf.get(sku) ?? 0) }));
+	const promised = await everyPackPromised(here, { today, butOf: id });
+	const freeHere = (sku: string) => Math.max(0, (onShelf.get(sku) ?? 0) - (promised[sku] ?? 0));
+	const short = Array.from(wanted, ([sku, { packs }]) => ({ sku, packs: packs - freeHere(sku) }));
 	const some = short.filter(({ packs }) => packs > 0);
 	if (some.length === 0) return NOTHING_TO_BRING;
 	const others = branches.filter((one) => !one.closed && (one.first ? null : one.id) !== branch);

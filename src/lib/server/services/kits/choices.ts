@@ -10,6 +10,7 @@ import { kitsHere, type StoredKit } from '../../repositories/kits';
 import { shopData } from '../catalogue';
 import { draftOf, type KitContext } from './context';
 import { asOrdered, dataToChooseFrom, productsIn } from './data';
+import { promisedToOthers } from './promised';
 import { reorderKit, startKit } from './draft';
 
 function twinsOf(configuration: Configuration, { order }: StoredKit, socket: Socket): Socket[] {
@@ -115,7 +116,8 @@ export async function tryInKit(
 	const place = await placeIn(ctx, id, change.socket);
 	if (!place.ok) return place;
 	const { kit, configuration } = place.value;
-	return ctx.work.lineChange({ configuration, order: kit.order, answer: kit.answer }, change);
+	const promised = await promisedToOthers(ctx, { order: kit.order, kit: id });
+	return ctx.work.lineChange({ configuration, order: kit.order, promised, answer: kit.answer }, change);
 }
 
 async function whyRefused(

@@ -9,13 +9,16 @@ import { addKit, findKit, updateKit, type StoredKit } from '../../repositories/k
 import { draftOf, type KitContext } from './context';
 import { readCurrency } from '../policy';
 import { clashOf, land, untilLanded } from './landing';
+import { promisedToOthers } from './promised';
 import type { KitWork } from './work';
 
 const RUNNERS_UP = 2;
 
 /** Works a kit out where others may look on and stop it. */
-const proposed = (ctx: KitContext, id: string, asked: Parameters<KitWork['proposal']>[0]) =>
-	ctx.watched(id, (watch) => ctx.work.proposal(asked, watch));
+async function proposed(ctx: KitContext, id: string, asked: Omit<Parameters<KitWork['proposal']>[0], 'promised'>) {
+	const promised = await promisedToOthers(ctx, { order: asked.order, kit: id });
+	return ctx.watched(id, (watch) => ctx.work.proposal({ ...asked, promised }, watch));
+}
 
 /** Starts a draft kit for a vehicle and works it out. */
 export async function startKit(

@@ -10,6 +10,7 @@ import { shopKey } from '../catalogue';
 import type { KitContext } from './context';
 import { asOrdered } from './data';
 import type { FrozenKit } from './life';
+import { promisedToOthers } from './promised';
 import { impactsOnRelease } from './release-impacts';
 import { served, type OfferWish } from './work';
 
@@ -43,15 +44,16 @@ async function released(db: Knex, vehicle: string, scope: KitScope): Promise<Off
 export async function offerFor(
 	ctx: KitContext,
 	vehicle: string,
-	{ scope, everyShelf = false }: Omit<OfferWish, 'configuration'>
+	{ scope, everyShelf = false }: Pick<OfferWish, 'scope' | 'everyShelf'>
 ): Promise<OfferView | null> {
 	const configuration = await findConfiguration(ctx.db, vehicle);
 	if (!configuration) return null;
 	const facts = await shopKey(asOrdered(ctx.db, { everyShelf }), { configurations: [configuration] });
 	const kept = cache.get(ctx.db) ?? new LRUCache<string, OfferView['prices']>({ max: REMEMBERED });
 	cache.set(ctx.db, kept);
-	const key = `${facts} ${fingerprint(configuration)} ${scope} ${everyShelf}`;
-	const prices = kept.get(key) ?? (await ctx.work.offerPrices({ configuration, scope, everyShelf }));
+	const promised = await promisedToOthers(ctx, { order: { everyShelf } });
+	const key = `${facts} ${fingerprint(configuration)} ${scope} ${everyShelf} ${fingerprint(promised)}`;
+	const prices = kept.get(key) ?? (await ctx.work.offerPrices({ configuration, scope, everyShelf, promised }));
 	kept.set(key, prices);
 	return { released: await released(ctx.db, vehicle, scope), prices };
 }

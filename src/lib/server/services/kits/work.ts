@@ -16,6 +16,7 @@ import type { Foundation } from '../../repositories/kits';
 import { shopData } from '../catalogue';
 import { asOrdered, dataToChooseFrom, productsIn } from './data';
 import { foundationOf } from './foundation';
+import { withoutPromised, type Packs } from './promised';
 
 /** A kit as it would be: worked out, not written. It lands only on the version it was made for. */
 export interface Proposal {
@@ -27,6 +28,8 @@ export interface Proposal {
 interface Ordered {
 	configuration: Configuration;
 	order: KitOrder;
+	/** Packs that others were promised: they count for nobody else. */
+	promised: Packs;
 }
 
 /** What an offer is asked for: a vehicle, a part of it, and whether packs at other branches count too. */
@@ -34,6 +37,8 @@ export interface OfferWish {
 	configuration: Configuration;
 	scope: KitScope;
 	everyShelf?: boolean | undefined;
+	/** Packs that others were promised. */
+	promised: Packs;
 }
 
 /** What takes long about kits. It reads, works out and writes nothing, so it may be done in any thread. */
@@ -58,9 +63,9 @@ export const served = ({ lines }: KitAnswer): number =>
 /** The work on kits, done here. */
 export function kitWorkOn(db: Knex, solver: Solver): KitWork {
 	return {
-		proposal: async ({ configuration, order, runnersUp }, watch) => {
+		proposal: async ({ configuration, order, promised, runnersUp }, watch) => {
 			const data = await dataToChooseFrom(db, configuration, { order });
-			const { catalogue, shop } = data;
+			const { catalogue, shop } = withoutPromised(data, promised);
 			const kit = await assembleKit({ configuration, catalogue, shop }, order, {
 				solver,
 				runnersUp,
@@ -69,21 +74,23 @@ export function kitWorkOn(db: Knex, solver: Solver): KitWork {
 			if (!kit.ok) return err(`${kit.error.words} The kit stays as it was.`);
 			return ok({ answer: kit.value, standsOn: foundationOf({ configuration, answer: kit.value }, data) });
 		},
-		lineChange: async ({ configuration, order, answer }, change) => {
+		lineChange: async ({ configuration, order, promised, answer }, change) => {
 			const products = [...productsIn({ order, answer }), change.product];
-			const { catalogue, shop } = await shopData(asOrdered(db, order), { configurations: [configuration], products });
+			const data = await shopData(asOrdered(db, order), { configurations: [configuration], products });
+			const { catalogue, shop } = withoutPromised(data, promised);
 			const moved = await changeLine({ kitCase: { configuration, catalogue, shop }, order, answer }, change, solver);
 			return moved.ok ? ok(lineChangeView(configuration, moved.value)) : moved;
 		},
-		demandPrices: async ({ configuration, order, answer }, watch) => {
-			const { catalogue, shop } = await dataToChooseFrom(db, configuration, { order, answer });
+		demandPrices: async ({ configuration, order, promised, answer }, watch) => {
+			const data = await dataToChooseFrom(db, configuration, { order, answer });
+			const { catalogue, shop } = withoutPromised(data, promised);
 			const kitCase = { configuration, catalogue, shop };
 			return demandPrices({ kitCase, order, answer }, { solver, ...(watch ? { watch } : {}) });
 		},
-		offerPrices: async ({ configuration, scope, everyShelf }) => {
+		offerPrices: async ({ configuration, scope, everyShelf, promised }) => {
 			const orders = BALANCES.map((balance) => kitOrder.parse({ scope, balance, everyShelf }));
 			const seen = asOrdered(db, { everyShelf });
-			const { catalogue, shop } = await shopData(seen, { configurations: [configuration] });
+			const { catalogue, shop } = withoutPromised(await shopData(seen, { configurations: [configuration] }), promised);
 			const one = async (order: KitOrder) => {
 				const kit = await assembleKit({ configuration, catalogue, shop }, order, { solver });
 				return kit.ok
