@@ -35,7 +35,7 @@
 </script>
 
 <section class="panel flex flex-wrap items-center gap-x-4 gap-y-2 px-3 py-2" aria-label="Kit">
-	<BusyForm action="?/rename" class="flex items-center gap-2"
+	<BusyForm action="?/rename" quiet class="flex items-center gap-2"
 		>{#snippet children(busy)}
 			<input
 				name="name"

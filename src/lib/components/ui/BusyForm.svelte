@@ -11,18 +11,20 @@
 
 	/**
 	 * A form that keeps what was typed, whatever comes of it, and lets its fields say that an answer is under way. Who may not send it sees
-	 * who may.
+	 * who may; of a `quiet` one, which stands close beside others, only where they point at it.
 	 */
 	let {
 		action,
 		class: more = '',
 		upload = false,
+		quiet = false,
 		onbusy,
 		children
 	}: {
 		action?: string;
 		class?: string;
 		upload?: boolean;
+		quiet?: boolean;
 		onbusy?: (busy: boolean) => void;
 		children: Snippet<[busy: boolean]>;
 	} = $props();
@@ -56,8 +58,8 @@
 <form method="post" {action} enctype={upload ? 'multipart/form-data' : undefined} class={more} use:enhance={send}>
 	{#if saw}<input type="hidden" name="saw" value={saw()} />{/if}
 	{#if refused}
-		<fieldset disabled class="contents">{@render children(busy)}</fieldset>
-		<p class="self-center text-sm text-soft">For {refused}.</p>
+		<fieldset disabled class="contents" title={`For ${refused}`}>{@render children(busy)}</fieldset>
+		<p class={quiet ? 'sr-only' : 'self-end py-1.5 text-sm text-soft'}>For {refused}.</p>
 	{:else}
 		{@render children(busy)}
 	{/if}

@@ -30,13 +30,13 @@
 		<h1>{data.title}</h1>
 		<span class="text-soft">{data.id}{data.withdrawn ? ', no longer offered' : ''}</span>
 		<div class="ml-auto flex gap-2">
-			<BusyForm action="?/step"
+			<BusyForm action="?/step" quiet
 				>{#snippet children(busy)}
 					<input type="hidden" name="way" value="undo" />
 					<button class="button" disabled={busy || data.history.undo === null}>Undo</button>
 				{/snippet}</BusyForm
 			>
-			<BusyForm action="?/step"
+			<BusyForm action="?/step" quiet
 				>{#snippet children(busy)}
 					<input type="hidden" name="way" value="redo" />
 					<button class="button" disabled={busy || data.history.redo === null}>Redo</button>

@@ -1,3 +1,4 @@
+import type { Knex } from 'knex';
 import { productCase, type ProductCase } from '../../../core/match';
 import type { KitOrder } from '../../../core/model';
 import { seenFrom } from '../../db/branch';
@@ -5,14 +6,13 @@ import { listBranches } from '../../repositories/branches';
 import { everyPackPromised } from '../../repositories/sales';
 import { shopDay } from '../../shop-time';
 import type { ShopData } from '../catalogue';
-import type { KitContext } from './context';
 
 /** How many packs of which number. */
 export type Packs = Readonly<Record<string, number>>;
 
 /** Packs that customers were promised with other kits, where an order looks for its packs: at its branch, or at all that are open. */
 export async function promisedToOthers(
-	{ db, now }: Pick<KitContext, 'db' | 'now'>,
+	{ db, now }: { db: Knex; now: () => string },
 	{ order, kit }: { order: Pick<KitOrder, 'everyShelf'>; kit?: string }
 ): Promise<Packs> {
 	const open = order.everyShelf ? (await listBranches(db)).filter(({ closed }) => !closed) : [];
