@@ -59,6 +59,12 @@ describe('the counter', () => {
 		expect(await found('european brisken tarn')).toEqual(['brisken-tarn-2018']);
 	});
 
+	it('passes over the words of a question, also where a name begins with one', async () => {
+		const { db } = await demoDatabase();
+		const { kit, vehicles } = await askCounter(db, 'do you have a full kit for a 2012 skerry');
+		expect([kit, vehicles.map(({ id }) => id)]).toEqual(['vehicle', ['fenholm-skerry-i-2012']]);
+	});
+
 	it('says what it took a slip for', async () => {
 		const { db } = await demoDatabase();
 		const { understood, vehicles } = await askCounter(db, 'Which ligth for the fenholm skery 2012, brake?');

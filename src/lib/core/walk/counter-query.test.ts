@@ -45,6 +45,11 @@ describe('readCounterQuery', () => {
 		['skerry brake ligth', { functions: ['stop'], vehicle: ['skerry'], slips: [{ typed: 'ligth', as: 'light' }] }],
 		['skerry indcator', { functions: ['turn'], slips: [{ typed: 'indcator', as: 'indicator' }] }],
 		['skerry headlihgt', { functions: ['low-beam', 'high-beam'], slips: [{ typed: 'headlihgt', as: 'headlight' }] }],
+		['hi, do you have fog bulbs for a skerry?', { vehicle: ['skerry'], functions: ['fog'] }],
+		['hi beam skerry', { vehicle: ['skerry'], functions: ['high-beam'] }],
+		['skerry left stop light out', { vehicle: ['skerry'], functions: ['stop'], side: 'left' }],
+		['full kit for my skerry', { vehicle: ['skerry'], kit: true }],
+		['skerry numberplate', { vehicle: ['skerry'], functions: ['licence-plate'] }],
 		['skerry us h11', { vehicle: ['skerry'], category: 'H11', family: 'US' }],
 		['european skerry fog', { vehicle: ['skerry'], functions: ['fog'], family: 'UN' }],
 		// What could be two things is read as none.

@@ -33,10 +33,15 @@ export const isKitWord = (word: string): boolean => KIT_WORDS.has(word);
 
 /** Words of a question that say nothing of the vehicle or the lamp. */
 const ASKING: ReadonlySet<string> = new Set(
-	'a an in of on my what which does do did is are it i we need needs want wants have fit fits go goes into to please led leds replacement replacements'.split(
-		' '
-	)
+	[
+		'a an in of on my your what which does do did can could would is are it i we you have got need needs want wants',
+		'fit fits go goes into to please thanks hello led leds replacement replacements replace change',
+		'full whole complete out gone dead blown broken burnt'
+	].flatMap((words) => words.split(' '))
 );
+
+/** True for a word that says nothing unless a vehicle has it in its name. */
+export const isAskingWord = (word: string): boolean => ASKING.has(word);
 
 /** Words for the market a vehicle was made for. */
 const FAMILIES: ReadonlyMap<string, RuleFamily> = new Map([
@@ -105,7 +110,9 @@ export function readCounterQuery(text: string, isVehicleWord: (word: string) => 
 		kit: false,
 		slips: []
 	};
-	for (let at = 0; at < words.length;) {
+	// Who begins with hi greets, unless it is the high beam.
+	const begin = words[0]?.text === 'hi' && takeAt(words, 0)?.length === 1 ? 1 : 0;
+	for (let at = begin; at < words.length;) {
 		const word = words[at]?.text ?? '';
 		const found = TOO_SHORT.test(word) ? null : takeAt(words, at);
 		const length = found?.length ?? 1;

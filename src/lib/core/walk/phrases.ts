@@ -17,6 +17,11 @@ export const PHRASES: readonly Term[] = [
 		{ kind: 'function', ids: ['stop', 'tail', 'turn'] },
 		'Stop, tail, turn'
 	),
+	...several(
+		'numberplate|registration plate|licenceplate|licenseplate|regplate',
+		{ kind: 'function', ids: ['licence-plate'] },
+		'Licence plate'
+	),
 	...several('corner', { kind: 'function', ids: ['side-marker'] }, 'Side marker'),
 	...several('stop tail|stop/tail|brake tail|st/ta', { kind: 'function', ids: ['stop', 'tail'] }, 'Stop, tail'),
 	...several(

@@ -3,7 +3,7 @@ import type { Configuration, Socket } from '../../core/model';
 import { inMarket, lampFunction, MARKETS, ruleFamily } from '../../core/lamps';
 import { Candidate, OPEN_WORDS, openReason, socketCase, type Verdict } from '../../core/match';
 import { groupName, socketsInWalk, twinGroups, vehicleName } from '../../core/vehicle';
-import { isKitWord, readCounterQuery, sideAsked, wordsOf, type CounterQuery } from '../../core/walk';
+import { isAskingWord, isKitWord, readCounterQuery, sideAsked, wordsOf, type CounterQuery } from '../../core/walk';
 import { findConfigurations } from '../repositories/configurations';
 import { searchIds, vehicleWordsAmong, type Found } from '../repositories/search';
 import { shopData, type ShopData } from './catalogue';
@@ -72,8 +72,8 @@ async function read(db: Knex, line: string): Promise<CounterQuery> {
 }
 
 /**
- * The vehicles a query names. A word that may ask for a kit and may be part of a name is a name where a vehicle has it beside the other words,
- * and else asks for a kit.
+ * The vehicles a query names. A word that may ask for a kit, or merely ask, and may be part of a name is a name where a vehicle has it beside
+ * the other words.
  */
 async function vehiclesNamed(db: Knex, query: CounterQuery) {
 	const most = query.family === null ? MAX_VEHICLES : LOOKED_THROUGH;
@@ -83,9 +83,10 @@ async function vehiclesNamed(db: Knex, query: CounterQuery) {
 		return { found: found.slice(0, MAX_VEHICLES), reread };
 	};
 	const first = await searchIds(db, query.vehicle, most);
-	const others = query.vehicle.filter((word) => !isKitWord(word));
+	const others = query.vehicle.filter((word) => !isKitWord(word) && !isAskingWord(word));
 	if (first.ids.length > 0 || others.length === query.vehicle.length) return { query, ...(await inMarketOf(first)) };
-	return { query: { ...query, vehicle: others, kit: true }, ...(await inMarketOf(await searchIds(db, others, most))) };
+	const narrowed = { ...query, vehicle: others, kit: query.kit || query.vehicle.some(isKitWord) };
+	return { query: narrowed, ...(await inMarketOf(await searchIds(db, others, most))) };
 }
 
 /** Answers a line typed at the counter: vehicles that match, and for the functions named the best lamp of each place. */
