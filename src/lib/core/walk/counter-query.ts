@@ -69,11 +69,13 @@ function take(meaning: Meaning, query: CounterQuery): void {
 			query.zone = meaning.zone;
 			return;
 		case 'side': {
+			query.zone = meaning.zone ?? query.zone;
 			const [only, ...more] = meaning.sides;
 			if (more.length === 0 && (only === 'left' || only === 'right')) query.side = only;
 			return;
 		}
 		case 'role':
+			query.zone = meaning.zone ?? query.zone;
 			query.role = meaning.role;
 			return;
 		case 'fact':
@@ -83,6 +85,8 @@ function take(meaning: Meaning, query: CounterQuery): void {
 		case 'source':
 		case 'absent':
 		case 'count':
+		case 'cap':
+		case 'watts':
 		case 'noise':
 			return;
 		default:

@@ -14,6 +14,8 @@ export interface SocketDraft {
 	absent: boolean;
 	/** How many lamps there are in all; null when the line does not say. */
 	count: number | null;
+	/** What else was said of the lamp, beside its category: its cap, and what it draws, W. */
+	said?: { caps: readonly string[]; watts: readonly number[] };
 }
 
 /** What a line is read against: the vehicle it is about, and what is listed already. */

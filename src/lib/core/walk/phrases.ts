@@ -40,6 +40,17 @@ export const PHRASES: readonly Term[] = [
 		'Luggage'
 	),
 	...several('boot lid|trunk lid|tailgate|liftgate', { kind: 'zone', zone: 'rear' }, 'rear'),
+	...several(
+		'no rear cap|no dust cap|no dust cover|without cap|without a cap|without rear cap|without dust cap',
+		{ kind: 'fact', facts: { 'cap.kind': 'none' } },
+		'no cap'
+	),
+	...several('rear cap|dust cap|dust cover', { kind: 'fact', facts: { 'cap.kind': 'stock-sealed' } }, 'sealed cap'),
+	...several(
+		'not replaceable|led not replaceable|not replaceable led',
+		{ kind: 'fact', facts: { state: 'sealed' } },
+		'sealed'
+	),
 	...several('factory led|led factory|original led', { kind: 'fact', facts: { state: 'factory-led' } }, 'factory LED'),
 	...several('sealed led|led sealed|sealed led unit', { kind: 'fact', facts: { state: 'sealed' } }, 'sealed'),
 	...several('turn position|tu/po', { kind: 'function', ids: ['turn', 'front-position'] }, 'Turn, front position')

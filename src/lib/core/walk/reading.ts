@@ -59,6 +59,8 @@ function oneWord(word: string): { meaning: Meaning; label: string } | null {
 		const index = Number(word.replace('#', ''));
 		return { meaning: { kind: 'index', index }, label: `number ${index}` };
 	}
+	const watts = /^(\d{1,3}(?:\.\d)?)w$/.exec(word);
+	if (watts) return { meaning: { kind: 'watts', watts: Number(watts[1]) }, label: `${watts[1]} W` };
 	return measureTerm([word]);
 }
 
@@ -95,6 +97,7 @@ function gather(line: string, taken: readonly Taken[], { steering }: Pick<WalkCo
 		absent: false,
 		count: null
 	};
+	const said = { caps: [] as string[], watts: [] as number[] };
 	const problems: string[] = [];
 	let ambiguous: Extract<Meaning, { kind: 'function' }> | null = null;
 	for (const { meaning, from, to } of taken) {
@@ -115,6 +118,7 @@ function gather(line: string, taken: readonly Taken[], { steering }: Pick<WalkCo
 				draft.zone = meaning.zone;
 				break;
 			case 'side':
+				draft.zone = meaning.zone ?? draft.zone;
 				draft.sides = [...new Set([...draft.sides, ...meaning.sides])];
 				break;
 			case 'index':
@@ -136,7 +140,14 @@ function gather(line: string, taken: readonly Taken[], { steering }: Pick<WalkCo
 				draft.count = meaning.count;
 				break;
 			case 'role':
+				draft.zone = meaning.zone ?? draft.zone;
 				draft.sides = [...new Set([...draft.sides, sideOfRole(meaning.role, steering)])];
+				break;
+			case 'cap':
+				said.caps.push(meaning.cap);
+				break;
+			case 'watts':
+				said.watts.push(meaning.watts);
 				break;
 			case 'noise':
 				break;
@@ -148,7 +159,7 @@ function gather(line: string, taken: readonly Taken[], { steering }: Pick<WalkCo
 		if (categoryOrNull(draft.facts.category as string | undefined)?.filaments === 2) draft.functions = ambiguous.ids;
 		else problems.push(`That word is used for ${ambiguous.ids.join(' and for ').replaceAll('-', ' ')}: say which.`);
 	}
-	return { draft, problems };
+	return { draft: { ...draft, said }, problems };
 }
 
 const isInCabin = (id: FunctionId) => lampFunction(id).group === 'cabin';

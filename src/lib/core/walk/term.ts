@@ -6,7 +6,8 @@ import { wordsOf } from './words';
 export type Meaning =
 	| { kind: 'function'; ids: FunctionId[] }
 	| { kind: 'zone'; zone: Zone }
-	| { kind: 'side'; sides: Side[] }
+	/** A side, or a corner of the vehicle. */
+	| { kind: 'side'; sides: Side[]; zone?: Zone }
 	| { kind: 'index'; index: number }
 	| { kind: 'fact'; facts: Record<string, unknown> }
 	| { kind: 'source'; source: Evidence['source'] }
@@ -14,7 +15,11 @@ export type Meaning =
 	/** How many lamps there are. */
 	| { kind: 'count'; count: number }
 	/** The side of the driver or of the passenger, which the steering decides. */
-	| { kind: 'role'; role: 'driver' | 'passenger' }
+	| { kind: 'role'; role: 'driver' | 'passenger'; zone?: Zone }
+	/** The cap of the lamp, by its designation in the standards. */
+	| { kind: 'cap'; cap: string }
+	/** What the lamp draws, W. */
+	| { kind: 'watts'; watts: number }
 	/** A word that says nothing: light, lamp, bulb. */
 	| { kind: 'noise' };
 

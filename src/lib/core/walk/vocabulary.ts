@@ -36,7 +36,18 @@ function functionTerms(): Term[] {
 
 /** Words that name a lamp as a lamp, and the small ones between. */
 const NOISE =
-	'light|lights|lamp|lamps|bulb|bulbs|lens|lenses|led bulb|globe|globes|socket|holder|the|a|an|of|for|with|in|on|and|my|its|only|all|factory|original|xenon|hid|halogen';
+	'light|lights|lamp|lamps|mirror|mirrors|free|room|bulb|bulbs|lens|lenses|led bulb|globe|globes|socket|holder|the|a|an|of|for|with|in|on|and|my|its|only|all|factory|original|xenon|hid|halogen';
+
+/** Corners of a vehicle as workshops write them. */
+const CORNERS: readonly Term[] = (['front', 'rear'] as const).flatMap((zone) => {
+	const [end = ''] = zone;
+	return [
+		...several(`lh${end}`, { kind: 'side', sides: ['left'], zone }, `${zone} left`),
+		...several(`rh${end}`, { kind: 'side', sides: ['right'], zone }, `${zone} right`),
+		...several(`ns${end}|n/s/${end}`, { kind: 'role', role: 'passenger', zone }, `${zone}, passenger's side`),
+		...several(`os${end}|o/s/${end}`, { kind: 'role', role: 'driver', zone }, `${zone}, driver's side`)
+	];
+});
 
 const withoutHyphens = (text: string) => text.replaceAll('-', ' ');
 
@@ -76,6 +87,7 @@ const TERMS: readonly Term[] = [
 		{ kind: 'role', role: 'passenger' },
 		"passenger's side"
 	),
+	...CORNERS,
 	...['one', 'two', 'three', 'four', 'five', 'six'].map((word, i) =>
 		term(word, { kind: 'count', count: i + 1 }, `${i + 1} of them`)
 	),
@@ -99,6 +111,14 @@ for (const { category } of LAMP_CATEGORIES) {
 for (const { category, aka } of LAMP_CATEGORIES)
 	for (const alias of aka) if (!categories.has(bare(alias))) categories.set(bare(alias), category);
 
+const caps = new Map(LAMP_CATEGORIES.flatMap((row) => row.caps).map((cap) => [cap.toLowerCase(), cap]));
+
+/** The cap that a word names. */
+function capTerm(word: string): Term | null {
+	const cap = caps.get(word);
+	return cap === undefined ? null : { words: [word], meaning: { kind: 'cap', cap }, label: `cap ${cap}` };
+}
+
 for (const [name, category] of Object.entries(BY_GLASS)) categories.set(bare(name), category);
 
 /** Most words a measure has: behind 62 mm x 70 mm. */
@@ -118,7 +138,7 @@ const singular = (text: string) => text.replace(/(?<=[a-rt-z])s$/, '');
 
 /** A festoon by its length, mm, with or without its watts; or by its category and length. */
 const FESTOON =
-	/^(?:\d{1,2}w )?(?:festoon ?(\d\d) ?(?:mm)?|(\d\d) ?(?:mm)? ?festoon)(?: \d{1,2}w)?$|^(c5w|c10w) ?(\d\d) ?mm$|^(\d\d) ?mm (c5w|c10w)$/;
+	/^(?:\d{1,2}w )?(?:festoon ?(\d\d) ?(?:mm)?|(\d\d) ?(?:mm)? ?festoon)(?: \d{1,2}w)?$|^(?:festoon )?(c5w|c10w) ?(\d\d) ?mm(?: festoon)?$|^(\d\d) ?mm (c5w|c10w)(?: festoon)?$/;
 
 function festoonTerm(words: readonly string[]): Term | null {
 	const [found, before, after, first, firstMm, lastMm, last] = FESTOON.exec(words.join(' ')) ?? [];
@@ -147,8 +167,10 @@ function nearestFestoon(length: number): string | undefined {
 export function categoryTerm(words: readonly string[]): Term | null {
 	const festoon = festoonTerm(words);
 	if (festoon) return festoon;
-	const name = words.length === 1 ? categories.get(bare(words[0] ?? '')) : undefined;
-	return name ? { words: [...words], meaning: { kind: 'fact', facts: { category: name } }, label: name } : null;
+	const [word = '', ...more] = words;
+	if (more.length > 0) return null;
+	const name = categories.get(bare(word));
+	return name ? { words: [word], meaning: { kind: 'fact', facts: { category: name } }, label: name } : capTerm(word);
 }
 
 /** The one term of a single word that an unfinished word can only mean; null when there are several, or none. */

@@ -1,4 +1,5 @@
 import type { SocketDraft, WalkContext } from '../draft';
+import { notFitted } from './not-fitted';
 import { alreadyListed } from './already-listed';
 import { beamLampElsewhere } from './beam-lamp-elsewhere';
 import type { Check } from './check';
@@ -10,6 +11,7 @@ import { oddZone } from './odd-zone';
 import { oneFilament } from './one-filament';
 import { marketWords } from './market-words';
 import { positionInTheBowl } from './position-in-the-bowl';
+import { saidOfTheLamp } from './said-of-the-lamp';
 import { tooManyFunctions } from './too-many-functions';
 
 /** Every check of a place. A new one is a file here and an entry in this list. */
@@ -19,6 +21,7 @@ const CHECKS: readonly Check[] = [
 	tooManyFunctions,
 	oneFilament,
 	festoonHeadlamp,
+	saidOfTheLamp,
 	lensColour,
 	cornerLamp,
 	marketWords,
@@ -33,8 +36,8 @@ export function checkDraft(
 	context: WalkContext,
 	line = ''
 ): { impossible: string[]; doubts: string[] } {
-	if (draft.absent) return { impossible: [], doubts: [] };
-	const remarks = CHECKS.flatMap((check) => check(draft, context, line.toLowerCase()) ?? []);
+	const checks = draft.absent ? [notFitted] : CHECKS;
+	const remarks = checks.flatMap((check) => check(draft, context, line.toLowerCase()) ?? []);
 	const texts = (level: 'impossible' | 'doubt') => remarks.flatMap((r) => (r.level === level ? [r.text] : []));
 	return { impossible: texts('impossible'), doubts: texts('doubt') };
 }

@@ -18,7 +18,7 @@ export const lensColour: Check = ({ functions, facts, zone }, { kind, market }) 
 	});
 	return odd
 		? doubt(
-				`A ${String(facts.lens)} lens in front of ${odd.replaceAll('-', ' ')} is unusual in this market. Look which part of the lamp it stands behind.`
+				`${facts.lens === 'amber' ? 'An' : 'A'} ${String(facts.lens)} lens in front of ${odd.replaceAll('-', ' ')} is unusual in this market. Look which part of the lamp it stands behind.`
 			)
 		: null;
 };
