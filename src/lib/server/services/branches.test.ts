@@ -245,7 +245,16 @@ describe('a branch', () => {
 		const after = [...(await standingOf(db, sale.value, '2026-11-26')).values()];
 		expect(after.map(({ stock }) => stock)).toEqual(before.map(({ stock }, i) => stock - sale.value.lines[i]!.packs));
 		expect(await brokenKits(db)).toEqual([]);
-		expect((await findKit(db, 'K1'))?.branch).toBe('quay');
+		const kit = (await findKit(db, 'K1'))!;
+		expect(kit.branch).toBe('quay');
+		// Its packs are the customer's; the next one who wants it waits for others.
+		const wanting = async () => {
+			const { fetched, missing } = await toBring(quay, kit, TODAY);
+			return fetched.length + missing.length;
+		};
+		expect(await wanting()).toBe(0);
+		await quoteKit(quay, { id: 'S2', code: released.value.code }, ACTOR);
+		expect(await wanting()).toBeGreaterThan(0);
 		const ordered = async (at: Knex) => (await whatToOrder(at, '2026-11-27')).map(({ id }) => id);
 		expect(await ordered(quay)).not.toEqual(await ordered(db));
 		expect(await ordered(seenFrom(db, WHOLE_CHAIN))).toEqual(expect.any(Array));

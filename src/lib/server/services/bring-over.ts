@@ -3,6 +3,7 @@ import type { KitAnswer } from '../../core/kit';
 import type { Accessory, Product } from '../../core/model';
 import { counted } from '../../core/quantity';
 import { err, ok, type Result } from '../../core/result';
+import type { SaleState } from '../../core/sale';
 import { fetchFromFew, type Fetching, type PacksOf } from '../../core/views';
 import { seenFrom, WHOLE_CHAIN } from '../db/branch';
 import { change, type Tx } from '../db/change';
@@ -100,10 +101,18 @@ async function freeAt(
 }
 
 const TAKEN = ['picked', 'handed-over', 'returned'] as const;
+const WAITING = ['quoted', 'ordered'] as const;
+
+/** True for a kit whose packs have left the shelf for a customer, while no other customer waits for it. */
+async function isTaken(db: Knex, { id, branch }: { id: string; branch: string | null }): Promise<boolean> {
+	const sales = async (states: readonly SaleState[]) =>
+		(await listSales(seenFrom(db, branch), { states, kit: id, from: 0, most: 1 })).total;
+	return (await sales(TAKEN)) > 0 && (await sales(WAITING)) === 0;
+}
 
 /**
  * What of a kit does not lie on the shelf of its branch, or is promised to somebody else there, and where it is fetched; nothing where a shop
- * stands alone, and of a kit whose packs have left the shelf for a customer.
+ * stands alone, and of a kit whose packs have left the shelf for a customer while no other waits for it.
  * @param today day of the shop: what was promised until then is promised no more
  */
 export async function toBring(
@@ -114,8 +123,7 @@ export async function toBring(
 	const branches = await listBranches(db);
 	const lines = answer.lines.filter(({ packs }) => packs > 0);
 	if (branches.length === 0 || lines.length === 0) return NOTHING_TO_BRING;
-	const { total: taken } = await listSales(seenFrom(db, branch), { states: TAKEN, kit: id, from: 0, most: 1 });
-	if (taken > 0) return NOTHING_TO_BRING;
+	if (await isTaken(db, { id, branch })) return NOTHING_TO_BRING;
 	const wanted = new Map<string, { item: string; name: string; packs: number }>();
 	for (const { sku, product, accessory, name, packs } of lines)
 		wanted.set(sku, { item: product ?? accessory ?? sku, name, packs: packs + (wanted.get(sku)?.packs ?? 0) });
