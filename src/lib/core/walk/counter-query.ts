@@ -99,7 +99,8 @@ const SIDE_WORDS = /repeater|mirror|fender|wing|side (?:turn|indicator)/;
 
 /**
  * Reads a line such as `skerry 2016 rear indicator left`, with the words a walk-line takes. The longest run of words that means something is
- * taken as one, the last word may be unfinished; `isVehicleWord` says which words a vehicle answers to, and those are left to the vehicle.
+ * taken as one, the last word may be unfinished, a long one may have a slip; words that merely ask are passed over. `isVehicleWord` says which
+ * words a vehicle answers to, and those are left to the vehicle.
  */
 export function readCounterQuery(text: string, isVehicleWord: (word: string) => boolean): CounterQuery {
 	const words = wordsOf(text);
