@@ -157,6 +157,16 @@ describe('what a walk-line is read to say', () => {
 		expect(read(line).problems.join(' ')).toContain(message);
 	});
 
+	it.each([
+		['fog 455x22', ['Front length 455 mm, usually 8 to 150. Read the measure again.']],
+		['fog 45x220 b62x70', ['Front diameter 220 mm, usually 6 to 100. Read the measure again.']],
+		['fog 45x22 b62x70 o20', []]
+	])('%s: a measure that is far from the usual is read again', (line, doubts) => {
+		const reading = read(line);
+		expect(reading.doubts).toEqual(doubts);
+		expect(reading.problems).toEqual([]);
+	});
+
 	it('a place that is listed is not listed again, unless it has another number', () => {
 		const there = makeConfiguration([LOW_SOCKET]);
 		const again = (line: string) => readWalkLine(line, there).problems;

@@ -13,6 +13,7 @@ import { marketWords } from './market-words';
 import { positionInTheBowl } from './position-in-the-bowl';
 import { saidOfTheLamp } from './said-of-the-lamp';
 import { tooManyFunctions } from './too-many-functions';
+import { unusualMeasure } from './unusual-measure';
 
 /** Every check of a place. A new one is a file here and an entry in this list. */
 const CHECKS: readonly Check[] = [
@@ -27,7 +28,8 @@ const CHECKS: readonly Check[] = [
 	marketWords,
 	highStopCargo,
 	beamLampElsewhere,
-	positionInTheBowl
+	positionInTheBowl,
+	unusualMeasure
 ];
 
 /** What all checks have to say of a place. */
