@@ -27,6 +27,7 @@ export interface CounterReply {
 		category: string | null;
 		/** Market the vehicle was made for, where that was said. */
 		market: string | null;
+		/** What was read otherwise than typed, and what was passed over. */
 		slips: string[];
 	};
 	/** The scope of the kit that was asked for; null when none was. */

@@ -50,6 +50,8 @@ describe('readCounterQuery', () => {
 		['skerry left stop light out', { vehicle: ['skerry'], functions: ['stop'], side: 'left' }],
 		['full kit for my skerry', { vehicle: ['skerry'], kit: true }],
 		['skerry numberplate', { vehicle: ['skerry'], functions: ['licence-plate'] }],
+		['skerry white fog 6000k', { vehicle: ['skerry'], functions: ['fog'], passed: ['white', '6000k'] }],
+		['skerry amber repeater', { vehicle: ['skerry'], functions: ['turn'], passed: ['amber'] }],
 		['skerry us h11', { vehicle: ['skerry'], category: 'H11', family: 'US' }],
 		['european skerry fog', { vehicle: ['skerry'], functions: ['fog'], family: 'UN' }],
 		// What could be two things is read as none.

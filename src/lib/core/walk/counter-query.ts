@@ -23,6 +23,8 @@ export interface CounterQuery {
 	kit: boolean;
 	/** Words with a slip, and what they were read as. */
 	slips: { typed: string; as: string }[];
+	/** What was wished of the lamp, or said of the place, and no answer goes by. */
+	passed: string[];
 }
 
 /** Words that ask for a kit. */
@@ -39,6 +41,9 @@ const ASKING: ReadonlySet<string> = new Set(
 		'full whole complete out gone dead blown broken burnt'
 	].flatMap((words) => words.split(' '))
 );
+
+/** Wishes that the best lamp of a place is not chosen by. */
+const WISH = /^(?:white|yellow|warm|cool|cold|blue|bright(?:er|est)?|cheap(?:er|est)?|\d{4}k)$/;
 
 /** True for a word that says nothing unless a vehicle has it in its name. */
 export const isAskingWord = (word: string): boolean => ASKING.has(word);
@@ -113,7 +118,8 @@ export function readCounterQuery(text: string, isVehicleWord: (word: string) => 
 		category: null,
 		family: null,
 		kit: false,
-		slips: []
+		slips: [],
+		passed: []
 	};
 	// Who begins with hi greets, unless it is the high beam.
 	const begin = words[0]?.text === 'hi' && takeAt(words, 0)?.length === 1 ? 1 : 0;
@@ -137,7 +143,9 @@ export function readCounterQuery(text: string, isVehicleWord: (word: string) => 
 				.join(' ');
 			if (found.meaning.kind === 'function' && found.meaning.ids[0] === 'turn' && SIDE_WORDS.test(run))
 				query.zone = 'side';
-		} else if (!ASKING.has(word)) query.vehicle.push(...vehicleWords(word));
+			if (found.meaning.kind === 'fact' && found.meaning.facts.category === undefined) query.passed.push(run);
+		} else if (WISH.test(word)) query.passed.push(word);
+		else if (!ASKING.has(word)) query.vehicle.push(...vehicleWords(word));
 		at += length;
 	}
 	if (query.zone === 'rear') query.functions = query.functions.map((id) => (id === 'fog' ? 'rear-fog' : id));

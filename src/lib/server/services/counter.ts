@@ -101,9 +101,12 @@ export async function askCounter(db: Knex, line: string): Promise<CounterReply> 
 			zone: query.zone,
 			category: query.category,
 			market: query.family && (MARKETS[query.family]?.name ?? null),
-			slips: [...query.slips, ...reread.map(({ typed, as }) => ({ typed, as: as.join(' or ') }))].map(
-				({ typed, as }) => `“${typed}” read as ${as}`
-			)
+			slips: [
+				...[...query.slips, ...reread.map(({ typed, as }) => ({ typed, as: as.join(' or ') }))].map(
+					({ typed, as }) => `“${typed}” read as ${as}`
+				),
+				...query.passed.map((words) => `“${words}” passed over`)
+			]
 		},
 		kit: query.kit ? (query.zone === 'front' || query.zone === 'rear' ? query.zone : 'vehicle') : null,
 		vehicles: found.map((c) => ({
