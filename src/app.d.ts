@@ -11,10 +11,6 @@ declare global {
 			/** Number of the request, to be found again in the log. */
 			request?: string;
 		}
-		interface PageData {
-			/** What whoever looks at a page may not send: for each such action, who may; `*` stands for whatever action there is. */
-			refused?: Readonly<Record<string, string>>;
-		}
 		interface Locals {
 			/** Number of the request, in the log and on an error page. */
 			request: string;

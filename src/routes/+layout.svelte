@@ -2,6 +2,7 @@
 	import './layout.css';
 	import { ModeWatcher } from 'mode-watcher';
 	import Rail from '$lib/components/ui/Rail.svelte';
+	import { provideRefused } from '$lib/components/ui/refused-here';
 	import { provideShop } from '$lib/components/ui/shop-formats';
 	import ShopDesk from '$lib/components/ui/ShopDesk.svelte';
 
@@ -9,6 +10,7 @@
 
 	let { data, children } = $props();
 	provideShop(() => data);
+	provideRefused(() => ({ address: page.url, refused: data.refused }));
 
 	/** Pages for customers and for the bay stand alone, without the rooms of the shop. */
 	const alone = $derived(

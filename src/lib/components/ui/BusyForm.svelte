@@ -30,7 +30,8 @@
 	} = $props();
 
 	const saw = sawHere();
-	const refused = $derived(refusedHere(action));
+	const refusedFor = refusedHere();
+	const refused = $derived(refusedFor(action));
 	let busy = $state(false);
 	let refusal = $state<Refusal | null>(null);
 
