@@ -68,6 +68,38 @@ describe('work in line on a server', () => {
 		expect(await db('job_takers').count({ n: '*' })).toEqual([{ n: 0 }]);
 	});
 
+	/** The table of the line, which stands beside the tables of the shop. */
+	const line = async (db: Knex): Promise<string> => {
+		const { rows } = (await db.raw('SELECT current_schema() AS schema')) as { rows: [{ schema: string }] };
+		return `${rows[0].schema}_jobs.job`;
+	};
+
+	it('whose end could not be said, since the connection was cut, ends all the same', async () => {
+		const { db, folder } = await freshDatabase();
+		const jobs = await process(db, folder);
+		const done = new Set<string>();
+		await jobs.work('import', async (key) => {
+			done.add(key);
+			await cutOff(folder);
+		});
+		const keys = ['a', 'b', 'c'];
+		for (const key of keys) await jobs.send('import', key);
+		const under = async () => (await db(await line(db)).whereNot({ state: 'completed' })).length;
+		await expect.poll(() => under().catch(() => NaN), { timeout: 30_000 }).toBe(0);
+		expect([...done].sort()).toEqual(keys);
+	});
+
+	it('that was taken without a word to the list is found and done', async () => {
+		const { db, folder } = await freshDatabase();
+		const jobs = await process(db, folder);
+		await jobs.send('import', 'a');
+		await db(await line(db)).update({ state: 'active', started_on: db.raw("now() - interval '20 seconds'") });
+		const done: string[] = [];
+		await jobs.work('import', async (key) => void done.push(key));
+		await until(() => done.length > 0);
+		expect(done).toEqual(['a']);
+	});
+
 	it('of a process that is gone without a word is taken up by another', async () => {
 		const { db, folder } = await freshDatabase();
 		const gone = await jobsOf(db, folder);

@@ -10,9 +10,11 @@ import { QUEUES, type Jobs, type Queue, type Work } from './jobs';
 import { bePresent, channelOf, PRESENT } from './presence';
 
 const BOSS_CONNECTIONS = 2;
-/** How often somebody looks whether there is work, s, and whether who took some is gone, ms. */
-const LOOK_S = 1;
+/** How often somebody looks whether there is work, and whether who took some is gone, ms. */
+const LOOK_MS = 1000;
 const GONE_MS = 1000;
+/** A job that is under way has somebody on the list within this, s: whoever took it without a word to the list lost it with the connection. */
+const LOST_S = 10;
 /** A job is taken up so often when those who had it ended; a failure of the work itself is noted and not tried again. */
 const TAKEN_UP = 20;
 /** How long a job waits that is done again, s. */
@@ -42,6 +44,34 @@ async function leftAlone(db: Knex, own: { process: number; jobs: readonly string
 	return rows;
 }
 
+/** Something that is asked for again while it is done is done once more after that, and never twice at a time. */
+function alone(work: () => Promise<void>): () => Promise<void> {
+	let [busy, again] = [false, false];
+	return async () => {
+		again = true;
+		if (busy) return;
+		busy = true;
+		try {
+			while (again) {
+				again = false;
+				await work();
+			}
+		} finally {
+			busy = false;
+		}
+	};
+}
+
+/** Jobs that are under way and that nobody is on the list for: the connection was cut while one was taken, or while one was done. */
+async function lost(db: Knex, schema: string): Promise<Taken[]> {
+	const { rows }: { rows: Taken[] } = await db.raw(
+		`SELECT id::text AS job, name AS queue FROM ?? AS job WHERE state = 'active' AND started_on < now() - make_interval(secs => ?)
+		AND NOT EXISTS (SELECT 1 FROM job_takers AS taken WHERE taken.job = job.id::text)`,
+		[`${schema}.job`, LOST_S]
+	);
+	return rows;
+}
+
 /**
  * Work in line on a server, for every process that works on the same data: kept, taken once, and taken up by another process when the one that
  * had it is gone.
@@ -52,9 +82,10 @@ export async function sharedJobs(db: Knex, where: Where & { engine: 'postgres' }
 		const { topic, word } = JSON.parse(text) as { topic: string; word: object };
 		bus.say(topic, word);
 	});
+	const schema = `${where.schema}_jobs`;
 	const boss = new PgBoss({
 		connectionString: where.url,
-		schema: `${where.schema}_jobs`,
+		schema,
 		application_name: 'rotalux jobs',
 		max: BOSS_CONNECTIONS,
 		schedule: false,
@@ -71,39 +102,38 @@ export async function sharedJobs(db: Knex, where: Where & { engine: 'postgres' }
 
 	let stopped = false;
 	const atWork = new Set<string>();
-	const workers = new Map<Queue, string>();
+	const stops: (() => void)[] = [];
 	const look = async (): Promise<void> => {
-		for (const { job, queue } of await leftAlone(db, { process: presence.number, jobs: [...atWork] })) {
+		const alone = await leftAlone(db, { process: presence.number, jobs: [...atWork] });
+		for (const { job, queue } of [...alone, ...(await lost(db, schema))]) {
 			log.warn({ job, queue }, 'work that nobody is at is taken up');
 			await boss.fail(queue, job);
 			bus.say('sent', { queue });
 		}
 	};
-	const stopLooking = nowAndThen('looking for work that nobody is at', GONE_MS, look);
+	stops.push(nowAndThen('looking for work that nobody is at', GONE_MS, look));
 	const say = (topic: string, word: object): void => {
 		const text = JSON.stringify({ topic, word });
 		if (Buffer.byteLength(text) > MOST_SAID) return;
 		void db.raw('SELECT pg_notify(?, ?)', [channelOf(where.schema), text]).then(undefined, () => undefined);
 	};
-	bus.hear('sent', ({ queue }: { queue: Queue }) => {
-		const worker = workers.get(queue);
-		if (worker !== undefined && !stopped) boss.notifyWorker(worker);
-	});
 
-	const taken = async (queue: Queue, { id, key }: { id: string; key: string }, work: Work): Promise<void> => {
+	/** Does a job, and says what came of it. Where that cannot be said, the job is found by `look` and done again. */
+	const done = async (queue: Queue, { id, key }: { id: string; key: string }, work: Work): Promise<void> => {
 		atWork.add(id);
 		try {
 			await db('job_takers').insert({ job: id, queue, process: presence.number }).onConflict('job').merge();
 			await work(key);
-			await db('job_takers').where({ job: id, process: presence.number }).delete();
 		} catch (error) {
+			if (stopped) return;
 			// Over a database that fails it is done again; the work's own failure is noted, and not tried again.
-			if (stopped || databaseFailure(error) !== null) throw error;
+			if (databaseFailure(error) !== null) return await boss.fail(queue, id);
 			log.error({ err: error, queue, key }, 'a piece of work in line failed');
-			await db('job_takers').where({ job: id, process: presence.number }).delete();
 		} finally {
 			atWork.delete(id);
 		}
+		await boss.complete(queue, id);
+		await db('job_takers').where({ job: id, process: presence.number }).delete();
 	};
 
 	return {
@@ -117,19 +147,23 @@ export async function sharedJobs(db: Knex, where: Where & { engine: 'postgres' }
 			);
 			say('sent', { queue });
 		},
-		work: async (queue, work) => {
-			const id = await boss.work<{ key: string }>(
-				queue,
-				{ pollingIntervalSeconds: LOOK_S, batchSize: 1 },
-				async (jobs) => {
-					for (const { id: job, data } of jobs) await taken(queue, { id: job, key: data.key }, work);
-				}
-			);
-			workers.set(queue, id);
+		work: (queue, work) => {
+			const next = async () => (stopped ? undefined : (await boss.fetch<{ key: string }>(queue))[0]);
+			const goOn = alone(async () => {
+				for (let job = await next(); job; job = await next())
+					await done(queue, { id: job.id, key: job.data.key }, work);
+			});
+			stops.push(nowAndThen(`taking work of ${queue}`, LOOK_MS, goOn));
+			bus.hear('sent', ({ queue: sent }: { queue: Queue }) => {
+				// What fails is done at the next look.
+				if (sent === queue) void goOn().catch(() => undefined);
+			});
+			void goOn().catch(() => undefined);
+			return Promise.resolve();
 		},
 		stop: async () => {
 			stopped = true;
-			stopLooking();
+			for (const stop of stops) stop();
 			await presence.leave();
 			await boss.stop({ graceful: false, wait: false });
 		}
