@@ -104,8 +104,8 @@ export async function sharedJobs(db: Knex, where: Where & { engine: 'postgres' }
 	const atWork = new Set<string>();
 	const stops: (() => void)[] = [];
 	const look = async (): Promise<void> => {
-		const alone = await leftAlone(db, { process: presence.number, jobs: [...atWork] });
-		for (const { job, queue } of [...alone, ...(await lost(db, schema))]) {
+		const left = await leftAlone(db, { process: presence.number, jobs: [...atWork] });
+		for (const { job, queue } of [...left, ...(await lost(db, schema))]) {
 			log.warn({ job, queue }, 'work that nobody is at is taken up');
 			await boss.fail(queue, job);
 			bus.say('sent', { queue });
@@ -123,17 +123,20 @@ export async function sharedJobs(db: Knex, where: Where & { engine: 'postgres' }
 		atWork.add(id);
 		try {
 			await db('job_takers').insert({ job: id, queue, process: presence.number }).onConflict('job').merge();
-			await work(key);
-		} catch (error) {
-			if (stopped) return;
+			const failed = await work(key).then(
+				() => null,
+				(error: unknown) => ({ error })
+			);
+			// What is under way while this process stops is taken up by another.
+			if (failed && stopped) return;
 			// Over a database that fails it is done again; the work's own failure is noted, and not tried again.
-			if (databaseFailure(error) !== null) return await boss.fail(queue, id);
-			log.error({ err: error, queue, key }, 'a piece of work in line failed');
+			const isAgain = failed !== null && databaseFailure(failed.error) !== null;
+			if (failed && !isAgain) log.error({ err: failed.error, queue, key }, 'a piece of work in line failed');
+			await (isAgain ? boss.fail(queue, id) : boss.complete(queue, id));
+			await db('job_takers').where({ job: id, process: presence.number }).delete();
 		} finally {
 			atWork.delete(id);
 		}
-		await boss.complete(queue, id);
-		await db('job_takers').where({ job: id, process: presence.number }).delete();
 	};
 
 	return {
