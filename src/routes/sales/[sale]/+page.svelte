@@ -162,7 +162,9 @@
 		{#if data.customer}
 			<div class="flex flex-wrap items-center gap-3">
 				<span><strong>{data.customer.name}</strong>, kept by consent of {data.customer.agreedOn}</span>
-				<form method="POST" action="?/forget"><button class="button">Delete the name</button></form>
+				<BusyForm action="?/forget">
+					{#snippet children(busy)}<button class="button" disabled={busy}>Delete the name</button>{/snippet}
+				</BusyForm>
 			</div>
 		{:else}
 			<BusyForm action="?/customer" class="flex flex-wrap items-end gap-3">
