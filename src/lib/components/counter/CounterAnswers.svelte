@@ -51,7 +51,7 @@
 {#if reply.vehicles.length === 0}
 	<p>
 		No vehicle on record answers to “{reply.understood.vehicle || 'nothing'}”{reply.understood.market
-			? `, made for ${reply.understood.market}`
+			? `, market: ${reply.understood.market}`
 			: ''}. Type a make, a model or a year, or
 		<a class="link" href={resolve('/vehicles')}>look through all vehicles</a>.
 	</p>

@@ -105,7 +105,7 @@ export async function askCounter(db: Knex, line: string): Promise<CounterReply> 
 				...[...query.slips, ...reread.map(({ typed, as }) => ({ typed, as: as.join(' or ') }))].map(
 					({ typed, as }) => `“${typed}” read as ${as}`
 				),
-				...query.passed.map((words) => `“${words}” passed over`)
+				...query.passed.map((words) => `“${words}” left out: choose it in Match`)
 			]
 		},
 		kit: query.kit ? (query.zone === 'front' || query.zone === 'rear' ? query.zone : 'vehicle') : null,
